@@ -1,0 +1,33 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import { connection } from 'next/server';
+import { Toaster } from 'sonner';
+import { SiteHeader } from '@/ui/site-header';
+import './globals.css';
+
+export const metadata: Metadata = {
+  title: { default: 'Oskil', template: '%s - Oskil' },
+  description: 'Seated group hand and wrist classes: plan, teach, write up.',
+};
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Every page is made on request, so that its scripts carry this request's nonce.
+  await connection();
+  return (
+    <html lang="en">
+      <body>
+        <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">
+          Skip to the page
+        </a>
+        <SiteHeader />
+        {children}
+        <Toaster
+          position="top-center"
+          toastOptions={{
+            style: { background: 'var(--color-paper)', color: 'var(--color-ink)', fontSize: '1.05rem', border: '2px solid var(--color-ink)' },
+          }}
+        />
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,28 @@
+import type { Condition } from '@/core/screening/rule';
+
+const hand = (id: string, name: string, definition: string): Condition => ({ id, name, definition, sided: true });
+const whole = (id: string, name: string, definition: string): Condition => ({ id, name, definition, sided: false });
+
+export const CONDITIONS: readonly Condition[] = [
+  hand('hand-oa', 'Hand osteoarthritis', 'Worn finger joints'),
+  hand('thumb-base', 'Thumb-base arthritis', 'Worn joint at the base of the thumb (CMC)'),
+  hand('inflammatory', 'Inflammatory arthritis', 'Joints inflamed by the immune system'),
+  hand('wrist-fracture', 'Wrist or hand fracture', 'Broken within 12 weeks, or not cleared yet'),
+  hand('old-fracture', 'Old wrist fracture, stiff', 'Healed, with less movement than before'),
+  hand('median-nerve', 'Median-nerve trouble', 'Tingling or numbness, carpal tunnel'),
+  hand('trigger-finger', 'Trigger finger', 'A finger that catches or locks'),
+  hand('thumb-tendon', 'Thumb-side wrist tendon pain', 'Painful tendons at the thumb side of the wrist'),
+  hand('palm-cord', 'Palm cord contracture', 'A cord in the palm draws a finger in'),
+  hand('one-sided-weakness', 'One-sided weakness', 'After a stroke or the like'),
+  hand('reduced-feeling', 'Reduced feeling', 'Less touch, heat or pain felt in the hand'),
+  hand('hand-surgery', 'Recent hand surgery or injection', 'Within the time the clinician named'),
+  hand('fixed-ring', 'Ring that does not come off', 'A ring that stays on'),
+  whole('osteoporosis', 'Osteoporosis or osteopenia', 'Thin bones'),
+  whole('fragile-skin', 'Fragile skin or blood thinners', 'Skin that tears or bruises easily'),
+  whole('blood-pressure', 'High blood pressure or heart disease', 'High or unstable'),
+  whole('shoulder', 'Neck or shoulder trouble', 'Pain, stiffness or a replaced shoulder'),
+  whole('tremor', 'Tremor', 'Shaking of the hands'),
+  whole('memory', 'Memory or attention difficulty', 'Long instructions get lost'),
+  whole('poor-sight', 'Poor sight', 'Cannot see the instructor’s hands well'),
+  whole('latex', 'Latex allergy', 'Must not touch latex'),
+];

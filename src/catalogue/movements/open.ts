@@ -1,0 +1,68 @@
+import { doseOf } from '@/core/dose/dose';
+import { movement } from './entry';
+
+const opens = { purpose: 'grip', section: 'open', effort: 'opening', effortOf10: 3 } as const;
+
+export const open = [
+  movement({
+    ...opens,
+    id: 'spread-against-hand',
+    name: 'Fingers spread against the other hand',
+    what: 'The other hand wraps the fingers loosely; the fingers spread against it, then rest.',
+    joints: ['fingers', 'thumb'],
+    traits: ['opens the hand'],
+    dose: doseOf({ mode: 'hold', holds: 4, holdMs: 3_000, relaxMs: 2_000 }, { sides: 'each' }),
+    easier: 'spread in the air',
+    stronger: 'wrap a little firmer',
+    cues: ['Wide from the knuckles', 'Return slowly'],
+    watch: ['Fingertips hooking'],
+  }),
+  movement({
+    ...opens,
+    id: 'loop-spread',
+    name: 'Loop spread',
+    what: 'A fabric loop goes round all fingers; open, hold, and return slowly.',
+    joints: ['fingers', 'thumb'],
+    traits: ['opens the hand', 'tight loops'],
+    propId: 'fabric-loop',
+    noProp: 'Spread against the other hand.',
+    dose: doseOf({ mode: 'hold', holds: 5, holdMs: 3_000, relaxMs: 2_000 }, { sides: 'each' }),
+    easier: 'a looser loop, no hold',
+    stronger: 'two loops',
+    cues: ['Loop past the last knuckles', 'Slow on the way back'],
+    watch: ['Loop slipping or pinching skin'],
+  }),
+  movement({
+    ...opens,
+    id: 'band-spread',
+    name: 'Rubber band spread',
+    what: 'A broad rubber band goes round all fingers; open, hold, and return slowly.',
+    joints: ['fingers', 'thumb'],
+    traits: ['opens the hand', 'tight loops'],
+    propId: 'rubber-band',
+    noProp: 'Spread against the other hand.',
+    dose: doseOf({ mode: 'hold', holds: 5, holdMs: 3_000, relaxMs: 2_000 }, { sides: 'each' }),
+    easier: 'a fabric loop, no hold',
+    stronger: 'two bands',
+    cues: ['Band past the last knuckles', 'Slow on the way back'],
+    watch: ['Band snapping off', 'Skin pinched'],
+  }),
+  movement({
+    ...opens,
+    id: 'single-finger-lifts',
+    name: 'Single finger lifts',
+    what: 'The palm lies flat on the table; each finger lifts alone on a breath, then all together.',
+    effortOf10: 2,
+    joints: ['fingers', 'thumb'],
+    traits: ['opens the hand', 'long sequence'],
+    position: 'table',
+    dose: doseOf(
+      { mode: 'sequence', rounds: 1, steps: ['thumb', 'index', 'middle', 'ring', 'little', 'all'], stepMs: 4_000 },
+      { sides: 'each' },
+    ),
+    easier: 'the other hand helps the ring finger',
+    stronger: 'two rounds',
+    cues: ['The others stay heavy', 'The ring finger is the shy one'],
+    watch: ['Wrist lifting'],
+  }),
+];

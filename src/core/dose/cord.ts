@@ -1,0 +1,90 @@
+import { boutsOf } from './bouts';
+import { primaryCount, type Dose } from './dose';
+
+/** One sign on a cord. A gap keeps a place open where an alternating bead hops to the other cord. */
+export type CordSign =
+  | { readonly kind: 'bead' }
+  | { readonly kind: 'gap' }
+  | { readonly kind: 'bar'; readonly seconds: number }
+  | { readonly kind: 'swell' }
+  | { readonly kind: 'dots'; readonly seconds: number }
+  | { readonly kind: 'letter'; readonly letter: string };
+
+export type CordLine = {
+  readonly hand: 'L' | 'R' | 'both';
+  /** Signs in groups of five, or eight when musical. */
+  readonly groups: readonly (readonly CordSign[])[];
+  /** "Now the other direction". */
+  readonly hook: boolean;
+  /** "Other hand on top". */
+  readonly cross: boolean;
+};
+
+/** A dose as cords: for each set its line or lines, left above right. */
+export type Cord = { readonly sets: readonly (readonly CordLine[])[] };
+
+export function cordOf(dose: Dose): Cord {
+  const lines = linesOfOneSet(dose);
+  return { sets: Array.from({ length: dose.sets }, () => lines) };
+}
+
+function linesOfOneSet(dose: Dose): readonly CordLine[] {
+  const turns = { hook: dose.directions === 2, cross: dose.leads === 2 };
+  const line = (hand: CordLine['hand'], signs: readonly CordSign[]): CordLine => ({
+    hand,
+    groups: inGroups(signs, groupSize(dose)),
+    ...turns,
+  });
+  // Free time has no beads to hop, so hands taking turns share one doubled cord.
+  if (dose.sides === 'alternating' && dose.count.mode === 'time') return [line('both', repeat(1, dose))];
+  if (dose.sides === 'alternating') {
+    const total = primaryCount(dose.count) * (dose.perSide ? 2 : 1);
+    const places = repeat(total, dose);
+    const unit = places.length / total;
+    const onFirst = (i: number) => Math.floor(i / unit) % 2 === 0;
+    const hopping = (mine: boolean) => places.map((sign, i): CordSign => (onFirst(i) === mine ? sign : { kind: 'gap' }));
+    return [line('L', hopping(dose.firstSide === 'L')), line('R', hopping(dose.firstSide === 'R'))];
+  }
+  const countOn = (hand: 'L' | 'R') =>
+    boutsOf({ ...dose, sets: 1, leads: 1, directions: 1 }).find((b) => b.side === hand)?.count ?? 0;
+  switch (dose.sides) {
+    case 'both':
+      return [line('both', repeat(primaryCount(dose.count), dose))];
+    case 'left':
+      return [line('L', repeat(countOn('L'), dose))];
+    case 'right':
+      return [line('R', repeat(countOn('R'), dose))];
+    case 'each':
+      return [line('L', repeat(countOn('L'), dose)), line('R', repeat(countOn('R'), dose))];
+  }
+}
+
+function repeat(n: number, dose: Dose): readonly CordSign[] {
+  return Array.from({ length: n }, () => unitOf(dose)).flat();
+}
+
+function unitOf({ count }: Dose): readonly CordSign[] {
+  switch (count.mode) {
+    case 'reps':
+      return [{ kind: 'bead' }];
+    case 'hold':
+      return [{ kind: 'bar', seconds: count.holdMs / 1000 }];
+    case 'breaths':
+      return [{ kind: 'swell' }];
+    case 'time':
+      return [{ kind: 'dots', seconds: count.timeMs / 1000 }];
+    case 'sequence':
+      return count.steps.map((step) => ({ kind: 'letter', letter: stepLetter(step) }));
+  }
+}
+
+/** T I M R L for the fingers, else the first letter. */
+export const stepLetter = (step: string): string => step.charAt(0).toUpperCase();
+
+const groupSize = (dose: Dose): number => (dose.count.mode === 'sequence' ? dose.count.steps.length : dose.grouping);
+
+function inGroups<T>(items: readonly T[], size: number): readonly (readonly T[])[] {
+  const groups: T[][] = [];
+  for (let i = 0; i < items.length; i += size) groups.push(items.slice(i, i + size));
+  return groups;
+}

@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import { SECTION_KINDS } from '../catalogue/movement';
+import { doseSchema } from '../dose/dose';
+
+const idSchema = z.string().min(1).max(60);
+
+export const movementRowSchema = z.strictObject({
+  kind: z.literal('movement'),
+  id: idSchema,
+  movementId: idSchema,
+  dose: doseSchema,
+  note: z.string().trim().max(300, 'Keep the note under 300 characters'),
+});
+
+export const breakRowSchema = z.strictObject({
+  kind: z.literal('break'),
+  id: idSchema,
+  what: z.enum(['hand', 'water']),
+  durationMs: z
+    .number()
+    .int()
+    .min(10_000, 'A break is at least 10 s')
+    .max(900_000, 'A break is at most 15 minutes'),
+});
+
+export const talkRowSchema = z.strictObject({
+  kind: z.literal('talk'),
+  id: idSchema,
+  title: z.string().trim().min(1, 'Give the talk a title').max(80, 'Keep the title under 80 characters'),
+  durationMs: z
+    .number()
+    .int()
+    .min(5_000, 'Talk is at least 5 s')
+    .max(1_200_000, 'Talk is at most 20 minutes'),
+});
+
+export const rowSchema = z.discriminatedUnion('kind', [movementRowSchema, breakRowSchema, talkRowSchema]);
+export type MovementRow = z.infer<typeof movementRowSchema>;
+export type Row = z.infer<typeof rowSchema>;
+
+export const sectionNameSchema = z
+  .string()
+  .trim()
+  .min(1, 'A section needs a name')
+  .max(40, 'Keep the section name under 40 characters');
+
+export const sectionSchema = z.strictObject({
+  id: idSchema,
+  kind: z.enum(SECTION_KINDS),
+  name: sectionNameSchema,
+  rows: z.array(rowSchema).max(60, 'At most 60 rows in a section'),
+});
+export type Section = z.infer<typeof sectionSchema>;
+
+/** A class plan: an immutable value. The `settle` section is the protected ending. */
+export const planSchema = z.strictObject({
+  sections: z.array(sectionSchema).max(20, 'At most 20 sections'),
+  /** One breath, ms. */
+  breathMs: z.number().int().min(3_000, 'A breath is at least 3 s').max(12_000, 'A breath is at most 12 s'),
+});
+export type Plan = z.infer<typeof planSchema>;
+
+export const SECTION_NAMES: Record<(typeof SECTION_KINDS)[number], string> = {
+  arrive: 'Arrive',
+  wake: 'Wake up',
+  move: 'Move',
+  hold: 'Hold',
+  grip: 'Grip',
+  open: 'Open',
+  load: 'Load',
+  ease: 'Ease',
+  settle: 'Settle',
+};
+
+/** A plan with its nine sections and no rows. */
+export function emptyPlan(): Plan {
+  return {
+    breathMs: 5_000,
+    sections: SECTION_KINDS.map((kind) => ({ id: kind, kind, name: SECTION_NAMES[kind], rows: [] })),
+  };
+}
+
+/** A row with where it stands. */
+export type PlacedRow = { readonly row: Row; readonly section: Section; readonly index: number };
+
+export function placedRows(plan: Plan): readonly PlacedRow[] {
+  return plan.sections.flatMap((section) => section.rows.map((row, index) => ({ row, section, index })));
+}
+
+export function findRow(plan: Plan, rowId: string): PlacedRow | null {
+  return placedRows(plan).find((p) => p.row.id === rowId) ?? null;
+}

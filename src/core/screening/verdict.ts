@@ -1,0 +1,160 @@
+import { RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
+import type { Dose, Hand } from '../dose/dose';
+import { isCleared, type Person, type PersonCondition } from '../people/person';
+import { clauseMatches, type CautionRule, type Condition } from './rule';
+
+export const VERDICTS = ['do', 'adapt', 'swap', 'leaveOut'] as const;
+export type VerdictKind = (typeof VERDICTS)[number];
+
+export type HandVerdict = {
+  readonly kind: VerdictKind;
+  /** Every reason that applied, worst first. */
+  readonly reasons: readonly string[];
+  /** What to do, in the instructor's words; empty for `do`. */
+  readonly how: readonly string[];
+  /** The movement to do instead, for `swap`. */
+  readonly swapTo: string | null;
+};
+
+export type Verdict = {
+  readonly L: HandVerdict;
+  readonly R: HandVerdict;
+  readonly worst: VerdictKind;
+};
+
+/** Nothing at all to do: neither hand may, and neither has something else. One resting hand leaves the other free. */
+export const isLeftOut = (verdict: Verdict | null): boolean =>
+  verdict !== null && verdict.L.kind === 'leaveOut' && verdict.R.kind === 'leaveOut';
+
+export type CautionTable = { readonly conditions: readonly Condition[]; readonly rules: readonly CautionRule[] };
+
+export type ScreeningContext = {
+  readonly table: CautionTable;
+  readonly catalogue: Catalogue;
+  /** ISO day the verdict is for. */
+  readonly today: string;
+};
+
+const rank = (kind: VerdictKind): number => VERDICTS.indexOf(kind);
+export const worseOf = (a: VerdictKind, b: VerdictKind): VerdictKind => (rank(a) >= rank(b) ? a : b);
+
+/** May this person do this movement at this dose, with each hand? The worst rule wins. */
+export function verdictFor(person: Person, movement: Movement, dose: Dose, context: ScreeningContext): Verdict {
+  const judged = { L: judge(person, 'L', movement, dose, context), R: judge(person, 'R', movement, dose, context) };
+  const L = resolve(judged.L, person, 'L', movement, context);
+  const R = resolve(judged.R, person, 'R', movement, context);
+  return { L, R, worst: worseOf(L.kind, R.kind) };
+}
+
+type Judgement = { kind: 'do' | 'adapt' | 'leaveOut'; hits: readonly Hit[] };
+type Hit = { verdict: 'adapt' | 'leaveOut'; because: string; how?: string; instead?: readonly EffortKind[] };
+
+function judge(person: Person, hand: Hand, movement: Movement, dose: Dose, context: ScreeningContext): Judgement {
+  const hits = [
+    ...screeningHits(person, movement),
+    ...assistanceHits(person, movement),
+    ...context.table.rules.flatMap((rule) => ruleHits(rule, person, hand, movement, dose, context)),
+  ];
+  const sorted = [...hits].sort((a, b) => rank(b.verdict) - rank(a.verdict));
+  return { kind: sorted[0]?.verdict ?? 'do', hits: sorted };
+}
+
+/** Unknown is never `do` for resisted or loading work. */
+function screeningHits(person: Person, movement: Movement): Hit[] {
+  if (person.screened || !(RESISTED.has(movement.effort) || movement.effort === 'load')) return [];
+  return [{ verdict: 'adapt', because: 'not screened yet', how: `lowest rung: ${movement.easier}` }];
+}
+
+function assistanceHits(person: Person, movement: Movement): Hit[] {
+  if (person.assistance < 2 || movement.effort === 'notice' || movement.effort === 'breath') return [];
+  const how =
+    person.assistance === 3
+      ? 'helper supports throughout with a broad padded open palm, holds of 2-3 s'
+      : 'helper places the hand with a broad padded open palm';
+  return [{ verdict: 'adapt', because: `assistance level ${person.assistance}`, how }];
+}
+
+function ruleHits(
+  rule: CautionRule,
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  dose: Dose,
+  context: ScreeningContext,
+): Hit[] {
+  if (rule.liftedBy && isCleared(person, rule.liftedBy, context.today)) return [];
+  const condition = person.conditions.find((c) => speaksOf(rule, c, hand));
+  if (!condition) return [];
+  const latex = movement.propId ? (context.catalogue.prop(movement.propId)?.latex ?? false) : false;
+  if (!rule.when.some((clause) => clauseMatches(clause, movement, dose, latex))) return [];
+  const name = context.table.conditions.find((c) => c.id === condition.conditionId)?.name ?? 'a recorded condition';
+  return [
+    {
+      verdict: rule.verdict,
+      because: `${lowerFirst(name)}: ${rule.because}`,
+      ...(rule.how ? { how: rule.how } : {}),
+      ...(rule.instead ? { instead: rule.instead } : {}),
+    },
+  ];
+}
+
+function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand): boolean {
+  const named = rule.condition === 'any hand' ? condition.side !== 'none' : rule.condition === condition.conditionId;
+  const onHand = condition.side === hand || condition.side === 'both' || condition.side === 'none';
+  return named && onHand && rule.states.includes(condition.state);
+}
+
+/** Turn a "leave out" into a swap when something with the same purpose is open to this hand. */
+function resolve(
+  judgement: Judgement,
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  context: ScreeningContext,
+): HandVerdict {
+  const reasons = [...new Set(judgement.hits.map((h) => h.because))];
+  const how = [...new Set(judgement.hits.flatMap((h) => (h.how ? [h.how] : [])))];
+  if (judgement.kind !== 'leaveOut') return { kind: judgement.kind, reasons, how, swapTo: null };
+  const swap = nearestSwap(judgement, person, hand, movement, context);
+  if (!swap) return { kind: 'leaveOut', reasons, how: ['rest this hand, or watch and name the fingers'], swapTo: null };
+  return { kind: 'swap', reasons, how: [`${lowerFirst(swap.name)} instead`], swapTo: swap.id };
+}
+
+/**
+ * Nearest first: same purpose before an allowed other kind, then the most shared
+ * joints, then the least effort, then no prop; only what runs in a chair at the same time.
+ */
+function nearestSwap(
+  judgement: Judgement,
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  context: ScreeningContext,
+): Movement | null {
+  const instead = new Set(judgement.hits.flatMap((h) => h.instead ?? []));
+  const samePurpose = (m: Movement) => m.purpose === movement.purpose;
+  const sharedJoints = (m: Movement) => m.joints.filter((j) => movement.joints.includes(j)).length;
+  const open = context.catalogue.movements.filter(
+    (m) =>
+      m.id !== movement.id &&
+      m.position !== 'standing' &&
+      (samePurpose(m) || instead.has(m.effort)) &&
+      sharedJoints(m) > 0 &&
+      judge(person, hand, m, m.dose, context).kind !== 'leaveOut',
+  );
+  const order = (m: Movement): readonly number[] => [
+    samePurpose(m) ? 0 : 1,
+    judge(person, hand, m, m.dose, context).kind === 'do' ? 0 : 1,
+    -sharedJoints(m),
+    m.effortOf10,
+    m.propId ? 1 : 0,
+  ];
+  return [...open].sort((a, b) => compareLists(order(a), order(b)) || a.id.localeCompare(b.id))[0] ?? null;
+}
+
+function compareLists(a: readonly number[], b: readonly number[]): number {
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return a[i]! - b[i]!;
+  return 0;
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,53 @@
+import { breathInMs } from '../dose/pace';
+import type { Beat } from '../dose/script';
+import { changeWord } from './ticks';
+
+/** What the screen shows of one beat at one moment. */
+export type Face = {
+  /** The largest thing on the screen: a number, a finger, in or out. */
+  readonly big: string;
+  readonly of: string;
+  readonly side: string;
+  readonly turn: string;
+};
+
+const SIDE_WORDS: Record<Beat['side'], string> = { L: 'left', R: 'right', both: 'both hands', alternating: 'hand by hand' };
+
+/** Beat and moment to words; `offsetMs` is from the start of the count. */
+export function faceOf(beat: Beat, offsetMs: number): Face {
+  const inside = offsetMs - beat.startMs;
+  const side = SIDE_WORDS[beat.side];
+  const turn = turnWords(beat);
+  const numbered = { of: `of ${beat.of}`, side, turn };
+  switch (beat.kind) {
+    case 'rep':
+      return { big: String(beat.number), ...numbered };
+    case 'step':
+      return { ...numbered, big: beat.step ?? '', of: `round ${beat.number} of ${beat.of}` };
+    case 'hold':
+      return {
+        big: String(Math.floor(inside / 1000) + 1),
+        of: `of ${Math.ceil(beat.durationMs / 1000)} s, hold ${beat.number} of ${beat.of}`,
+        side,
+        turn,
+      };
+    case 'relax':
+      return { big: 'ease off', of: `hold ${beat.number} of ${beat.of} done`, side, turn };
+    case 'breath':
+      return { ...numbered, big: inside < breathInMs(beat.durationMs) ? 'in' : 'out', of: `breath ${beat.number} of ${beat.of}` };
+    case 'free':
+      return { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
+    case 'rest':
+      return { big: 'rest', of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side: '', turn: '' };
+    case 'change':
+      return { big: changeWord(beat), of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side, turn };
+  }
+}
+
+function turnWords(beat: Beat): string {
+  const words = [];
+  if (beat.direction === 2) words.push('the other way');
+  if (beat.lead === 2) words.push('other hand on top');
+  if (beat.set > 1) words.push(`set ${beat.set}`);
+  return words.join(', ');
+}

@@ -1,0 +1,55 @@
+import { z } from 'zod';
+import { MARK_WORDS, type Mark } from './marks';
+
+const score = (what: string) =>
+  z
+    .number(`${what} is a number from 0 to 10`)
+    .int(`${what} is a whole number`)
+    .min(0, `${what} is 0 to 10`)
+    .max(10, `${what} is 0 to 10`)
+    .nullable();
+
+export const wrapUpPersonSchema = z.strictObject({
+  personId: z.uuid('That is not a person'),
+  present: z.boolean(),
+  painBeforeLeft: score('Pain'),
+  painBeforeRight: score('Pain'),
+  painAfterLeft: score('Pain'),
+  painAfterRight: score('Pain'),
+  effort: score('Effort'),
+  adapted: z.string().trim().max(500, 'Keep it under 500 characters'),
+  notes: z.string().trim().max(500, 'Keep the note under 500 characters'),
+});
+export type WrapUpPerson = z.infer<typeof wrapUpPersonSchema>;
+
+export const wrapUpSchema = z.strictObject({
+  people: z.array(wrapUpPersonSchema).max(60),
+  notes: z.string().trim().max(2000, 'Keep notes under 2,000 characters'),
+});
+export type WrapUp = z.infer<typeof wrapUpSchema>;
+
+/**
+ * A first draft of a person's line from the marks made while teaching: marks
+ * other than "did it" say what was adapted. `titleOf` names a row.
+ */
+export function draftFor(personId: string, marks: readonly Mark[], titleOf: (rowId: string) => string): WrapUpPerson {
+  const mine = marks.filter((m) => m.personId === personId && m.mark !== 'did');
+  const lines = mine.map((m) => `${titleOf(m.rowId)}: ${MARK_WORDS[m.mark].toLowerCase()}`);
+  return {
+    personId,
+    present: true,
+    painBeforeLeft: null,
+    painBeforeRight: null,
+    painAfterLeft: null,
+    painAfterRight: null,
+    effort: null,
+    adapted: [...new Set(lines)].join('; ').slice(0, 500),
+    notes: '',
+  };
+}
+
+/** Pain that rose by two or more in either hand asks for a call after two hours. */
+export function painRose(p: WrapUpPerson): boolean {
+  const rise = (before: number | null, after: number | null) => before !== null && after !== null && after - before >= 2;
+  return rise(p.painBeforeLeft, p.painAfterLeft) || rise(p.painBeforeRight, p.painAfterRight);
+}

@@ -1,0 +1,28 @@
+/** Whole seconds as m:ss, or h:mm:ss from an hour up. Negative times keep their sign. */
+export function clockText(ms: number): string {
+  const total = Math.round(Math.abs(ms) / 1000);
+  const [h, m, s] = [Math.floor(total / 3600), Math.floor((total % 3600) / 60), total % 60];
+  const two = (n: number) => String(n).padStart(2, '0');
+  const text = h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
+  return ms < 0 && total > 0 ? `-${text}` : text;
+}
+
+/** A length as one says it: "40 seconds", "about 2 minutes". */
+export function spokenLength(ms: number): string {
+  const seconds = Math.round(ms / 1000);
+  if (seconds < 55) return `about ${plural(Math.max(5, Math.round(seconds / 5) * 5), 'second')}`;
+  const halves = Math.round(seconds / 30);
+  const minutes = Math.floor(halves / 2);
+  if (halves % 2 === 0) return `about ${plural(minutes, 'minute')}`;
+  return minutes === 1 ? 'about 1 and a half minutes' : `about ${minutes} and a half minutes`;
+}
+
+export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
+/** "Bea K", "Bea K and Iolo P", "Bea K, Iolo P and 3 more". */
+export function nameList(names: readonly string[], most = 3): string {
+  if (names.length === 0) return 'nobody';
+  if (names.length === 1) return names[0]!;
+  if (names.length <= most) return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+  return `${names.slice(0, most - 1).join(', ')} and ${names.length - most + 1} more`;
+}

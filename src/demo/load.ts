@@ -1,0 +1,147 @@
+import { addDays, format, parseISO } from 'date-fns';
+import type { Plan } from '@/core/plan/plan';
+import type { Person } from '@/core/people/person';
+import { planTiming } from '@/core/plan/timing';
+import { classScript } from '@/core/teach/class-script';
+import { CATALOGUE } from '@/catalogue/movements';
+import { setBag } from '@/store/bag';
+import { addClass, addSeries, listClasses, shownMovements } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { listPeople, savePerson } from '@/store/people';
+import { addMark, recordEvents, startTeaching } from '@/store/teaching';
+import { saveWrapUp } from '@/store/wrap-ups';
+import { demoPeople, type DemoPerson } from './people';
+import { DEMO_BAG, fridayPlan, wednesdayPlan } from './plans';
+import { demoAttendance, demoEvents, demoMarks, dice } from './records';
+
+const NEXT_WEEK = 4;
+const [WEDNESDAY, FRIDAY] = [3, 5];
+
+type Group = {
+  readonly key: 'wed' | 'fri';
+  readonly name: string;
+  readonly slotMinutes: number;
+  readonly weekday: number;
+  readonly startsAt: string;
+  readonly helpersIn: (week: number) => readonly string[];
+  readonly plan: (week: number) => Plan;
+  /** How much longer set-up really takes, by week; one class ran over. */
+  readonly drag: readonly number[];
+};
+
+const GROUPS: readonly Group[] = [
+  {
+    key: 'wed',
+    name: 'Wednesday Hands',
+    slotMinutes: 45,
+    weekday: WEDNESDAY,
+    startsAt: '10:30',
+    helpersIn: (week) => (week % 2 === 0 ? ['Odile', 'Pim'] : ['Odile']),
+    plan: wednesdayPlan,
+    drag: [1.0, 2.2, 1.1],
+  },
+  {
+    key: 'fri',
+    name: 'Friday Slow Hands',
+    slotMinutes: 30,
+    weekday: FRIDAY,
+    startsAt: '11:00',
+    helpersIn: (week) => (week % 2 === 0 ? ['Pim'] : []),
+    plan: fridayPlan,
+    drag: [0.8, 1.1, 1.0],
+  },
+];
+
+/** Load Fernhollow Glasshouse, dated around `today`, if the database holds nothing yet. Returns whether it did. */
+export async function loadDemo(db: Db, today: string, newId: () => string): Promise<boolean> {
+  if ((await listPeople(db)).length > 0 || (await listClasses(db)).length > 0) return false;
+  await db.transaction(async (tx) => {
+    const people = await addPeople(tx, today, newId);
+    for (const [propId, pieces] of Object.entries(DEMO_BAG)) await setBag(tx, propId, pieces);
+    for (const group of GROUPS) await addGroup(tx, group, people, today, newId);
+  });
+  return true;
+}
+
+type Known = DemoPerson & { readonly id: string };
+
+async function addPeople(db: Db, today: string, newId: () => string): Promise<readonly Known[]> {
+  const people = demoPeople((days) => isoDay(addDays(parseISO(today), days))).map((p) => ({ ...p, id: newId() }));
+  for (const { id, key: _key, groups: _groups, fromWeek: _from, missed: _missed, ...fields } of people)
+    await savePerson(db, id, fields);
+  return people;
+}
+
+async function addGroup(db: Db, group: Group, people: readonly Known[], today: string, newId: () => string) {
+  const seriesId = newId();
+  await addSeries(db, { id: seriesId, name: group.name, place: 'Fernhollow Glasshouse', slotMinutes: group.slotMinutes });
+  const next = nextWeekday(today, group.weekday);
+  let previous: string | null = null;
+  for (let week = 1; week <= NEXT_WEEK; week++) {
+    const id = newId();
+    const day = isoDay(addDays(parseISO(next), (week - NEXT_WEEK) * 7));
+    const expected = people.filter((p) => p.groups.includes(group.key) && p.fromWeek <= week);
+    const plan = group.plan(week);
+    await addClass(db, {
+      id,
+      seriesId,
+      day,
+      startsAt: group.startsAt,
+      week,
+      helpers: group.helpersIn(week),
+      fromClassId: previous,
+      personIds: expected.map((p) => p.id),
+      plan,
+    });
+    if (week < NEXT_WEEK) await teach(db, { id, seriesId, day, week, plan, expected }, group, newId);
+    previous = id;
+  }
+}
+
+type DemoClass = { id: string; seriesId: string; day: string; week: number; plan: Plan; expected: readonly Known[] };
+
+async function teach(db: Db, c: DemoClass, group: Group, newId: () => string): Promise<void> {
+  const roll = dice(c.week * 100 + group.weekday);
+  const present = (p: Known) => !p.missed.includes(c.week);
+  const people: Person[] = c.expected.map(({ key: _k, groups: _g, fromWeek: _f, missed: _m, ...p }) => ({ ...p, archived: false }));
+  const helpers = group.helpersIn(c.week);
+  const shown = await shownMovements(db, c.seriesId, c.day);
+  const timing = planTiming(c.plan, {
+    catalogue: CATALOGUE,
+    people: people.length,
+    helpers: helpers.length,
+    shown: new Set(shown),
+  });
+  const rows = classScript(c.plan, timing, CATALOGUE);
+  const events = demoEvents(rows, group.drag[c.week - 1]!, roll);
+  const attending = c.expected.filter(present);
+  const marks = demoMarks(rows, people.filter((p) => attending.some((a) => a.id === p.id)), newId, roll);
+  const startedAt = parseISO(`${c.day}T${group.startsAt}:00`).getTime();
+  const done = { rowIndex: rows.length, phase: 'done' as const, running: false, offsetMs: 0, anchorMs: 0, extras: {} };
+  await startTeaching(db, c.id, { plan: c.plan, people, helpers, slotMs: group.slotMinutes * 60_000, shown }, done, startedAt);
+  await recordEvents(db, c.id, 0, events, done);
+  for (const mark of marks) await addMark(db, c.id, mark);
+  const titleOf = (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? rowId;
+  const isPresent = (p: Person) => attending.some((a) => a.id === p.id);
+  await saveWrapUp(db, c.id, {
+    people: [...demoAttendance(people, isPresent, marks, titleOf, roll, c.week)],
+    notes: NOTES[group.key][c.week - 1] ?? '',
+  });
+}
+
+const NOTES = {
+  wed: [
+    'First class. Slow start, everyone learned the five shapes.',
+    'Ran over: the cloths took an age to hand out. Bashir’s thumb was sore afterwards.',
+    'Better pace. Mirek joined.',
+  ],
+  fri: ['Quiet group, liked the web stretch.', '', 'Petra’s finger caught once, stopped at once.'],
+} as const;
+
+const isoDay = (date: Date): string => format(date, 'yyyy-MM-dd');
+
+/** The given weekday on or after a day. */
+function nextWeekday(day: string, weekday: number): string {
+  const date = parseISO(day);
+  return isoDay(addDays(date, (weekday - date.getDay() + 7) % 7));
+}

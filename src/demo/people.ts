@@ -1,0 +1,89 @@
+import type { Clearance, PersonCondition, PersonFields } from '@/core/people/person';
+
+export type DemoPerson = PersonFields & {
+  readonly key: string;
+  readonly groups: readonly ('wed' | 'fri')[];
+  /** The first week on the list; 1 unless said. */
+  readonly fromWeek: number;
+  readonly missed: readonly number[];
+};
+
+/** A day `n` days from the day the demo is loaded. */
+export type DayFrom = (days: number) => string;
+
+type Extra = Partial<Omit<DemoPerson, 'key' | 'firstName' | 'initial' | 'conditions'>>;
+
+const condition = (
+  conditionId: string,
+  side: PersonCondition['side'],
+  state: PersonCondition['state'] = 'settled',
+  since: string | null = null,
+): PersonCondition => ({ conditionId, side, state, since });
+
+const person = (name: string, wantedTask: string, conditions: PersonCondition[], extra: Extra = {}): DemoPerson => {
+  const [firstName, initial] = name.split(' ') as [string, string];
+  return {
+    key: firstName.toLowerCase(),
+    firstName,
+    initial,
+    dominantHand: 'R',
+    screened: true,
+    assistance: 0,
+    wantedTask,
+    notes: '',
+    clearances: [],
+    groups: ['wed'],
+    fromWeek: 1,
+    missed: [],
+    ...extra,
+    conditions,
+  };
+};
+
+/** Twenty people: fifteen on Wednesday's list, eight on Friday's, three on both. */
+export function demoPeople(day: DayFrom): readonly DemoPerson[] {
+  const cleared = (scope: Clearance['scope'], what: string, until: number | null): Clearance => ({
+    scope,
+    by: 'Dr Anholt',
+    on: day(-35),
+    until: until === null ? null : day(until),
+    what,
+  });
+  return [
+    person('Ansel B', 'turn the stiff tap by the water butt', [condition('hand-oa', 'R')]),
+    person('Bashir K', 'squeeze the secateurs again', [condition('thumb-base', 'both')], { missed: [1] }),
+    person('Corin W', 'prick out seedlings', [condition('tremor', 'none')], { dominantHand: 'L' }),
+    person(
+      'Delphine M',
+      'do up a coat without help',
+      [condition('inflammatory', 'L'), condition('inflammatory', 'R', 'flare', day(-3))],
+      { groups: ['wed', 'fri'], notes: 'Two finger joints on the right are hot at the moment.' },
+    ),
+    person('Esi O', 'lift the full watering can', [condition('osteoporosis', 'none')], {
+      clearances: [cleared('loading', 'seated loading, no standing leans', 60)],
+    }),
+    person('Ferran R', 'push the barrow to the heap', [condition('wrist-fracture', 'L', 'not cleared', day(-63))], {
+      notes: 'Broke the left wrist nine weeks ago. Clinic letter expected.',
+    }),
+    person('Gudrun T', 'hold a book in bed', [condition('median-nerve', 'R')]),
+    person('Hamish S', 'shake hands flat', [condition('palm-cord', 'R')], { missed: [2, 3] }),
+    person('Ilse P', 'open a seed tub', [condition('fragile-skin', 'none')], { groups: ['wed', 'fri'] }),
+    person('Joaquim A', 'carry two cups', [condition('one-sided-weakness', 'L')], {
+      assistance: 2,
+      notes: 'Left side weak since a stroke. Odile places his hand.',
+    }),
+    person('Keiko D', 'write plant labels', [condition('poor-sight', 'none')]),
+    person('Lorna V', 'tie up the beans', [condition('latex', 'none')]),
+    person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], { fromWeek: 3, notes: 'Joined in week 3.' }),
+    person('Nadia F', 'knead bread', [condition('old-fracture', 'R'), condition('hand-oa', 'L')], { groups: ['wed', 'fri'] }),
+    person('Otto H', 'fill the bird feeder', [], { screened: false, fromWeek: 4, notes: 'New this week, form not back yet.' }),
+    person('Petra L', 'peel potatoes', [condition('trigger-finger', 'R'), condition('hand-oa', 'both')], { groups: ['fri'] }),
+    person('Quentin J', 'button a shirt', [condition('reduced-feeling', 'both')], { groups: ['fri'], assistance: 1 }),
+    person('Rosa E', 'turn a key', [condition('thumb-tendon', 'R')], { groups: ['fri'] }),
+    person('Sunniva C', 'hang out washing', [condition('shoulder', 'none')], { groups: ['fri'] }),
+    person('Teodor N', 'hold cards', [condition('memory', 'none'), condition('fixed-ring', 'L')], {
+      groups: ['fri'],
+      assistance: 1,
+    }),
+  ];
+}

@@ -1,0 +1,110 @@
+import { addDays, format, parseISO } from 'date-fns';
+import { z } from 'zod';
+import { daySchema } from '@/core/people/person';
+import { emptyPlan } from '@/core/plan/plan';
+import { fail, ok, type Result } from '@/core/result';
+import { setBag } from '@/store/bag';
+import { addClass, addSeries, classOfSeriesOn, findClass, setHelpers, setRoster } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { listPeople, peopleOfClass } from '@/store/people';
+import { loadTaught } from '@/store/teaching';
+import { PROPS } from '@/catalogue/props';
+import { idFrom, newId } from './ids';
+
+export const newClassSchema = z.strictObject({
+  name: z.string().trim().min(1, 'Give the class a name').max(60, 'Keep the name under 60 characters'),
+  place: z.string().trim().max(80, 'Keep the place under 80 characters'),
+  day: daySchema,
+  startsAt: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the time as hours and minutes'),
+  slotMinutes: z
+    .number('The length is a number of minutes')
+    .int('The length is in whole minutes')
+    .min(10, 'A class is at least 10 minutes')
+    .max(120, 'A class is at most 120 minutes'),
+});
+export type NewClassFields = z.infer<typeof newClassSchema>;
+
+export const rosterSchema = z.strictObject({
+  personIds: z.array(z.uuid('That is not a person')).max(60, 'At most 60 people'),
+  helpers: z
+    .array(z.string().trim().min(1, 'A helper needs a name').max(40, 'Keep a helper’s name under 40 characters'))
+    .max(10, 'At most 10 helpers'),
+});
+
+export const bagSchema = z.strictObject({
+  propId: z.string().max(60),
+  pieces: z
+    .number('Pieces is a number')
+    .int('Pieces is a whole number')
+    .min(0, 'Pieces cannot be less than none')
+    .max(500, 'At most 500 pieces'),
+});
+
+export async function createClass(db: Db, fields: NewClassFields): Promise<Result<{ id: string }>> {
+  const [seriesId, id] = [newId(), newId()];
+  await db.transaction(async (tx) => {
+    await addSeries(tx, { id: seriesId, name: fields.name, place: fields.place, slotMinutes: fields.slotMinutes });
+    await addClass(tx, {
+      id,
+      seriesId,
+      day: fields.day,
+      startsAt: fields.startsAt,
+      week: 1,
+      helpers: [],
+      fromClassId: null,
+      personIds: [],
+      plan: emptyPlan(),
+    });
+  });
+  return ok({ id });
+}
+
+/** The same class a week on, starting from what was taught: plan, people and helpers carry over. */
+export async function createNext(db: Db, rawId: string | undefined): Promise<Result<{ id: string }>> {
+  const classId = idFrom(rawId, 'class');
+  if (!classId.ok) return classId;
+  const info = await findClass(db, classId.value);
+  const taught = await loadTaught(db, classId.value);
+  if (!info) return fail('not-found', 'There is no such class.');
+  if (!taught?.ended) return fail('not-taught', 'Teach this class first; the next one starts from it.');
+  const day = format(addDays(parseISO(info.day), 7), 'yyyy-MM-dd');
+  const existing = await classOfSeriesOn(db, info.seriesId, day);
+  if (existing) return ok({ id: existing });
+  const id = newId();
+  await addClass(db, {
+    id,
+    seriesId: info.seriesId,
+    day,
+    startsAt: info.startsAt,
+    week: Math.min(60, info.week + 1),
+    helpers: info.helpers,
+    fromClassId: info.id,
+    personIds: (await peopleOfClass(db, info.id)).map((p) => p.id),
+    plan: taught.snapshot.plan,
+  });
+  return ok({ id });
+}
+
+export async function changeRoster(
+  db: Db,
+  rawId: string | undefined,
+  { personIds, helpers }: z.infer<typeof rosterSchema>,
+): Promise<Result<{ expected: number }>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  if (!(await findClass(db, id.value))) return fail('not-found', 'There is no such class.');
+  const known = new Set((await listPeople(db)).map((p) => p.id));
+  if (personIds.some((p) => !known.has(p)))
+    return fail('not-found', 'One of these people is no longer on the list. Reload to see who is.');
+  await db.transaction(async (tx) => {
+    await setRoster(tx, id.value, personIds);
+    await setHelpers(tx, id.value, helpers);
+  });
+  return ok({ expected: new Set(personIds).size });
+}
+
+export async function changeBag(db: Db, { propId, pieces }: z.infer<typeof bagSchema>): Promise<Result<object>> {
+  if (!PROPS.some((p) => p.id === propId)) return fail('not-found', 'There is no such prop.');
+  await setBag(db, propId, pieces);
+  return ok({});
+}

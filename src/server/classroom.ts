@@ -1,0 +1,46 @@
+import { CATALOGUE } from '@/catalogue/movements';
+import { CAUTIONS } from '@/catalogue/cautions';
+import type { ClassFacts } from '@/core/plan/check';
+import type { Plan } from '@/core/plan/plan';
+import type { Person } from '@/core/people/person';
+import { loadBag } from '@/store/bag';
+import { findClass, lastTaught, shownMovements, type ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { peopleOfClass } from '@/store/people';
+import { loadPlan, type StoredPlan } from '@/store/plans';
+
+/** Everything about one class that its screens and checks need, as plain data. */
+export type Classroom = {
+  readonly info: ClassInfo;
+  readonly stored: StoredPlan;
+  readonly people: readonly Person[];
+  readonly bag: Readonly<Record<string, number>>;
+  readonly shown: readonly string[];
+  readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
+};
+
+export async function loadClassroom(db: Db, classId: string): Promise<Classroom | null> {
+  const info = await findClass(db, classId);
+  const stored = info && (await loadPlan(db, classId));
+  if (!info || !stored) return null;
+  return {
+    info,
+    stored,
+    people: await peopleOfClass(db, classId),
+    bag: await loadBag(db),
+    shown: await shownMovements(db, info.seriesId, info.day),
+    last: await lastTaught(db, info.seriesId, info.day),
+  };
+}
+
+/** What a plan of this class is judged against. */
+export const factsOf = (room: Omit<Classroom, 'stored' | 'last'>): ClassFacts => ({
+  catalogue: CATALOGUE,
+  cautions: CAUTIONS,
+  people: room.people,
+  helpers: room.info.helpers.length,
+  slotMs: room.info.slotMinutes * 60_000,
+  bag: room.bag,
+  shown: room.shown,
+  day: room.info.day,
+});

@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
+import type { Plan } from '@/core/plan/plan';
+import { stepSchema } from '@/core/plan/step';
+import { fail, ok, type Result } from '@/core/result';
+import { CATALOGUE } from '@/catalogue/movements';
+import type { Db } from '@/store/db';
+import { loadPlan, savePlan, type PlanChange } from '@/store/plans';
+import { idFrom } from './ids';
+
+const version = z.number().int().min(0);
+
+export const planChangeSchema = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('edit'), version, step: stepSchema, label: z.string().trim().min(1).max(120) }),
+  z.strictObject({ type: z.literal('undo'), version }),
+  z.strictObject({ type: z.literal('redo'), version }),
+]);
+export type PlanChangeRequest = z.infer<typeof planChangeSchema>;
+
+export type PlanReply = {
+  readonly plan: Plan;
+  readonly version: number;
+  readonly undoLabel: string | null;
+  readonly redoLabel: string | null;
+};
+
+/** Edit, undo or redo a plan as it stands in the store; refused when another window was first. */
+export async function changePlan(db: Db, rawId: string | undefined, request: PlanChangeRequest): Promise<Result<PlanReply>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const stored = await loadPlan(db, id.value);
+  if (!stored) return fail('not-found', 'There is no such class.');
+  if (stored.version !== request.version) return changedElsewhere();
+  const unknown = request.type === 'edit' ? unknownMovement(request.step) : null;
+  if (unknown) return unknown;
+  const next = carryOut(stored.history, request);
+  if (!next.ok) return next;
+  const saved = await savePlan(db, id.value, changeOf(next.value, request), request.version);
+  return saved === null ? changedElsewhere() : ok(replyOf(next.value, saved));
+}
+
+const changedElsewhere = () =>
+  fail('changed-elsewhere', 'This plan was changed in another window. Yours now shows the newest; do the last edit again.');
+
+function carryOut(history: PlanHistory, request: PlanChangeRequest): Result<PlanHistory> {
+  switch (request.type) {
+    case 'edit':
+      return edit(history, request.step, request.label);
+    case 'undo':
+      return undo(history);
+    case 'redo':
+      return redo(history);
+  }
+}
+
+const changeOf = ({ plan, done, entries }: PlanHistory, request: PlanChangeRequest): PlanChange => ({
+  plan,
+  done,
+  entry: request.type === 'edit' ? (entries.at(-1) ?? null) : null,
+});
+
+export const replyOf = (history: PlanHistory, v: number): PlanReply => ({
+  plan: history.plan,
+  version: v,
+  undoLabel: history.entries[history.done - 1]?.label ?? null,
+  redoLabel: history.entries[history.done]?.label ?? null,
+});
+
+function unknownMovement(step: z.infer<typeof stepSchema>) {
+  const steps = step.type === 'several' ? step.steps : [step];
+  const bad = steps.some(
+    (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !CATALOGUE.movement(s.row.movementId),
+  );
+  return bad ? fail('not-found', 'That movement is not in the catalogue.') : null;
+}

@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { fail, ok, type Result } from '@/core/result';
+import { classScript, type TaughtRow } from '@/core/teach/class-script';
+import { planTiming } from '@/core/plan/timing';
+import { markSchema, type Mark } from '@/core/teach/marks';
+import { begin, teachEventSchema, teachStateSchema } from '@/core/teach/transport';
+import { CATALOGUE } from '@/catalogue/movements';
+import type { Db } from '@/store/db';
+import {
+  addMark,
+  loadTaught,
+  recordEvents,
+  startTeaching,
+  type Snapshot,
+} from '@/store/teaching';
+import { loadClassroom } from './classroom';
+import { idFrom } from './ids';
+
+export { markSchema };
+export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0) });
+export const eventsSchema = z.strictObject({
+  firstSeq: z.number().int().min(0),
+  events: z.array(teachEventSchema).max(50),
+  state: teachStateSchema,
+});
+
+/** The rows of a taught class, from its own snapshot. */
+export function rowsOf(snapshot: Snapshot): readonly TaughtRow[] {
+  const timing = planTiming(snapshot.plan, {
+    catalogue: CATALOGUE,
+    people: snapshot.people.length,
+    helpers: snapshot.helpers.length,
+    shown: new Set(snapshot.shown),
+  });
+  return classScript(snapshot.plan, timing, CATALOGUE);
+}
+
+/** Begin a class: keep a snapshot of plan and people, and enter the first row. Beginning twice changes nothing. */
+export async function startClass(
+  db: Db,
+  rawId: string | undefined,
+  { startedAtMs }: z.infer<typeof startSchema>,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const room = await loadClassroom(db, id.value);
+  if (!room) return fail('not-found', 'There is no such class.');
+  const snapshot: Snapshot = {
+    plan: room.stored.history.plan,
+    people: room.people,
+    helpers: room.info.helpers,
+    slotMs: room.info.slotMinutes * 60_000,
+    shown: room.shown,
+  };
+  const rows = rowsOf(snapshot);
+  if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
+  if (await loadTaught(db, id.value)) return ok({});
+  const { state, events } = begin(rows, 0);
+  await db.transaction(async (tx) => {
+    await startTeaching(tx, id.value, snapshot, state, startedAtMs);
+    await recordEvents(tx, id.value, 0, events, state);
+  });
+  return ok({});
+}
+
+export async function storeEvents(
+  db: Db,
+  rawId: string | undefined,
+  { firstSeq, events, state }: z.infer<typeof eventsSchema>,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not begun.');
+  if (taught.writtenUp) return fail('written-up', 'This class is written up already.');
+  await recordEvents(db, id.value, firstSeq, events, state);
+  return ok({});
+}
+
+export async function storeMark(db: Db, rawId: string | undefined, mark: Mark): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not begun.');
+  if (!taught.snapshot.people.some((p) => p.id === mark.personId))
+    return fail('not-found', 'That person is not in this class.');
+  await addMark(db, id.value, mark);
+  return ok({});
+}

@@ -1,0 +1,166 @@
+import type { Plan } from '@/core/plan/plan';
+import type { Db } from './db';
+
+export type ClassStatus = 'planned' | 'teaching' | 'taught' | 'written up';
+
+/** A class with its series. Days are ISO days, times "HH:MM", both local to the venue. */
+export type ClassInfo = {
+  readonly id: string;
+  readonly seriesId: string;
+  readonly name: string;
+  readonly place: string;
+  readonly slotMinutes: number;
+  readonly day: string;
+  readonly startsAt: string;
+  readonly week: number;
+  readonly helpers: readonly string[];
+  readonly fromClassId: string | null;
+  readonly status: ClassStatus;
+  readonly expected: number;
+};
+
+type ClassRow = {
+  id: string;
+  series_id: string;
+  name: string;
+  place: string;
+  slot_minutes: number;
+  day: string;
+  starts_at: string;
+  week: number;
+  helpers: string[];
+  from_class_id: string | null;
+  status: ClassStatus;
+  expected: number;
+};
+
+const SELECT = `
+select c.id, c.series_id, s.name, s.place, s.slot_minutes, c.day::text, to_char(c.starts_at, 'HH24:MI') as starts_at,
+  c.week, c.helpers, c.from_class_id,
+  case when t.class_id is null then 'planned' when t.written_up_at is not null then 'written up'
+    when t.ended_at is not null then 'taught' else 'teaching' end as status,
+  (select count(*)::int from class_person cp join person p on p.id = cp.person_id
+    where cp.class_id = c.id and p.archived_at is null) as expected
+from class c join series s on s.id = c.series_id left join taught t on t.class_id = c.id`;
+
+const classOf = (r: ClassRow): ClassInfo => ({
+  id: r.id,
+  seriesId: r.series_id,
+  name: r.name,
+  place: r.place,
+  slotMinutes: r.slot_minutes,
+  day: r.day,
+  startsAt: r.starts_at,
+  week: r.week,
+  helpers: r.helpers,
+  fromClassId: r.from_class_id,
+  status: r.status,
+  expected: r.expected,
+});
+
+export async function findClass(db: Db, id: string): Promise<ClassInfo | null> {
+  const [row] = await db.query<ClassRow>(`${SELECT} where c.id = $1`, [id]);
+  return row ? classOf(row) : null;
+}
+
+export async function listClasses(db: Db): Promise<ClassInfo[]> {
+  return (await db.query<ClassRow>(`${SELECT} order by c.day desc, c.starts_at desc, c.id limit 200`)).map(classOf);
+}
+
+/** Classes from a day on, and any before it that are under way, earliest first. */
+export async function upcomingClasses(db: Db, day: string): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} where (c.day >= $1 and t.written_up_at is null) or (t.class_id is not null and t.ended_at is null)
+     order by c.day, c.starts_at, c.id limit 20`,
+    [day],
+  );
+  return rows.map(classOf);
+}
+
+/** Taught but not written up, oldest first. */
+export async function openWrapUps(db: Db): Promise<ClassInfo[]> {
+  return (
+    await db.query<ClassRow>(
+      `${SELECT} where t.ended_at is not null and t.written_up_at is null order by c.day, c.starts_at`,
+    )
+  ).map(classOf);
+}
+
+export type NewSeries = { id: string; name: string; place: string; slotMinutes: number };
+
+export async function addSeries(db: Db, series: NewSeries): Promise<void> {
+  await db.query('insert into series (id, name, place, slot_minutes) values ($1, $2, $3, $4)', [
+    series.id,
+    series.name,
+    series.place,
+    series.slotMinutes,
+  ]);
+}
+
+export type NewClass = {
+  id: string;
+  seriesId: string;
+  day: string;
+  startsAt: string;
+  week: number;
+  helpers: readonly string[];
+  fromClassId: string | null;
+  personIds: readonly string[];
+  plan: Plan;
+};
+
+/** Add a class with its people and its plan at version 0. */
+export async function addClass(db: Db, c: NewClass): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query(
+      `insert into class (id, series_id, day, starts_at, week, helpers, from_class_id)
+       values ($1, $2, $3, $4, $5, $6, $7)`,
+      [c.id, c.seriesId, c.day, c.startsAt, c.week, c.helpers, c.fromClassId],
+    );
+    await tx.query('insert into plan (class_id, current) values ($1, $2)', [c.id, JSON.stringify(c.plan)]);
+    await setRoster(tx, c.id, c.personIds);
+  });
+}
+
+/** Who is expected. People that do not exist are refused by the database. */
+export async function setRoster(db: Db, classId: string, personIds: readonly string[]): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query('delete from class_person where class_id = $1', [classId]);
+    for (const personId of new Set(personIds))
+      await tx.query('insert into class_person (class_id, person_id) values ($1, $2)', [classId, personId]);
+  });
+}
+
+export async function setHelpers(db: Db, classId: string, helpers: readonly string[]): Promise<void> {
+  await db.query('update class set helpers = $2 where id = $1', [classId, helpers]);
+}
+
+/** The class of the same series on a day, if there is one. */
+export async function classOfSeriesOn(db: Db, seriesId: string, day: string): Promise<string | null> {
+  const [row] = await db.query<{ id: string }>('select id from class where series_id = $1 and day = $2', [seriesId, day]);
+  return row?.id ?? null;
+}
+
+/** Movements in the taught classes of a series before a day: what the group has been shown. */
+export async function shownMovements(db: Db, seriesId: string, beforeDay: string): Promise<string[]> {
+  const rows = await db.query<{ id: string }>(
+    `select distinct r.value ->> 'movementId' as id
+     from class c join taught t on t.class_id = c.id
+       cross join jsonb_array_elements(t.snapshot -> 'plan' -> 'sections') s
+       cross join jsonb_array_elements(s.value -> 'rows') r
+     where c.series_id = $1 and c.day < $2 and t.ended_at is not null and r.value ->> 'kind' = 'movement'
+     order by id`,
+    [seriesId, beforeDay],
+  );
+  return rows.map((r) => r.id);
+}
+
+/** The taught class of the series nearest before a day. */
+export async function lastTaught(db: Db, seriesId: string, beforeDay: string): Promise<{ id: string; day: string; plan: Plan } | null> {
+  const [row] = await db.query<{ id: string; day: string; plan: Plan }>(
+    `select c.id, c.day::text, t.snapshot -> 'plan' as plan from class c join taught t on t.class_id = c.id
+     where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by c.day desc limit 1`,
+    [seriesId, beforeDay],
+  );
+  return row ?? null;
+}

@@ -1,0 +1,46 @@
+import type { Database } from './db';
+import { peopleAndPlans } from './migrations/0001-people-and-plans';
+import { teaching } from './migrations/0002-teaching';
+
+export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
+
+export const MIGRATIONS: readonly Migration[] = inOrder([peopleAndPlans, teaching]);
+
+/** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */
+function inOrder(migrations: readonly Migration[]): readonly Migration[] {
+  migrations.forEach((m, i) => {
+    if (m.number !== i + 1) throw new Error(`Migration ${m.name} is number ${m.number}, expected ${i + 1}`);
+  });
+  return migrations;
+}
+
+export class NewerDatabase extends Error {}
+
+/** Bring a database up to the newest version, each migration in a transaction of its own. Returns how many ran. */
+export async function migrate(db: Database, migrations: readonly Migration[] = MIGRATIONS): Promise<number> {
+  await db.exec(
+    'create table if not exists migration (number integer primary key, name text not null, ran_at timestamptz not null default now())',
+  );
+  const [{ at }] = (await db.query<{ at: number }>('select coalesce(max(number), 0)::int as at from migration')) as [
+    { at: number },
+  ];
+  if (at > MIGRATIONS.length)
+    throw new NewerDatabase(
+      `This data was written by a newer Oskil (version ${at}, this one knows ${MIGRATIONS.length}). Nothing was touched. Update Oskil, or point OSKIL_DATA at another folder.`,
+    );
+  const due = migrations.filter((m) => m.number > at);
+  for (const m of due) {
+    await db.transaction(async (tx) => {
+      for (const statement of statements(m.sql)) await tx.query(statement);
+      await tx.query('insert into migration (number, name) values ($1, $2)', [m.number, m.name]);
+    });
+  }
+  return due.length;
+}
+
+/** Our migrations keep one statement per blank-line block and no semicolons inside strings. */
+const statements = (sql: string): string[] =>
+  sql
+    .split(';')
+    .map((s) => s.trim())
+    .filter(Boolean);

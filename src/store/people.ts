@@ -1,0 +1,106 @@
+import type { Clearance, Person, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Db } from './db';
+
+type PersonRow = {
+  id: string;
+  first_name: string;
+  initial: string;
+  dominant_hand: 'L' | 'R';
+  screened: boolean;
+  assistance: number;
+  wanted_task: string;
+  notes: string;
+  archived: boolean;
+  conditions: PersonCondition[];
+  clearances: Clearance[];
+};
+
+const SELECT = `
+select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance, p.wanted_task, p.notes,
+  p.archived_at is not null as archived,
+  coalesce((select json_agg(json_build_object('conditionId', c.condition_id, 'side', c.side, 'state', c.state,
+      'since', c.since::text) order by c.condition_id, c.side)
+    from person_condition c where c.person_id = p.id), '[]'::json) as conditions,
+  coalesce((select json_agg(json_build_object('scope', l.scope, 'by', l.by_whom, 'on', l.on_day::text,
+      'until', l.until_day::text, 'what', l.what) order by l.on_day, l.id)
+    from clearance l where l.person_id = p.id), '[]'::json) as clearances
+from person p`;
+
+const personOf = (r: PersonRow): Person => ({
+  id: r.id,
+  firstName: r.first_name,
+  initial: r.initial,
+  dominantHand: r.dominant_hand,
+  screened: r.screened,
+  assistance: r.assistance,
+  wantedTask: r.wanted_task,
+  notes: r.notes,
+  archived: r.archived,
+  conditions: r.conditions,
+  clearances: r.clearances,
+});
+
+export async function listPeople(db: Db, which: 'current' | 'archived' = 'current'): Promise<Person[]> {
+  const where = which === 'current' ? 'p.archived_at is null' : 'p.archived_at is not null';
+  return (await db.query<PersonRow>(`${SELECT} where ${where} order by lower(p.first_name), p.initial, p.id`)).map(
+    personOf,
+  );
+}
+
+export async function findPerson(db: Db, id: string): Promise<Person | null> {
+  const [row] = await db.query<PersonRow>(`${SELECT} where p.id = $1`, [id]);
+  return row ? personOf(row) : null;
+}
+
+/** People expected at a class, archived ones left out. */
+export async function peopleOfClass(db: Db, classId: string): Promise<Person[]> {
+  const rows = await db.query<PersonRow>(
+    `${SELECT} join class_person cp on cp.person_id = p.id
+     where cp.class_id = $1 and p.archived_at is null order by lower(p.first_name), p.initial, p.id`,
+    [classId],
+  );
+  return rows.map(personOf);
+}
+
+/** Add or change a person with all they have on record. */
+export async function savePerson(db: Db, id: string, fields: PersonFields): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query(
+      `insert into person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes)
+       values ($1, $2, $3, $4, $5, $6, $7, $8)
+       on conflict (id) do update set first_name = $2, initial = $3, dominant_hand = $4, screened = $5,
+         assistance = $6, wanted_task = $7, notes = $8`,
+      [
+        id,
+        fields.firstName,
+        fields.initial,
+        fields.dominantHand,
+        fields.screened,
+        fields.assistance,
+        fields.wantedTask,
+        fields.notes,
+      ],
+    );
+    await tx.query('delete from person_condition where person_id = $1', [id]);
+    for (const c of fields.conditions)
+      await tx.query(
+        'insert into person_condition (person_id, condition_id, side, state, since) values ($1, $2, $3, $4, $5)',
+        [id, c.conditionId, c.side, c.state, c.since],
+      );
+    await tx.query('delete from clearance where person_id = $1', [id]);
+    for (const c of fields.clearances)
+      await tx.query(
+        'insert into clearance (person_id, scope, by_whom, on_day, until_day, what) values ($1, $2, $3, $4, $5, $6)',
+        [id, c.scope, c.by, c.on, c.until, c.what],
+      );
+  });
+}
+
+/** Archive or bring back. Returns false when there is no such person. */
+export async function setArchived(db: Db, id: string, archived: boolean): Promise<boolean> {
+  const rows = await db.query<{ id: string }>(
+    `update person set archived_at = case when $2 then coalesce(archived_at, now()) end where id = $1 returning id`,
+    [id, archived],
+  );
+  return rows.length > 0;
+}

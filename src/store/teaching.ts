@@ -1,0 +1,117 @@
+import type { Person } from '@/core/people/person';
+import type { Plan } from '@/core/plan/plan';
+import type { Mark } from '@/core/teach/marks';
+import type { TeachEvent, TeachState } from '@/core/teach/transport';
+import type { Db } from './db';
+
+/** What a taught class keeps of its own: later changes to plan and people do not reach it. */
+export type Snapshot = {
+  readonly plan: Plan;
+  readonly people: readonly Person[];
+  readonly helpers: readonly string[];
+  readonly slotMs: number;
+  readonly shown: readonly string[];
+};
+
+export type Taught = {
+  readonly snapshot: Snapshot;
+  readonly state: TeachState;
+  /** Epoch ms. */
+  readonly startedAtMs: number;
+  readonly ended: boolean;
+  readonly writtenUp: boolean;
+  readonly notes: string;
+  readonly nextSeq: number;
+};
+
+export async function loadTaught(db: Db, classId: string): Promise<Taught | null> {
+  const [row] = await db.query<{
+    snapshot: Snapshot;
+    state: TeachState;
+    started: number;
+    ended: boolean;
+    written_up: boolean;
+    notes: string;
+    next_seq: number;
+  }>(
+    `select snapshot, state, (extract(epoch from started_at) * 1000)::float8 as started, ended_at is not null as ended,
+       written_up_at is not null as written_up, notes,
+       (select coalesce(max(seq) + 1, 0)::int from teach_event e where e.class_id = t.class_id) as next_seq
+     from taught t where class_id = $1`,
+    [classId],
+  );
+  if (!row) return null;
+  return {
+    snapshot: row.snapshot,
+    state: row.state,
+    startedAtMs: Number(row.started),
+    ended: row.ended,
+    writtenUp: row.written_up,
+    notes: row.notes,
+    nextSeq: row.next_seq,
+  };
+}
+
+/** Begin teaching. A class that has begun keeps its first beginning. */
+export async function startTeaching(
+  db: Db,
+  classId: string,
+  snapshot: Snapshot,
+  state: TeachState,
+  startedAtMs: number,
+): Promise<void> {
+  await db.query(
+    `insert into taught (class_id, started_at, snapshot, state)
+     values ($1, to_timestamp($2::float8 / 1000), $3, $4) on conflict (class_id) do nothing`,
+    [classId, startedAtMs, JSON.stringify(snapshot), JSON.stringify(state)],
+  );
+}
+
+/** Store events in their order, each once, and where the class now stands. */
+export async function recordEvents(
+  db: Db,
+  classId: string,
+  firstSeq: number,
+  events: readonly TeachEvent[],
+  state: TeachState,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    for (const [i, e] of events.entries())
+      await tx.query(
+        `insert into teach_event (class_id, seq, kind, row_id, at_ms) values ($1, $2, $3, $4, $5)
+         on conflict (class_id, seq) do nothing`,
+        [classId, firstSeq + i, e.kind, e.rowId, e.atMs],
+      );
+    const ended = state.phase === 'done';
+    await tx.query(
+      `update taught set state = $2,
+         ended_at = case when $3 then coalesce(ended_at, greatest(now(), started_at)) else null end
+       where class_id = $1 and written_up_at is null`,
+      [classId, JSON.stringify(state), ended],
+    );
+  });
+}
+
+export async function loadEvents(db: Db, classId: string): Promise<TeachEvent[]> {
+  return db.query<TeachEvent>(
+    `select kind, row_id as "rowId", at_ms::float8 as "atMs" from teach_event where class_id = $1 order by seq`,
+    [classId],
+  );
+}
+
+/** Store one mark; the same mark sent twice is stored once. */
+export async function addMark(db: Db, classId: string, mark: Mark): Promise<void> {
+  await db.query(
+    `insert into mark (id, class_id, person_id, row_id, mark, at_ms) values ($1, $2, $3, $4, $5, $6)
+     on conflict (id) do nothing`,
+    [mark.id, classId, mark.personId, mark.rowId, mark.mark, mark.atMs],
+  );
+}
+
+export async function loadMarks(db: Db, classId: string): Promise<Mark[]> {
+  return db.query<Mark>(
+    `select id, person_id as "personId", row_id as "rowId", mark, at_ms::float8 as "atMs" from mark
+     where class_id = $1 order by stored_at, id`,
+    [classId],
+  );
+}

@@ -1,0 +1,41 @@
+import type { WrapUp, WrapUpPerson } from '@/core/teach/wrap-up';
+import type { Db } from './db';
+
+export async function loadAttendance(db: Db, classId: string): Promise<WrapUpPerson[]> {
+  return db.query<WrapUpPerson>(
+    `select person_id as "personId", present, pain_before_left as "painBeforeLeft",
+       pain_before_right as "painBeforeRight", pain_after_left as "painAfterLeft",
+       pain_after_right as "painAfterRight", effort, adapted, notes
+     from attendance where class_id = $1`,
+    [classId],
+  );
+}
+
+/** Write a class up: attendance and notes, all or nothing. Writing up again replaces what was there. */
+export async function saveWrapUp(db: Db, classId: string, wrapUp: WrapUp): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query('delete from attendance where class_id = $1', [classId]);
+    for (const p of wrapUp.people)
+      await tx.query(
+        `insert into attendance (class_id, person_id, present, pain_before_left, pain_before_right,
+           pain_after_left, pain_after_right, effort, adapted, notes)
+         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+        [
+          classId,
+          p.personId,
+          p.present,
+          p.painBeforeLeft,
+          p.painBeforeRight,
+          p.painAfterLeft,
+          p.painAfterRight,
+          p.effort,
+          p.adapted,
+          p.notes,
+        ],
+      );
+    await tx.query(
+      'update taught set notes = $2, written_up_at = now(), ended_at = coalesce(ended_at, greatest(now(), started_at)) where class_id = $1',
+      [classId, wrapUp.notes],
+    );
+  });
+}

@@ -1,0 +1,79 @@
+import { CAUTIONS } from '@/catalogue/cautions';
+import { CATALOGUE } from '@/catalogue/movements';
+import { checkPlan, type ClassFacts } from '@/core/plan/check';
+import { applyStep } from '@/core/plan/step';
+import { loadDemo } from '@/demo/load';
+import { loadBag } from '@/store/bag';
+import { listClasses, shownMovements } from '@/store/classes';
+import type { Database } from '@/store/db';
+import { migrate } from '@/store/migrate';
+import { listPeople, peopleOfClass } from '@/store/people';
+import { openPglite } from '@/store/pglite';
+import { loadPlan } from '@/store/plans';
+import { loadEvents, loadTaught } from '@/store/teaching';
+import { loadAttendance } from '@/store/wrap-ups';
+
+let db: Database;
+let n = 0;
+const newId = () => `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`;
+
+beforeAll(async () => {
+  db = await openPglite(null);
+  await migrate(db);
+  await loadDemo(db, '2026-11-24', newId);
+});
+afterAll(() => db.close());
+
+test('twenty people, fifteen on Wednesday, eight on Friday, three on both', async () => {
+  const people = await listPeople(db);
+  expect(people).toHaveLength(20);
+  const next = (await listClasses(db)).filter((c) => c.week === 4);
+  expect(next.map((c) => [c.name, c.day, c.expected]).sort()).toEqual([
+    ['Friday Slow Hands', '2026-11-27', 8],
+    ['Wednesday Hands', '2026-11-25', 15],
+  ]);
+});
+
+test('three taught weeks with attendance and a class that ran over', async () => {
+  const taught = (await listClasses(db)).filter((c) => c.status === 'written up');
+  expect(taught).toHaveLength(6);
+  const lengths = await Promise.all(
+    taught.map(async (c) => ({ name: c.name, week: c.week, ms: (await loadEvents(db, c.id)).at(-1)!.atMs, slot: c.slotMinutes * 60_000 })),
+  );
+  expect(lengths.filter((l) => l.ms > l.slot).map((l) => [l.name, l.week])).toEqual([['Wednesday Hands', 2]]);
+  const week2 = taught.find((c) => c.name === 'Wednesday Hands' && c.week === 2)!;
+  const attendance = await loadAttendance(db, week2.id);
+  expect(attendance.filter((a) => !a.present)).toHaveLength(1);
+  expect((await loadTaught(db, week2.id))?.writtenUp).toBe(true);
+});
+
+async function checkNext(name: string) {
+  const info = (await listClasses(db)).find((c) => c.week === 4 && c.name === name)!;
+  const { history } = (await loadPlan(db, info.id))!;
+  const facts: ClassFacts = {
+    catalogue: CATALOGUE,
+    cautions: CAUTIONS,
+    people: await peopleOfClass(db, info.id),
+    helpers: info.helpers.length,
+    slotMs: info.slotMinutes * 60_000,
+    bag: await loadBag(db),
+    shown: await shownMovements(db, info.seriesId, info.day),
+    day: info.day,
+  };
+  return { plan: history.plan, facts, check: checkPlan(history.plan, facts) };
+}
+
+test.each(['Wednesday Hands', 'Friday Slow Hands'])('the next plan of %s fits its slot', async (name) => {
+  const { check, facts } = await checkNext(name);
+  expect(check.timing.totalMs).toBeLessThanOrEqual(facts.slotMs);
+  expect(check.timing.totalMs).toBeGreaterThan(facts.slotMs * 0.75);
+});
+
+test('Friday breaks no must rule; Wednesday only lacks a hand break, which one mend puts right', async () => {
+  expect((await checkNext('Friday Slow Hands')).check.findings.filter((f) => f.severity === 'must')).toEqual([]);
+  const { plan, facts, check } = await checkNext('Wednesday Hands');
+  const musts = check.findings.filter((f) => f.severity === 'must');
+  expect(musts.map((f) => f.code)).toEqual(['R1']);
+  const mended = applyStep(plan, musts[0]!.mend!.step);
+  expect(mended.ok && checkPlan(mended.value.plan, facts).findings.filter((f) => f.severity === 'must')).toEqual([]);
+});
