@@ -16,7 +16,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en">
       <body>
-        <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">
+        <a
+          href="#main"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
+        >
           Skip to the page
         </a>
         <SiteHeader />
@@ -24,7 +27,12 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <Toaster
           position="top-center"
           toastOptions={{
-            style: { background: 'var(--color-paper)', color: 'var(--color-ink)', fontSize: '1.05rem', border: '2px solid var(--color-ink)' },
+            style: {
+              background: 'var(--color-paper)',
+              color: 'var(--color-ink)',
+              fontSize: '1.05rem',
+              border: '2px solid var(--color-ink)',
+            },
           }}
         />
       </body>

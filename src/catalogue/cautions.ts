@@ -29,15 +29,33 @@ const RULES: readonly CautionRule[] = [
     'flare-effort',
     'any hand',
     'in flare, no gripping, resistance, passive stretch, tapping or weight until 24-48 h after it settles',
-    [{ efforts: ['grip', 'pinch', 'opening', 'load', 'tap'] }, { efforts: ['isometric'], effortOver: 2 }, { traits: ['passive'] }],
+    [
+      { efforts: ['grip', 'pinch', 'opening', 'load', 'tap'] },
+      { efforts: ['isometric'], effortOver: 2 },
+      { traits: ['passive'] },
+    ],
     { states: ['flare'], instead: GLIDING },
   ),
-  adapt('flare-active', 'any hand', 'in flare, few and small', 'a few only, half the range', [{ efforts: ['active', 'coordination', 'isometric'] }], {
-    states: ['flare'],
-  }),
-  adapt('sore-effort', 'any hand', 'sore today', 'half the count, effort two of ten at most', [{ effortOver: 2 }], {
-    states: ['sore'],
-  }),
+  adapt(
+    'flare-active',
+    'any hand',
+    'in flare, few and small',
+    'a few only, half the range',
+    [{ efforts: ['active', 'coordination', 'isometric'] }],
+    {
+      states: ['flare'],
+    },
+  ),
+  adapt(
+    'sore-effort',
+    'any hand',
+    'sore today',
+    'half the count, effort two of ten at most',
+    [{ effortOver: 2 }],
+    {
+      states: ['sore'],
+    },
+  ),
   leaveOut(
     'not-cleared',
     'any hand',
@@ -59,75 +77,180 @@ const RULES: readonly CautionRule[] = [
     [{ joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
     { liftedBy: 'hand' },
   ),
-  adapt('oa-grip', 'hand-oa', 'squeeze within comfort', 'squeeze within comfort, no long tight pinch', [{ efforts: ['grip', 'pinch'] }], {
-    states: CALM,
-  }),
-  leaveOut('thumb-pinch', 'thumb-base', 'no side pinch or twisting against force', [{ traits: ['side pinch', 'twisting against force'] }], {
-    instead: ['grip', 'active'],
-  }),
-  adapt('thumb-long-pinch', 'thumb-base', 'no long tight pinch', 'light touch, joints round', [{ traits: ['long tight pinch'] }]),
-  adapt('thumb-off', 'thumb-base', 'keep the thumb out of the squeeze', 'thumb off the ball', [{ traits: ['thumb in the grip'] }]),
-  adapt('thumb-web', 'thumb-base', 'stretch the web gently, low and long', 'gentle, never to pain', [{ efforts: ['stretch'], joints: ['thumb'] }]),
-  leaveOut('ia-knuckles', 'inflammatory', 'no knuckle taps', [{ traits: ['knuckle taps'] }], { instead: GLIDING }),
-  adapt('ia-drift', 'inflammatory', 'stay off forced little-finger-side drift', 'toward the thumb side only', [
-    { traits: ['little-finger drift'] },
+  adapt(
+    'oa-grip',
+    'hand-oa',
+    'squeeze within comfort',
+    'squeeze within comfort, no long tight pinch',
+    [{ efforts: ['grip', 'pinch'] }],
+    {
+      states: CALM,
+    },
+  ),
+  leaveOut(
+    'thumb-pinch',
+    'thumb-base',
+    'no side pinch or twisting against force',
+    [{ traits: ['side pinch', 'twisting against force'] }],
+    {
+      instead: ['grip', 'active'],
+    },
+  ),
+  adapt('thumb-long-pinch', 'thumb-base', 'no long tight pinch', 'light touch, joints round', [
+    { traits: ['long tight pinch'] },
   ]),
-  adapt('ia-grip', 'inflammatory', 'effort at most five of ten', 'effort three of ten', [{ efforts: ['grip', 'pinch'] }], { states: CALM }),
-  leaveOut('ia-folded', 'inflammatory', 'no weight on folded fingers', [{ traits: ['weight on folded fingers'] }], {
-    instead: ['load', 'active'],
-  }),
-  adapt('bone-ladder', 'osteoporosis', 'loading is wanted, from the bottom of the ladder', 'lowest rung, one rung at a time', [{ efforts: ['load'] }], {
-    liftedBy: 'loading',
-  }),
-  leaveOut('bone-bend', 'osteoporosis', 'no loaded bend or twist of the trunk, no impact', [{ traits: ['trunk bend', 'impact'] }]),
-  adapt('old-fracture-range', 'old-fracture', 'only to this wrist’s own limit', 'to this wrist’s own limit, forearm supported', [
-    { joints: ['wrist'], efforts: ['active', 'stretch', 'load', 'coordination'] },
+  adapt('thumb-off', 'thumb-base', 'keep the thumb out of the squeeze', 'thumb off the ball', [
+    { traits: ['thumb in the grip'] },
   ]),
-  leaveOut('median-fold', 'median-nerve', 'no long folding of the wrist, no leaning on the heel of the hand', [
-    { traits: ['weight on the heel of the hand'] },
-    { traits: ['wrist folded at its end'], holdOverMs: 5_000 },
-  ], { instead: GLIDING }),
-  adapt('median-grip', 'median-nerve', 'no long firm gripping', 'wrist straight, half the count, stop on tingling', [{ efforts: ['grip'] }]),
+  adapt('thumb-web', 'thumb-base', 'stretch the web gently, low and long', 'gentle, never to pain', [
+    { efforts: ['stretch'], joints: ['thumb'] },
+  ]),
+  leaveOut('ia-knuckles', 'inflammatory', 'no knuckle taps', [{ traits: ['knuckle taps'] }], {
+    instead: GLIDING,
+  }),
+  adapt(
+    'ia-drift',
+    'inflammatory',
+    'stay off forced little-finger-side drift',
+    'toward the thumb side only',
+    [{ traits: ['little-finger drift'] }],
+  ),
+  adapt(
+    'ia-grip',
+    'inflammatory',
+    'effort at most five of ten',
+    'effort three of ten',
+    [{ efforts: ['grip', 'pinch'] }],
+    { states: CALM },
+  ),
+  leaveOut(
+    'ia-folded',
+    'inflammatory',
+    'no weight on folded fingers',
+    [{ traits: ['weight on folded fingers'] }],
+    {
+      instead: ['load', 'active'],
+    },
+  ),
+  adapt(
+    'bone-ladder',
+    'osteoporosis',
+    'loading is wanted, from the bottom of the ladder',
+    'lowest rung, one rung at a time',
+    [{ efforts: ['load'] }],
+    {
+      liftedBy: 'loading',
+    },
+  ),
+  leaveOut('bone-bend', 'osteoporosis', 'no loaded bend or twist of the trunk, no impact', [
+    { traits: ['trunk bend', 'impact'] },
+  ]),
+  adapt(
+    'old-fracture-range',
+    'old-fracture',
+    'only to this wrist’s own limit',
+    'to this wrist’s own limit, forearm supported',
+    [{ joints: ['wrist'], efforts: ['active', 'stretch', 'load', 'coordination'] }],
+  ),
+  leaveOut(
+    'median-fold',
+    'median-nerve',
+    'no long folding of the wrist, no leaning on the heel of the hand',
+    [
+      { traits: ['weight on the heel of the hand'] },
+      { traits: ['wrist folded at its end'], holdOverMs: 5_000 },
+    ],
+    { instead: GLIDING },
+  ),
+  adapt(
+    'median-grip',
+    'median-nerve',
+    'no long firm gripping',
+    'wrist straight, half the count, stop on tingling',
+    [{ efforts: ['grip'] }],
+  ),
   adapt('median-counter', 'median-nerve', 'short and light, wrist near straight', 'five seconds only', [
     { traits: ['backs of the hands stretched'] },
   ]),
-  leaveOut('trigger-grip', 'trigger-finger', 'no repeated forceful grip', [{ efforts: ['grip', 'pinch'], effortOver: 2 }], {
-    instead: ['opening', 'active'],
-  }),
+  leaveOut(
+    'trigger-grip',
+    'trigger-finger',
+    'no repeated forceful grip',
+    [{ efforts: ['grip', 'pinch'], effortOver: 2 }],
+    {
+      instead: ['opening', 'active'],
+    },
+  ),
   adapt('thumb-tendon', 'thumb-tendon', 'keep the thumb relaxed', 'thumb relaxed, no sideways bend', [
     { traits: ['thumb in the grip', 'little-finger drift', 'twisting against force'] },
   ]),
-  leaveOut('cord-straighten', 'palm-cord', 'no forced straightening of the fingers', [{ traits: ['fingers drawn straight'] }], {
-    instead: ['massage', 'active'],
-  }),
-  adapt('cord-open', 'palm-cord', 'open only as far as the cord allows', 'open as far as it goes by itself', [{ traits: ['opens the hand'] }]),
-  adapt('weak-side', 'one-sided-weakness', 'no unsupported load on the weak side', 'the other hand assists, table support', [
-    { efforts: ['load', 'grip', 'pinch', 'opening', 'isometric', 'active'] },
+  leaveOut(
+    'cord-straighten',
+    'palm-cord',
+    'no forced straightening of the fingers',
+    [{ traits: ['fingers drawn straight'] }],
+    {
+      instead: ['massage', 'active'],
+    },
+  ),
+  adapt('cord-open', 'palm-cord', 'open only as far as the cord allows', 'open as far as it goes by itself', [
+    { traits: ['opens the hand'] },
   ]),
+  adapt(
+    'weak-side',
+    'one-sided-weakness',
+    'no unsupported load on the weak side',
+    'the other hand assists, table support',
+    [{ efforts: ['load', 'grip', 'pinch', 'opening', 'isometric', 'active'] }],
+  ),
   adapt('feeling', 'reduced-feeling', 'check the skin by eye', 'look at the skin after the prop', [
     { traits: ['tight loops', 'weight on folded fingers'] },
     { efforts: ['grip'] },
   ]),
-  adapt('ring', 'fixed-ring', 'no interlacing or tapping on this hand', 'flat palms', [{ traits: ['interlaced'] }, { efforts: ['tap'] }]),
-  leaveOut('skin-domes', 'fragile-skin', 'no textured domes, clips or tapping', [
-    { traits: ['weight on folded fingers'] },
+  adapt('ring', 'fixed-ring', 'no interlacing or tapping on this hand', 'flat palms', [
+    { traits: ['interlaced'] },
     { efforts: ['tap'] },
-  ], { instead: ['load', 'massage'] }),
-  adapt('skin-rub', 'fragile-skin', 'press, do not rub', 'press and hold, no rubbing', [{ traits: ['rubbing'] }, { efforts: ['massage'] }]),
-  adapt('skin-loops', 'fragile-skin', 'soft props only', 'over a cotton glove', [{ traits: ['tight loops'] }]),
-  adapt('pressure-effort', 'blood-pressure', 'effort at most three of ten, breath kept going', 'count aloud, effort three of ten at most', [
-    { efforts: ['isometric'] },
-    { effortOver: 3 },
   ]),
-  leaveOut('pressure-long', 'blood-pressure', 'no effort held over 10 s', [
-    { efforts: ['isometric', 'grip', 'opening', 'load'], holdOverMs: 10_000 },
-  ], { instead: GLIDING }),
-  adapt('shoulder-low', 'shoulder', 'arms at or below chest height', 'hands rise only to the ribs', [{ joints: ['shoulder'] }]),
+  leaveOut(
+    'skin-domes',
+    'fragile-skin',
+    'no textured domes, clips or tapping',
+    [{ traits: ['weight on folded fingers'] }, { efforts: ['tap'] }],
+    { instead: ['load', 'massage'] },
+  ),
+  adapt('skin-rub', 'fragile-skin', 'press, do not rub', 'press and hold, no rubbing', [
+    { traits: ['rubbing'] },
+    { efforts: ['massage'] },
+  ]),
+  adapt('skin-loops', 'fragile-skin', 'soft props only', 'over a cotton glove', [
+    { traits: ['tight loops'] },
+  ]),
+  adapt(
+    'pressure-effort',
+    'blood-pressure',
+    'effort at most three of ten, breath kept going',
+    'count aloud, effort three of ten at most',
+    [{ efforts: ['isometric'] }, { effortOver: 3 }],
+  ),
+  leaveOut(
+    'pressure-long',
+    'blood-pressure',
+    'no effort held over 10 s',
+    [{ efforts: ['isometric', 'grip', 'opening', 'load'], holdOverMs: 10_000 }],
+    { instead: GLIDING },
+  ),
+  adapt('shoulder-low', 'shoulder', 'arms at or below chest height', 'hands rise only to the ribs', [
+    { joints: ['shoulder'] },
+  ]),
   adapt('tremor-support', 'tremor', 'slower, forearm supported', 'forearm supported, larger prop, slower', [
     { efforts: ['grip', 'pinch', 'coordination', 'opening'] },
   ]),
-  adapt('memory-sequence', 'memory', 'one cue at a time', 'copies the helper, one cue at a time', [{ traits: ['long sequence'] }]),
-  adapt('sight-sequence', 'poor-sight', 'hear the finger names', 'seat near, say each finger', [{ traits: ['long sequence'] }]),
+  adapt('memory-sequence', 'memory', 'one cue at a time', 'copies the helper, one cue at a time', [
+    { traits: ['long sequence'] },
+  ]),
+  adapt('sight-sequence', 'poor-sight', 'hear the finger names', 'seat near, say each finger', [
+    { traits: ['long sequence'] },
+  ]),
   adapt('latex-swap', 'latex', 'must not touch latex', 'fabric or silicone instead', [{ propLatex: true }]),
 ];
 

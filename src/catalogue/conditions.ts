@@ -1,7 +1,17 @@
 import type { Condition } from '@/core/screening/rule';
 
-const hand = (id: string, name: string, definition: string): Condition => ({ id, name, definition, sided: true });
-const whole = (id: string, name: string, definition: string): Condition => ({ id, name, definition, sided: false });
+const hand = (id: string, name: string, definition: string): Condition => ({
+  id,
+  name,
+  definition,
+  sided: true,
+});
+const whole = (id: string, name: string, definition: string): Condition => ({
+  id,
+  name,
+  definition,
+  sided: false,
+});
 
 export const CONDITIONS: readonly Condition[] = [
   hand('hand-oa', 'Hand osteoarthritis', 'Worn finger joints'),

@@ -1,6 +1,12 @@
 import type { Prop } from '@/core/catalogue/movement';
 
-const prop = (id: string, name: string, plural: string, substitute: string, rest: Partial<Prop> = {}): Prop => ({
+const prop = (
+  id: string,
+  name: string,
+  plural: string,
+  substitute: string,
+  rest: Partial<Prop> = {},
+): Prop => ({
   id,
   name,
   plural,

@@ -1,8 +1,7 @@
 import { addDays, format, parseISO } from 'date-fns';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
-import { planTiming } from '@/core/plan/timing';
-import { classScript } from '@/core/teach/class-script';
+import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
 import { addClass, addSeries, listClasses, shownMovements } from '@/store/classes';
@@ -66,15 +65,22 @@ export async function loadDemo(db: Db, today: string, newId: () => string): Prom
 type Known = DemoPerson & { readonly id: string };
 
 async function addPeople(db: Db, today: string, newId: () => string): Promise<readonly Known[]> {
-  const people = demoPeople((days) => isoDay(addDays(parseISO(today), days))).map((p) => ({ ...p, id: newId() }));
-  for (const { id, key: _key, groups: _groups, fromWeek: _from, missed: _missed, ...fields } of people)
-    await savePerson(db, id, fields);
+  const people = demoPeople((days) => isoDay(addDays(parseISO(today), days))).map((p) => ({
+    ...p,
+    id: newId(),
+  }));
+  for (const { id, fields } of people) await savePerson(db, id, fields);
   return people;
 }
 
 async function addGroup(db: Db, group: Group, people: readonly Known[], today: string, newId: () => string) {
   const seriesId = newId();
-  await addSeries(db, { id: seriesId, name: group.name, place: 'Fernhollow Glasshouse', slotMinutes: group.slotMinutes });
+  await addSeries(db, {
+    id: seriesId,
+    name: group.name,
+    place: 'Fernhollow Glasshouse',
+    slotMinutes: group.slotMinutes,
+  });
   const next = nextWeekday(today, group.weekday);
   let previous: string | null = null;
   for (let week = 1; week <= NEXT_WEEK; week++) {
@@ -98,27 +104,41 @@ async function addGroup(db: Db, group: Group, people: readonly Known[], today: s
   }
 }
 
-type DemoClass = { id: string; seriesId: string; day: string; week: number; plan: Plan; expected: readonly Known[] };
+type DemoClass = {
+  id: string;
+  seriesId: string;
+  day: string;
+  week: number;
+  plan: Plan;
+  expected: readonly Known[];
+};
 
 async function teach(db: Db, c: DemoClass, group: Group, newId: () => string): Promise<void> {
   const roll = dice(c.week * 100 + group.weekday);
   const present = (p: Known) => !p.missed.includes(c.week);
-  const people: Person[] = c.expected.map(({ key: _k, groups: _g, fromWeek: _f, missed: _m, ...p }) => ({ ...p, archived: false }));
+  const people: Person[] = c.expected.map(({ id, fields }) => ({ ...fields, id, archived: false }));
   const helpers = group.helpersIn(c.week);
   const shown = await shownMovements(db, c.seriesId, c.day);
-  const timing = planTiming(c.plan, {
-    catalogue: CATALOGUE,
-    people: people.length,
-    helpers: helpers.length,
-    shown: new Set(shown),
-  });
-  const rows = classScript(c.plan, timing, CATALOGUE);
+  const snapshot: Snapshot = { plan: c.plan, people, helpers, slotMs: group.slotMinutes * 60_000, shown };
+  const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   const events = demoEvents(rows, group.drag[c.week - 1]!, roll);
   const attending = c.expected.filter(present);
-  const marks = demoMarks(rows, people.filter((p) => attending.some((a) => a.id === p.id)), newId, roll);
+  const marks = demoMarks(
+    rows,
+    people.filter((p) => attending.some((a) => a.id === p.id)),
+    newId,
+    roll,
+  );
   const startedAt = parseISO(`${c.day}T${group.startsAt}:00`).getTime();
-  const done = { rowIndex: rows.length, phase: 'done' as const, running: false, offsetMs: 0, anchorMs: 0, extras: {} };
-  await startTeaching(db, c.id, { plan: c.plan, people, helpers, slotMs: group.slotMinutes * 60_000, shown }, done, startedAt);
+  const done = {
+    rowIndex: rows.length,
+    phase: 'done' as const,
+    running: false,
+    offsetMs: 0,
+    anchorMs: 0,
+    extras: {},
+  };
+  await startTeaching(db, c.id, snapshot, done, startedAt);
   await recordEvents(db, c.id, 0, events, done);
   for (const mark of marks) await addMark(db, c.id, mark);
   const titleOf = (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? rowId;

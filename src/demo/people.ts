@@ -1,7 +1,7 @@
 import type { Clearance, PersonCondition, PersonFields } from '@/core/people/person';
 
-export type DemoPerson = PersonFields & {
-  readonly key: string;
+export type DemoPerson = {
+  readonly fields: PersonFields;
   readonly groups: readonly ('wed' | 'fri')[];
   /** The first week on the list; 1 unless said. */
   readonly fromWeek: number;
@@ -11,7 +11,7 @@ export type DemoPerson = PersonFields & {
 /** A day `n` days from the day the demo is loaded. */
 export type DayFrom = (days: number) => string;
 
-type Extra = Partial<Omit<DemoPerson, 'key' | 'firstName' | 'initial' | 'conditions'>>;
+type Extra = Partial<Omit<DemoPerson, 'fields'>> & Partial<PersonFields>;
 
 const condition = (
   conditionId: string,
@@ -20,10 +20,14 @@ const condition = (
   since: string | null = null,
 ): PersonCondition => ({ conditionId, side, state, since });
 
-const person = (name: string, wantedTask: string, conditions: PersonCondition[], extra: Extra = {}): DemoPerson => {
+const person = (
+  name: string,
+  wantedTask: string,
+  conditions: PersonCondition[],
+  { groups = ['wed'], fromWeek = 1, missed = [], ...rest }: Extra = {},
+): DemoPerson => {
   const [firstName, initial] = name.split(' ') as [string, string];
-  return {
-    key: firstName.toLowerCase(),
+  const fields: PersonFields = {
     firstName,
     initial,
     dominantHand: 'R',
@@ -32,12 +36,10 @@ const person = (name: string, wantedTask: string, conditions: PersonCondition[],
     wantedTask,
     notes: '',
     clearances: [],
-    groups: ['wed'],
-    fromWeek: 1,
-    missed: [],
-    ...extra,
+    ...rest,
     conditions,
   };
+  return { fields, groups, fromWeek, missed };
 };
 
 /** Twenty people: fifteen on Wednesday's list, eight on Friday's, three on both. */
@@ -62,9 +64,14 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
     person('Esi O', 'lift the full watering can', [condition('osteoporosis', 'none')], {
       clearances: [cleared('loading', 'seated loading, no standing leans', 60)],
     }),
-    person('Ferran R', 'push the barrow to the heap', [condition('wrist-fracture', 'L', 'not cleared', day(-63))], {
-      notes: 'Broke the left wrist nine weeks ago. Clinic letter expected.',
-    }),
+    person(
+      'Ferran R',
+      'push the barrow to the heap',
+      [condition('wrist-fracture', 'L', 'not cleared', day(-63))],
+      {
+        notes: 'Broke the left wrist nine weeks ago. Clinic letter expected.',
+      },
+    ),
     person('Gudrun T', 'hold a book in bed', [condition('median-nerve', 'R')]),
     person('Hamish S', 'shake hands flat', [condition('palm-cord', 'R')], { missed: [2, 3] }),
     person('Ilse P', 'open a seed tub', [condition('fragile-skin', 'none')], { groups: ['wed', 'fri'] }),
@@ -74,11 +81,25 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
     }),
     person('Keiko D', 'write plant labels', [condition('poor-sight', 'none')]),
     person('Lorna V', 'tie up the beans', [condition('latex', 'none')]),
-    person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], { fromWeek: 3, notes: 'Joined in week 3.' }),
-    person('Nadia F', 'knead bread', [condition('old-fracture', 'R'), condition('hand-oa', 'L')], { groups: ['wed', 'fri'] }),
-    person('Otto H', 'fill the bird feeder', [], { screened: false, fromWeek: 4, notes: 'New this week, form not back yet.' }),
-    person('Petra L', 'peel potatoes', [condition('trigger-finger', 'R'), condition('hand-oa', 'both')], { groups: ['fri'] }),
-    person('Quentin J', 'button a shirt', [condition('reduced-feeling', 'both')], { groups: ['fri'], assistance: 1 }),
+    person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], {
+      fromWeek: 3,
+      notes: 'Joined in week 3.',
+    }),
+    person('Nadia F', 'knead bread', [condition('old-fracture', 'R'), condition('hand-oa', 'L')], {
+      groups: ['wed', 'fri'],
+    }),
+    person('Otto H', 'fill the bird feeder', [], {
+      screened: false,
+      fromWeek: 4,
+      notes: 'New this week, form not back yet.',
+    }),
+    person('Petra L', 'peel potatoes', [condition('trigger-finger', 'R'), condition('hand-oa', 'both')], {
+      groups: ['fri'],
+    }),
+    person('Quentin J', 'button a shirt', [condition('reduced-feeling', 'both')], {
+      groups: ['fri'],
+      assistance: 1,
+    }),
     person('Rosa E', 'turn a key', [condition('thumb-tendon', 'R')], { groups: ['fri'] }),
     person('Sunniva C', 'hang out washing', [condition('shoulder', 'none')], { groups: ['fri'] }),
     person('Teodor N', 'hold cards', [condition('memory', 'none'), condition('fixed-ring', 'L')], {

@@ -2,7 +2,11 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { withPrimaryCount, type Dose } from '@/core/dose/dose';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
 
-type Entry = string | { id: string; times?: number; dose?: Partial<Dose> } | { talk: string; s: number } | { rest: 'hand' | 'water'; s: number };
+type Entry =
+  | string
+  | { id: string; times?: number; dose?: Partial<Dose> }
+  | { talk: string; s: number }
+  | { rest: 'hand' | 'water'; s: number };
 
 /** Count for week `w`: the usual dose, growing by one every other week where it is counted in repetitions. */
 function rowOf(entry: Entry, id: string, week: number): Row {
@@ -10,7 +14,11 @@ function rowOf(entry: Entry, id: string, week: number): Row {
     return { kind: 'talk', id, title: entry.talk, durationMs: entry.s * 1000 };
   if (typeof entry !== 'string' && 'rest' in entry)
     return { kind: 'break', id, what: entry.rest, durationMs: entry.s * 1000 };
-  const { id: movementId, times, dose } = typeof entry === 'string' ? { id: entry, times: undefined, dose: {} } : entry;
+  const {
+    id: movementId,
+    times,
+    dose,
+  } = typeof entry === 'string' ? { id: entry, times: undefined, dose: {} } : entry;
   const usual = CATALOGUE.movement(movementId)!.dose;
   const more = usual.count.mode === 'reps' && week > 2 ? 1 : 0;
   const base = times ? withPrimaryCount(usual.count, times) : usual.count;
@@ -97,7 +105,11 @@ export const fridayPlan = (week: number): Plan =>
         'wrist-shake',
         { rest: 'water', s: 45 },
       ],
-      settle: [{ id: 'quiet-breath', times: 12 }, 'look-again', { talk: 'A line to read and goodbye', s: 90 }],
+      settle: [
+        { id: 'quiet-breath', times: 12 },
+        'look-again',
+        { talk: 'A line to read and goodbye', s: 90 },
+      ],
     },
     week,
   );

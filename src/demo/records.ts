@@ -16,11 +16,19 @@ export function dice(seed: number): () => number {
 }
 
 /** A plausible run of a class: set-up takes a little more or less than planned, by `drag`. */
-export function demoEvents(rows: readonly TaughtRow[], drag: number, roll: () => number): readonly TeachEvent[] {
+export function demoEvents(
+  rows: readonly TaughtRow[],
+  drag: number,
+  roll: () => number,
+): readonly TeachEvent[] {
   let clock = 0;
   const events: TeachEvent[] = [];
   for (const row of rows) {
-    const at = (kind: TeachEvent['kind'], atMs: number): TeachEvent => ({ kind, rowId: row.rowId, atMs: Math.round(atMs) });
+    const at = (kind: TeachEvent['kind'], atMs: number): TeachEvent => ({
+      kind,
+      rowId: row.rowId,
+      atMs: Math.round(atMs),
+    });
     events.push(at('enter', clock));
     const setUp = row.setUpMs * (drag + roll() * 0.4 - 0.2);
     const pause = roll() < 0.15 ? roll() * 12_000 : 0;

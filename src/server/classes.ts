@@ -1,6 +1,6 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { z } from 'zod';
-import { daySchema } from '@/core/people/person';
+import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
 import { emptyPlan } from '@/core/plan/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { setBag } from '@/store/bag';
@@ -11,23 +11,14 @@ import { loadTaught } from '@/store/teaching';
 import { PROPS } from '@/catalogue/props';
 import { idFrom, newId } from './ids';
 
-export const newClassSchema = z.strictObject({
-  name: z.string().trim().min(1, 'Give the class a name').max(60, 'Keep the name under 60 characters'),
-  place: z.string().trim().max(80, 'Keep the place under 80 characters'),
-  day: daySchema,
-  startsAt: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'Write the time as hours and minutes'),
-  slotMinutes: z
-    .number('The length is a number of minutes')
-    .int('The length is in whole minutes')
-    .min(10, 'A class is at least 10 minutes')
-    .max(120, 'A class is at most 120 minutes'),
-});
-export type NewClassFields = z.infer<typeof newClassSchema>;
+export { newClassSchema };
 
 export const rosterSchema = z.strictObject({
   personIds: z.array(z.uuid('That is not a person')).max(60, 'At most 60 people'),
   helpers: z
-    .array(z.string().trim().min(1, 'A helper needs a name').max(40, 'Keep a helper’s name under 40 characters'))
+    .array(
+      z.string().trim().min(1, 'A helper needs a name').max(40, 'Keep a helper’s name under 40 characters'),
+    )
     .max(10, 'At most 10 helpers'),
 });
 
@@ -43,7 +34,12 @@ export const bagSchema = z.strictObject({
 export async function createClass(db: Db, fields: NewClassFields): Promise<Result<{ id: string }>> {
   const [seriesId, id] = [newId(), newId()];
   await db.transaction(async (tx) => {
-    await addSeries(tx, { id: seriesId, name: fields.name, place: fields.place, slotMinutes: fields.slotMinutes });
+    await addSeries(tx, {
+      id: seriesId,
+      name: fields.name,
+      place: fields.place,
+      slotMinutes: fields.slotMinutes,
+    });
     await addClass(tx, {
       id,
       seriesId,
@@ -103,7 +99,10 @@ export async function changeRoster(
   return ok({ expected: new Set(personIds).size });
 }
 
-export async function changeBag(db: Db, { propId, pieces }: z.infer<typeof bagSchema>): Promise<Result<object>> {
+export async function changeBag(
+  db: Db,
+  { propId, pieces }: z.infer<typeof bagSchema>,
+): Promise<Result<object>> {
   if (!PROPS.some((p) => p.id === propId)) return fail('not-found', 'There is no such prop.');
   await setBag(db, propId, pieces);
   return ok({});

@@ -36,9 +36,17 @@ export function jsonRoute<S extends z.ZodType, T>(schema: S, handle: Handler<z.o
       const result = await handle(await database(), parsed.data, await context.params);
       return result.ok ? Response.json(result.value ?? {}) : failed(result);
     } catch (error) {
-      console.error('A request failed:', request.method, (error as Error).name, (error as { code?: string }).code ?? '');
+      console.error(
+        'A request failed:',
+        request.method,
+        (error as Error).name,
+        (error as { code?: string }).code ?? '',
+      );
       return Response.json(
-        { code: 'our-fault', message: 'Something went wrong on our side. What you typed is still here; try again.' },
+        {
+          code: 'our-fault',
+          message: 'Something went wrong on our side. What you typed is still here; try again.',
+        },
         { status: 500 },
       );
     }
@@ -54,8 +62,12 @@ function checkOrigin(request: Request): Failure | null {
   const origin = request.headers.get('origin');
   const site = request.headers.get('sec-fetch-site');
   const host = request.headers.get('host');
-  const foreign = (origin !== null && hostOf(origin) !== host) || (site !== null && site !== 'same-origin' && site !== 'none');
-  return foreign ? { ok: false, code: 'foreign-origin', message: 'Requests from other sites are refused.' } : null;
+  const foreign =
+    (origin !== null && hostOf(origin) !== host) ||
+    (site !== null && site !== 'same-origin' && site !== 'none');
+  return foreign
+    ? { ok: false, code: 'foreign-origin', message: 'Requests from other sites are refused.' }
+    : null;
 }
 
 function hostOf(origin: string): string | null {
@@ -71,15 +83,24 @@ async function readBody(request: Request): Promise<Result<unknown>> {
   if (!type.startsWith('application/json'))
     return { ok: false, code: 'bad-request', message: 'Send the request as JSON.' };
   const text = await request.text();
-  if (text.length > MOST_BYTES) return { ok: false, code: 'too-large', message: 'That is more than can be sent at once.' };
+  if (text.length > MOST_BYTES)
+    return { ok: false, code: 'too-large', message: 'That is more than can be sent at once.' };
   try {
     return { ok: true, value: JSON.parse(text) };
   } catch {
-    return { ok: false, code: 'bad-request', message: 'The request was not readable JSON. Nothing was changed.' };
+    return {
+      ok: false,
+      code: 'bad-request',
+      message: 'The request was not readable JSON. Nothing was changed.',
+    };
   }
 }
 
 function badInput(error: z.ZodError) {
   const issues = error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }));
-  return { code: 'bad-input', message: `${issues[0]?.message ?? 'Something is missing'}. Nothing was changed.`, issues };
+  return {
+    code: 'bad-input',
+    message: `${issues[0]?.message ?? 'Something is missing'}. Nothing was changed.`,
+    issues,
+  };
 }

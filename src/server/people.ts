@@ -17,20 +17,31 @@ export async function addPerson(db: Db, fields: PersonFields): Promise<Result<{ 
   return ok({ id });
 }
 
-export async function changePerson(db: Db, rawId: string | undefined, fields: PersonFields): Promise<Result<{ id: string }>> {
+export async function changePerson(
+  db: Db,
+  rawId: string | undefined,
+  fields: PersonFields,
+): Promise<Result<{ id: string }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;
   const problem = conditionProblem(fields);
   if (problem) return problem;
-  if (!(await findPerson(db, id.value))) return fail('not-found', 'There is no such person. What you typed is still here.');
+  if (!(await findPerson(db, id.value)))
+    return fail('not-found', 'There is no such person. What you typed is still here.');
   await savePerson(db, id.value, fields);
   return ok({ id: id.value });
 }
 
-export async function archivePerson(db: Db, rawId: string | undefined, archived: boolean): Promise<Result<{ archived: boolean }>> {
+export async function archivePerson(
+  db: Db,
+  rawId: string | undefined,
+  archived: boolean,
+): Promise<Result<{ archived: boolean }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;
-  return (await setArchived(db, id.value, archived)) ? ok({ archived }) : fail('not-found', 'There is no such person.');
+  return (await setArchived(db, id.value, archived))
+    ? ok({ archived })
+    : fail('not-found', 'There is no such person.');
 }
 
 /** Conditions are known ones, on a hand when they belong to a hand, and listed once a side. */

@@ -11,7 +11,12 @@ import { idFrom } from './ids';
 const version = z.number().int().min(0);
 
 export const planChangeSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('edit'), version, step: stepSchema, label: z.string().trim().min(1).max(120) }),
+  z.strictObject({
+    type: z.literal('edit'),
+    version,
+    step: stepSchema,
+    label: z.string().trim().min(1).max(120),
+  }),
   z.strictObject({ type: z.literal('undo'), version }),
   z.strictObject({ type: z.literal('redo'), version }),
 ]);
@@ -25,7 +30,11 @@ export type PlanReply = {
 };
 
 /** Edit, undo or redo a plan as it stands in the store; refused when another window was first. */
-export async function changePlan(db: Db, rawId: string | undefined, request: PlanChangeRequest): Promise<Result<PlanReply>> {
+export async function changePlan(
+  db: Db,
+  rawId: string | undefined,
+  request: PlanChangeRequest,
+): Promise<Result<PlanReply>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const stored = await loadPlan(db, id.value);
@@ -40,7 +49,10 @@ export async function changePlan(db: Db, rawId: string | undefined, request: Pla
 }
 
 const changedElsewhere = () =>
-  fail('changed-elsewhere', 'This plan was changed in another window. Yours now shows the newest; do the last edit again.');
+  fail(
+    'changed-elsewhere',
+    'This plan was changed in another window. Yours now shows the newest; do the last edit again.',
+  );
 
 function carryOut(history: PlanHistory, request: PlanChangeRequest): Result<PlanHistory> {
   switch (request.type) {

@@ -1,18 +1,11 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
-import { classScript, type TaughtRow } from '@/core/teach/class-script';
-import { planTiming } from '@/core/plan/timing';
+import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { markSchema, type Mark } from '@/core/teach/marks';
 import { begin, teachEventSchema, teachStateSchema } from '@/core/teach/transport';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Db } from '@/store/db';
-import {
-  addMark,
-  loadTaught,
-  recordEvents,
-  startTeaching,
-  type Snapshot,
-} from '@/store/teaching';
+import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { loadClassroom } from './classroom';
 import { idFrom } from './ids';
 
@@ -23,17 +16,6 @@ export const eventsSchema = z.strictObject({
   events: z.array(teachEventSchema).max(50),
   state: teachStateSchema,
 });
-
-/** The rows of a taught class, from its own snapshot. */
-export function rowsOf(snapshot: Snapshot): readonly TaughtRow[] {
-  const timing = planTiming(snapshot.plan, {
-    catalogue: CATALOGUE,
-    people: snapshot.people.length,
-    helpers: snapshot.helpers.length,
-    shown: new Set(snapshot.shown),
-  });
-  return classScript(snapshot.plan, timing, CATALOGUE);
-}
 
 /** Begin a class: keep a snapshot of plan and people, and enter the first row. Beginning twice changes nothing. */
 export async function startClass(
@@ -52,7 +34,7 @@ export async function startClass(
     slotMs: room.info.slotMinutes * 60_000,
     shown: room.shown,
   };
-  const rows = rowsOf(snapshot);
+  const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
   if (await loadTaught(db, id.value)) return ok({});
   const { state, events } = begin(rows, 0);

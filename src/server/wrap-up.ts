@@ -13,7 +13,8 @@ export async function writeUp(db: Db, rawId: string | undefined, wrapUp: WrapUp)
   const taught = await loadTaught(db, id.value);
   if (!taught) return fail('not-found', 'Only a class that has been taught can be written up.');
   const known = new Set(taught.snapshot.people.map((p) => p.id));
-  if (wrapUp.people.some((p) => !known.has(p.personId))) return fail('not-found', 'Someone here was not in this class.');
+  if (wrapUp.people.some((p) => !known.has(p.personId)))
+    return fail('not-found', 'Someone here was not in this class.');
   await saveWrapUp(db, id.value, wrapUp);
   return ok({});
 }

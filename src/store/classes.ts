@@ -64,7 +64,9 @@ export async function findClass(db: Db, id: string): Promise<ClassInfo | null> {
 }
 
 export async function listClasses(db: Db): Promise<ClassInfo[]> {
-  return (await db.query<ClassRow>(`${SELECT} order by c.day desc, c.starts_at desc, c.id limit 200`)).map(classOf);
+  return (await db.query<ClassRow>(`${SELECT} order by c.day desc, c.starts_at desc, c.id limit 200`)).map(
+    classOf,
+  );
 }
 
 /** Classes from a day on, and any before it that are under way, earliest first. */
@@ -137,7 +139,10 @@ export async function setHelpers(db: Db, classId: string, helpers: readonly stri
 
 /** The class of the same series on a day, if there is one. */
 export async function classOfSeriesOn(db: Db, seriesId: string, day: string): Promise<string | null> {
-  const [row] = await db.query<{ id: string }>('select id from class where series_id = $1 and day = $2', [seriesId, day]);
+  const [row] = await db.query<{ id: string }>('select id from class where series_id = $1 and day = $2', [
+    seriesId,
+    day,
+  ]);
   return row?.id ?? null;
 }
 
@@ -156,7 +161,11 @@ export async function shownMovements(db: Db, seriesId: string, beforeDay: string
 }
 
 /** The taught class of the series nearest before a day. */
-export async function lastTaught(db: Db, seriesId: string, beforeDay: string): Promise<{ id: string; day: string; plan: Plan } | null> {
+export async function lastTaught(
+  db: Db,
+  seriesId: string,
+  beforeDay: string,
+): Promise<{ id: string; day: string; plan: Plan } | null> {
   const [row] = await db.query<{ id: string; day: string; plan: Plan }>(
     `select c.id, c.day::text, t.snapshot -> 'plan' as plan from class c join taught t on t.class_id = c.id
      where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by c.day desc limit 1`,

@@ -28,7 +28,9 @@ export function lockFolder(folder: string): () => void {
       rmSync(file, { force: true });
     }
   }
-  throw new FolderInUse(`The lock in ${folder} could not be taken. Nothing was touched. Try again in a moment.`);
+  throw new FolderInUse(
+    `The lock in ${folder} could not be taken. Nothing was touched. Try again in a moment.`,
+  );
 }
 
 function readLock(file: string): string {

@@ -21,9 +21,9 @@ export async function migrate(db: Database, migrations: readonly Migration[] = M
   await db.exec(
     'create table if not exists migration (number integer primary key, name text not null, ran_at timestamptz not null default now())',
   );
-  const [{ at }] = (await db.query<{ at: number }>('select coalesce(max(number), 0)::int as at from migration')) as [
-    { at: number },
-  ];
+  const [{ at }] = (await db.query<{ at: number }>(
+    'select coalesce(max(number), 0)::int as at from migration',
+  )) as [{ at: number }];
   if (at > MIGRATIONS.length)
     throw new NewerDatabase(
       `This data was written by a newer Oskil (version ${at}, this one knows ${MIGRATIONS.length}). Nothing was touched. Update Oskil, or point OSKIL_DATA at another folder.`,

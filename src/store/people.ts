@@ -42,9 +42,9 @@ const personOf = (r: PersonRow): Person => ({
 
 export async function listPeople(db: Db, which: 'current' | 'archived' = 'current'): Promise<Person[]> {
   const where = which === 'current' ? 'p.archived_at is null' : 'p.archived_at is not null';
-  return (await db.query<PersonRow>(`${SELECT} where ${where} order by lower(p.first_name), p.initial, p.id`)).map(
-    personOf,
-  );
+  return (
+    await db.query<PersonRow>(`${SELECT} where ${where} order by lower(p.first_name), p.initial, p.id`)
+  ).map(personOf);
 }
 
 export async function findPerson(db: Db, id: string): Promise<Person | null> {

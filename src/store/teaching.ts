@@ -1,17 +1,7 @@
-import type { Person } from '@/core/people/person';
-import type { Plan } from '@/core/plan/plan';
 import type { Mark } from '@/core/teach/marks';
+import type { Snapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/transport';
 import type { Db } from './db';
-
-/** What a taught class keeps of its own: later changes to plan and people do not reach it. */
-export type Snapshot = {
-  readonly plan: Plan;
-  readonly people: readonly Person[];
-  readonly helpers: readonly string[];
-  readonly slotMs: number;
-  readonly shown: readonly string[];
-};
 
 export type Taught = {
   readonly snapshot: Snapshot;

@@ -57,7 +57,12 @@ export const open = [
     traits: ['opens the hand', 'long sequence'],
     position: 'table',
     dose: doseOf(
-      { mode: 'sequence', rounds: 1, steps: ['thumb', 'index', 'middle', 'ring', 'little', 'all'], stepMs: 4_000 },
+      {
+        mode: 'sequence',
+        rounds: 1,
+        steps: ['thumb', 'index', 'middle', 'ring', 'little', 'all'],
+        stepMs: 4_000,
+      },
       { sides: 'each' },
     ),
     easier: 'the other hand helps the ring finger',

@@ -36,7 +36,14 @@ export type EffortKind = (typeof EFFORT_KINDS)[number];
 
 export const RESISTED: ReadonlySet<EffortKind> = new Set(['isometric', 'grip', 'pinch', 'opening']);
 export const GRIPPING: ReadonlySet<EffortKind> = new Set(['grip', 'pinch']);
-export const GENTLE: ReadonlySet<EffortKind> = new Set(['notice', 'breath', 'warm', 'active', 'coordination', 'massage']);
+export const GENTLE: ReadonlySet<EffortKind> = new Set([
+  'notice',
+  'breath',
+  'warm',
+  'active',
+  'coordination',
+  'massage',
+]);
 
 export const JOINTS = ['thumb', 'fingers', 'wrist', 'forearm', 'shoulder', 'trunk'] as const;
 export type Joint = (typeof JOINTS)[number];

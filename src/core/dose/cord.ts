@@ -42,7 +42,8 @@ function linesOfOneSet(dose: Dose): readonly CordLine[] {
     const places = repeat(total, dose);
     const unit = places.length / total;
     const onFirst = (i: number) => Math.floor(i / unit) % 2 === 0;
-    const hopping = (mine: boolean) => places.map((sign, i): CordSign => (onFirst(i) === mine ? sign : { kind: 'gap' }));
+    const hopping = (mine: boolean) =>
+      places.map((sign, i): CordSign => (onFirst(i) === mine ? sign : { kind: 'gap' }));
     return [line('L', hopping(dose.firstSide === 'L')), line('R', hopping(dose.firstSide === 'R'))];
   }
   const countOn = (hand: 'L' | 'R') =>
@@ -81,7 +82,8 @@ function unitOf({ count }: Dose): readonly CordSign[] {
 /** T I M R L for the fingers, else the first letter. */
 export const stepLetter = (step: string): string => step.charAt(0).toUpperCase();
 
-const groupSize = (dose: Dose): number => (dose.count.mode === 'sequence' ? dose.count.steps.length : dose.grouping);
+const groupSize = (dose: Dose): number =>
+  dose.count.mode === 'sequence' ? dose.count.steps.length : dose.grouping;
 
 function inGroups<T>(items: readonly T[], size: number): readonly (readonly T[])[] {
   const groups: T[][] = [];

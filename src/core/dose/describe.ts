@@ -5,9 +5,12 @@ import type { ScriptContext } from './script';
 
 /** The cord in words, for screen readers and print: "8 times each hand, both directions, about 1 minute". */
 export function describeDose(dose: Dose, context: ScriptContext): string {
-  const parts = [countWords(dose), ...turnWords(dose), ...setWords(dose), ...extraWords(dose)];
-  parts.push(spokenLength(doseTiming(dose, context).totalMs));
-  return parts.join(', ');
+  return `${doseWords(dose)}, ${spokenLength(doseTiming(dose, context).totalMs)}`;
+}
+
+/** The dose alone, without its length. */
+export function doseWords(dose: Dose): string {
+  return [countWords(dose), ...turnWords(dose), ...setWords(dose), ...extraWords(dose)].join(', ');
 }
 
 function countWords({ count, sides, perSide }: Dose): string {
@@ -43,7 +46,8 @@ function sideWords(sides: Dose['sides'], perSide: boolean): string {
 
 function turnWords(dose: Dose): string[] {
   const words: string[] = [];
-  if (dose.directions === 2) words.push(dose.count.mode === 'sequence' ? 'there and back' : 'both directions');
+  if (dose.directions === 2)
+    words.push(dose.count.mode === 'sequence' ? 'there and back' : 'both directions');
   if (dose.leads === 2) words.push('then the other hand on top');
   return words;
 }

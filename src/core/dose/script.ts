@@ -76,7 +76,14 @@ function changeMs(bout: Bout, dose: Dose): number {
   }
 }
 
-type Counted = { kind: BeatKind; durationMs: number; number: number; of: number; side: BoutSide; step: string | null };
+type Counted = {
+  kind: BeatKind;
+  durationMs: number;
+  number: number;
+  of: number;
+  side: BoutSide;
+  step: string | null;
+};
 
 function countedBeats(dose: Dose, bout: Bout, context: ScriptContext, firstBout: boolean): Counted[] {
   const { count } = dose;
@@ -97,7 +104,12 @@ function countedBeats(dose: Dose, bout: Bout, context: ScriptContext, firstBout:
     case 'hold':
       return range(of).flatMap((i): Counted[] => {
         const side = handAt(dose, bout, i);
-        const place = { number: alternatingNumber(dose, bout, i), of: alternatingOf(dose, bout), side, step: null };
+        const place = {
+          number: alternatingNumber(dose, bout, i),
+          of: alternatingOf(dose, bout),
+          side,
+          step: null,
+        };
         return [
           { kind: 'hold', durationMs: count.holdMs, ...place },
           { kind: 'relax', durationMs: count.relaxMs, ...place },

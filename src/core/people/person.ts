@@ -1,7 +1,9 @@
 import { z } from 'zod';
 
 /** Dates in the core are ISO days, "2026-11-24", compared as text. */
-export const daySchema = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day');
+export const daySchema = z
+  .string()
+  .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day');
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];
@@ -33,7 +35,11 @@ export const clearanceSchema = z
 export type Clearance = z.infer<typeof clearanceSchema>;
 
 export const personFieldsSchema = z.strictObject({
-  firstName: z.string().trim().min(1, 'A first name or nickname is needed').max(40, 'Keep the name under 40 characters'),
+  firstName: z
+    .string()
+    .trim()
+    .min(1, 'A first name or nickname is needed')
+    .max(40, 'Keep the name under 40 characters'),
   initial: z
     .string()
     .trim()

@@ -5,7 +5,11 @@ import { applyStep, type PlanStep } from './step';
 export type HistoryEntry = { readonly step: PlanStep; readonly inverse: PlanStep; readonly label: string };
 
 /** A plan with its edits; entries from `done` on have been undone and can be redone. */
-export type PlanHistory = { readonly plan: Plan; readonly entries: readonly HistoryEntry[]; readonly done: number };
+export type PlanHistory = {
+  readonly plan: Plan;
+  readonly entries: readonly HistoryEntry[];
+  readonly done: number;
+};
 
 /** Apply a new step; what had been undone is forgotten. */
 export function edit(history: PlanHistory, step: PlanStep, label: string): Result<PlanHistory> {

@@ -1,7 +1,15 @@
 import { z } from 'zod';
 import { doseSchema } from '../dose/dose';
 import { fail, ok, type Result } from '../result';
-import { findRow, rowSchema, sectionNameSchema, type Plan, type Row, type Section } from './plan';
+import {
+  findRow,
+  rowSchema,
+  sectionNameSchema,
+  talkRowSchema,
+  type Plan,
+  type Row,
+  type Section,
+} from './plan';
 
 const id = z.string().min(1).max(60);
 const index = z.number().int().min(0).max(60);
@@ -11,7 +19,12 @@ const singleSteps = [
   z.strictObject({ type: z.literal('removeRow'), rowId: id }),
   z.strictObject({ type: z.literal('moveRow'), rowId: id, sectionId: id, index }),
   z.strictObject({ type: z.literal('setDose'), rowId: id, dose: doseSchema }),
-  z.strictObject({ type: z.literal('setDuration'), rowId: id, durationMs: z.number().int().min(5_000).max(1_200_000) }),
+  z.strictObject({
+    type: z.literal('setDuration'),
+    rowId: id,
+    durationMs: z.number().int().min(5_000).max(1_200_000),
+  }),
+  z.strictObject({ type: z.literal('setTitle'), rowId: id, title: talkRowSchema.shape.title }),
   z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
   z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
@@ -57,7 +70,10 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       if (findRow(plan, step.row.id)) return fail('row-exists', 'That row is in the plan already.');
       if (section.rows.length >= 60) return fail('section-full', 'A section holds at most 60 rows.');
       const rows = inserted(section.rows, step.index, step.row);
-      return ok({ plan: withRows(plan, section.id, rows), inverse: { type: 'removeRow', rowId: step.row.id } });
+      return ok({
+        plan: withRows(plan, section.id, rows),
+        inverse: { type: 'removeRow', rowId: step.row.id },
+      });
     }
     case 'removeRow': {
       const place = findRow(plan, step.rowId);
@@ -89,16 +105,29 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
     case 'setDuration': {
       const place = findRow(plan, step.rowId);
       if (!place) return noRow();
-      if (place.row.kind === 'movement') return fail('no-length', 'The length of a movement comes from its dose.');
+      if (place.row.kind === 'movement')
+        return fail('no-length', 'The length of a movement comes from its dose.');
       const parsed = rowSchema.safeParse({ ...place.row, durationMs: step.durationMs });
       if (!parsed.success) return fail('bad-length', parsed.error.issues[0]!.message + '.');
       return ok({ plan: withRow(plan, parsed.data), inverse: { ...step, durationMs: place.row.durationMs } });
+    }
+    case 'setTitle': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'talk') return fail('no-title', 'Only talk has a title of its own.');
+      return ok({
+        plan: withRow(plan, { ...place.row, title: step.title }),
+        inverse: { ...step, title: place.row.title },
+      });
     }
     case 'setNote': {
       const place = findRow(plan, step.rowId);
       if (!place) return noRow();
       if (place.row.kind !== 'movement') return fail('no-note', 'Only a movement has a note.');
-      return ok({ plan: withRow(plan, { ...place.row, note: step.note }), inverse: { ...step, note: place.row.note } });
+      return ok({
+        plan: withRow(plan, { ...place.row, note: step.note }),
+        inverse: { ...step, note: place.row.note },
+      });
     }
     case 'renameSection': {
       const section = plan.sections.find((s) => s.id === step.sectionId);
@@ -109,7 +138,10 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       });
     }
     case 'setBreath':
-      return ok({ plan: { ...plan, breathMs: step.breathMs }, inverse: { ...step, breathMs: plan.breathMs } });
+      return ok({
+        plan: { ...plan, breathMs: step.breathMs },
+        inverse: { ...step, breathMs: plan.breathMs },
+      });
   }
 }
 

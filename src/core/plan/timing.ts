@@ -33,7 +33,11 @@ export type RowTiming = {
   readonly collect: string | null;
 };
 
-export type SectionTiming = { readonly sectionId: string; readonly startMs: number; readonly totalMs: number };
+export type SectionTiming = {
+  readonly sectionId: string;
+  readonly startMs: number;
+  readonly totalMs: number;
+};
 
 export type PlanTiming = {
   readonly rows: readonly RowTiming[];
@@ -59,7 +63,8 @@ export function planTiming(plan: Plan, context: TimingContext): PlanTiming {
   let startMs = 0;
   let propOut: string | null = null;
   const rows = placedRows(plan).map(({ row }): RowTiming => {
-    const wanted = row.kind === 'movement' ? (context.catalogue.movement(row.movementId)?.propId ?? null) : propOut;
+    const wanted =
+      row.kind === 'movement' ? (context.catalogue.movement(row.movementId)?.propId ?? null) : propOut;
     const collect = propOut !== null && wanted !== propOut ? propOut : null;
     const handOut = wanted !== null && wanted !== propOut ? wanted : null;
     propOut = wanted;
@@ -84,7 +89,13 @@ export function planTiming(plan: Plan, context: TimingContext): PlanTiming {
 
 type Before = Pick<RowTiming, 'startMs' | 'propsMs' | 'handOut' | 'collect'>;
 
-function timeRow(row: Row, before: Before, plan: Plan, context: TimingContext, shown: Set<string>): RowTiming {
+function timeRow(
+  row: Row,
+  before: Before,
+  plan: Plan,
+  context: TimingContext,
+  shown: Set<string>,
+): RowTiming {
   if (row.kind !== 'movement') {
     const isTalk = row.kind === 'talk';
     return {

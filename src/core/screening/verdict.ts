@@ -26,7 +26,10 @@ export type Verdict = {
 export const isLeftOut = (verdict: Verdict | null): boolean =>
   verdict !== null && verdict.L.kind === 'leaveOut' && verdict.R.kind === 'leaveOut';
 
-export type CautionTable = { readonly conditions: readonly Condition[]; readonly rules: readonly CautionRule[] };
+export type CautionTable = {
+  readonly conditions: readonly Condition[];
+  readonly rules: readonly CautionRule[];
+};
 
 export type ScreeningContext = {
   readonly table: CautionTable;
@@ -39,8 +42,16 @@ const rank = (kind: VerdictKind): number => VERDICTS.indexOf(kind);
 export const worseOf = (a: VerdictKind, b: VerdictKind): VerdictKind => (rank(a) >= rank(b) ? a : b);
 
 /** May this person do this movement at this dose, with each hand? The worst rule wins. */
-export function verdictFor(person: Person, movement: Movement, dose: Dose, context: ScreeningContext): Verdict {
-  const judged = { L: judge(person, 'L', movement, dose, context), R: judge(person, 'R', movement, dose, context) };
+export function verdictFor(
+  person: Person,
+  movement: Movement,
+  dose: Dose,
+  context: ScreeningContext,
+): Verdict {
+  const judged = {
+    L: judge(person, 'L', movement, dose, context),
+    R: judge(person, 'R', movement, dose, context),
+  };
   const L = resolve(judged.L, person, 'L', movement, context);
   const R = resolve(judged.R, person, 'R', movement, context);
   return { L, R, worst: worseOf(L.kind, R.kind) };
@@ -49,7 +60,13 @@ export function verdictFor(person: Person, movement: Movement, dose: Dose, conte
 type Judgement = { kind: 'do' | 'adapt' | 'leaveOut'; hits: readonly Hit[] };
 type Hit = { verdict: 'adapt' | 'leaveOut'; because: string; how?: string; instead?: readonly EffortKind[] };
 
-function judge(person: Person, hand: Hand, movement: Movement, dose: Dose, context: ScreeningContext): Judgement {
+function judge(
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  dose: Dose,
+  context: ScreeningContext,
+): Judgement {
   const hits = [
     ...screeningHits(person, movement),
     ...assistanceHits(person, movement),
@@ -87,7 +104,8 @@ function ruleHits(
   if (!condition) return [];
   const latex = movement.propId ? (context.catalogue.prop(movement.propId)?.latex ?? false) : false;
   if (!rule.when.some((clause) => clauseMatches(clause, movement, dose, latex))) return [];
-  const name = context.table.conditions.find((c) => c.id === condition.conditionId)?.name ?? 'a recorded condition';
+  const name =
+    context.table.conditions.find((c) => c.id === condition.conditionId)?.name ?? 'a recorded condition';
   return [
     {
       verdict: rule.verdict,
@@ -99,7 +117,8 @@ function ruleHits(
 }
 
 function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand): boolean {
-  const named = rule.condition === 'any hand' ? condition.side !== 'none' : rule.condition === condition.conditionId;
+  const named =
+    rule.condition === 'any hand' ? condition.side !== 'none' : rule.condition === condition.conditionId;
   const onHand = condition.side === hand || condition.side === 'both' || condition.side === 'none';
   return named && onHand && rule.states.includes(condition.state);
 }
@@ -116,7 +135,13 @@ function resolve(
   const how = [...new Set(judgement.hits.flatMap((h) => (h.how ? [h.how] : [])))];
   if (judgement.kind !== 'leaveOut') return { kind: judgement.kind, reasons, how, swapTo: null };
   const swap = nearestSwap(judgement, person, hand, movement, context);
-  if (!swap) return { kind: 'leaveOut', reasons, how: ['rest this hand, or watch and name the fingers'], swapTo: null };
+  if (!swap)
+    return {
+      kind: 'leaveOut',
+      reasons,
+      how: ['rest this hand, or watch and name the fingers'],
+      swapTo: null,
+    };
   return { kind: 'swap', reasons, how: [`${lowerFirst(swap.name)} instead`], swapTo: swap.id };
 }
 

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/movement';
 import { scriptLength, scriptOf, type Beat } from '../dose/script';
+import { rowTitle } from '../plan/row-title';
 import { placedRows, type Plan, type Row } from '../plan/plan';
 import { scriptContextOf, type PlanTiming } from '../plan/timing';
 
@@ -26,6 +27,7 @@ export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue
     const times = timing.rows[i]!;
     const shared = {
       rowId: row.id,
+      title: rowTitle(row, catalogue),
       section: section.name,
       row,
       plannedStartMs: times.startMs,
@@ -33,14 +35,10 @@ export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue
       setUpMs: times.propsMs + times.setUpMs,
       resetMs: times.resetMs,
     };
-    if (row.kind !== 'movement') {
-      const kind = row.kind === 'talk' ? 'talk' : row.what;
-      const title = row.kind === 'talk' ? row.title : row.what === 'water' ? 'Water' : 'Hand break';
-      return { ...shared, kind, title, beats: [], countMs: row.durationMs };
-    }
+    if (row.kind !== 'movement')
+      return { ...shared, kind: row.kind === 'talk' ? 'talk' : row.what, beats: [], countMs: row.durationMs };
     const beats = scriptOf(row.dose, scriptContextOf(plan, times));
-    const title = catalogue.movement(row.movementId)?.name ?? 'A movement no longer in the catalogue';
-    return { ...shared, kind: 'movement', title, beats, countMs: scriptLength(beats) };
+    return { ...shared, kind: 'movement', beats, countMs: scriptLength(beats) };
   });
 }
 
@@ -65,8 +63,7 @@ export function withExtras(beats: readonly Beat[], extras: Extras): readonly Bea
     const boutEnds = beats[i + 1]?.bout !== beat.bout;
     if (!boutEnds || more === 0) return;
     const unit = beats.filter((b) => b.bout === beat.bout && b.number === beat.number && b.number > 0);
-    for (let n = 1; n <= more; n++)
-      for (const b of unit) push({ ...b, number: b.number + n, of: b.of + n });
+    for (let n = 1; n <= more; n++) for (const b of unit) push({ ...b, number: b.number + n, of: b.of + n });
   });
   return result;
 }

@@ -11,7 +11,12 @@ export type Face = {
   readonly turn: string;
 };
 
-const SIDE_WORDS: Record<Beat['side'], string> = { L: 'left', R: 'right', both: 'both hands', alternating: 'hand by hand' };
+const SIDE_WORDS: Record<Beat['side'], string> = {
+  L: 'left',
+  R: 'right',
+  both: 'both hands',
+  alternating: 'hand by hand',
+};
 
 /** Beat and moment to words; `offsetMs` is from the start of the count. */
 export function faceOf(beat: Beat, offsetMs: number): Face {
@@ -34,7 +39,11 @@ export function faceOf(beat: Beat, offsetMs: number): Face {
     case 'relax':
       return { big: 'ease off', of: `hold ${beat.number} of ${beat.of} done`, side, turn };
     case 'breath':
-      return { ...numbered, big: inside < breathInMs(beat.durationMs) ? 'in' : 'out', of: `breath ${beat.number} of ${beat.of}` };
+      return {
+        ...numbered,
+        big: inside < breathInMs(beat.durationMs) ? 'in' : 'out',
+        of: `breath ${beat.number} of ${beat.of}`,
+      };
     case 'free':
       return { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
     case 'rest':

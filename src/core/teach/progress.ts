@@ -9,7 +9,12 @@ export type Outlook = {
 };
 
 /** When will it end? Time gone, what is left of this row as planned, and the planned rest. */
-export function outlook(rows: readonly TaughtRow[], state: TeachState, nowMs: number, slotMs: number): Outlook {
+export function outlook(
+  rows: readonly TaughtRow[],
+  state: TeachState,
+  nowMs: number,
+  slotMs: number,
+): Outlook {
   const row = rows[state.rowIndex];
   const rest = rows.slice(state.rowIndex + 1).reduce((n, r) => n + r.plannedMs, 0);
   const offset = offsetAtTime(state, nowMs);

@@ -30,7 +30,14 @@ export type TeachEvent = z.infer<typeof teachEventSchema>;
 
 export type Moved = { readonly state: TeachState; readonly events: readonly TeachEvent[] };
 
-export const START: TeachState = { rowIndex: 0, phase: 'setUp', running: false, offsetMs: 0, anchorMs: 0, extras: {} };
+export const START: TeachState = {
+  rowIndex: 0,
+  phase: 'setUp',
+  running: false,
+  offsetMs: 0,
+  anchorMs: 0,
+  extras: {},
+};
 
 export const offsetAtTime = (state: TeachState, nowMs: number): number =>
   state.offsetMs + (state.running ? Math.max(0, nowMs - state.anchorMs) : 0);
@@ -58,7 +65,12 @@ export function flow(rows: readonly TaughtRow[], state: TeachState, nowMs: numbe
 }
 
 /** Carry out one command at `nowMs`. */
-export function command(rows: readonly TaughtRow[], before: TeachState, what: TeachCommand, nowMs: number): Moved {
+export function command(
+  rows: readonly TaughtRow[],
+  before: TeachState,
+  what: TeachCommand,
+  nowMs: number,
+): Moved {
   const flowed = flow(rows, before, nowMs);
   const { state } = flowed;
   const row = rows[state.rowIndex];
@@ -99,7 +111,10 @@ export function command(rows: readonly TaughtRow[], before: TeachState, what: Te
       const beats = beatsOf(rows, state);
       const beat = beatAtTime(beats, offsetAtTime(state, nowMs)) ?? beats.at(-1);
       if (!beat) return flowed;
-      return and({ state: { ...state, extras: oneMore(row.beats, beat.bout, state.extras) }, events: [event('more')] });
+      return and({
+        state: { ...state, extras: oneMore(row.beats, beat.bout, state.extras) },
+        events: [event('more')],
+      });
     }
   }
 }

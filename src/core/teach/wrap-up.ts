@@ -32,7 +32,11 @@ export type WrapUp = z.infer<typeof wrapUpSchema>;
  * A first draft of a person's line from the marks made while teaching: marks
  * other than "did it" say what was adapted. `titleOf` names a row.
  */
-export function draftFor(personId: string, marks: readonly Mark[], titleOf: (rowId: string) => string): WrapUpPerson {
+export function draftFor(
+  personId: string,
+  marks: readonly Mark[],
+  titleOf: (rowId: string) => string,
+): WrapUpPerson {
   const mine = marks.filter((m) => m.personId === personId && m.mark !== 'did');
   const lines = mine.map((m) => `${titleOf(m.rowId)}: ${MARK_WORDS[m.mark].toLowerCase()}`);
   return {
@@ -50,6 +54,7 @@ export function draftFor(personId: string, marks: readonly Mark[], titleOf: (row
 
 /** Pain that rose by two or more in either hand asks for a call after two hours. */
 export function painRose(p: WrapUpPerson): boolean {
-  const rise = (before: number | null, after: number | null) => before !== null && after !== null && after - before >= 2;
+  const rise = (before: number | null, after: number | null) =>
+    before !== null && after !== null && after - before >= 2;
   return rise(p.painBeforeLeft, p.painAfterLeft) || rise(p.painBeforeRight, p.painAfterRight);
 }

@@ -39,7 +39,8 @@ function gapsOf(places: readonly MovementPlace[]): string[] {
   const [left, right] = [sum((t) => t.left), sum((t) => t.right)];
   const gaps: string[] = [];
   if (left !== right) gaps.push(`left ${left}, right ${right}`);
-  if (movement.directions === 2 && sum((t) => t.forward) !== sum((t) => t.back)) gaps.push('only one direction');
+  if (movement.directions === 2 && sum((t) => t.forward) !== sum((t) => t.back))
+    gaps.push('only one direction');
   if (movement.leads === 2 && sum((t) => t.firstLead) !== sum((t) => t.secondLead))
     gaps.push('the other hand never leads');
   return gaps;

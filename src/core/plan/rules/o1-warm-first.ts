@@ -1,10 +1,19 @@
 import { RESISTED } from '../../catalogue/movement';
-import { finding, movementPlaces, newMovementRow, pickMovement, rowStep, type SequencingRule } from '../finding';
+import {
+  finding,
+  movementPlaces,
+  newMovementRow,
+  pickMovement,
+  rowStep,
+  type SequencingRule,
+} from '../finding';
 
 /** O1 Noticing and warming come before any stretch, resistance or load. */
 export const warmFirst: SequencingRule = (context) => {
   const places = movementPlaces(context);
-  const work = places.find(({ movement: m }) => m.effort === 'stretch' || m.effort === 'load' || RESISTED.has(m.effort));
+  const work = places.find(
+    ({ movement: m }) => m.effort === 'stretch' || m.effort === 'load' || RESISTED.has(m.effort),
+  );
   if (!work) return [];
   const before = places.filter((p) => p.order < work.order);
   const noticed = before.some((p) => p.movement.effort === 'notice');

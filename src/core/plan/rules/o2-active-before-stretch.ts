@@ -18,13 +18,16 @@ const isStretch = ({ movement: m }: MovementPlace) =>
 const isResisted = ({ movement: m }: MovementPlace) => RESISTED.has(m.effort);
 
 /** O2 Gentle active movement of a joint, then passive stretch of it, then resisted work on it. */
-export const activeBeforeStretch: SequencingRule = (context) => HAND_JOINTS.flatMap((joint) => forJoint(context, joint));
+export const activeBeforeStretch: SequencingRule = (context) =>
+  HAND_JOINTS.flatMap((joint) => forJoint(context, joint));
 
 function forJoint(context: RuleContext, joint: Joint): readonly Finding[] {
   const places = movementPlaces(context).filter((p) => p.movement.joints.includes(joint));
   const active = places.find(isActive);
   // A stretch that eases the hands afterwards does not have to prepare them.
-  const stretch = places.find((p) => isStretch(p) && p.place.section.kind !== 'ease' && p.place.section.kind !== 'settle');
+  const stretch = places.find(
+    (p) => isStretch(p) && p.place.section.kind !== 'ease' && p.place.section.kind !== 'settle',
+  );
   const resisted = places.find(isResisted);
   const first = [stretch, resisted].filter((p) => p !== undefined).sort((a, b) => a.order - b.order)[0];
   if (first && (!active || active.order > first.order)) return [needsActive(context, joint, first, active)];
@@ -32,12 +35,20 @@ function forJoint(context: RuleContext, joint: Joint): readonly Finding[] {
   return [];
 }
 
-function needsActive(context: RuleContext, joint: Joint, work: MovementPlace, later: MovementPlace | undefined): Finding {
+function needsActive(
+  context: RuleContext,
+  joint: Joint,
+  work: MovementPlace,
+  later: MovementPlace | undefined,
+): Finding {
   const { place } = work;
-  const gentle = later?.movement ?? pickMovement(context.catalogue, (m) => m.effort === 'active' && m.joints.includes(joint));
+  const gentle =
+    later?.movement ??
+    pickMovement(context.catalogue, (m) => m.effort === 'active' && m.joints.includes(joint));
   const step = later
     ? ({ type: 'moveRow', rowId: later.row.id, sectionId: place.section.id, index: place.index } as const)
-    : gentle && insertBeside(context.plan, work.row.id, 'before', [newMovementRow(context.plan, gentle, 'before')]);
+    : gentle &&
+      insertBeside(context.plan, work.row.id, 'before', [newMovementRow(context.plan, gentle, 'before')]);
   return finding(
     'O2',
     'must',
@@ -45,7 +56,10 @@ function needsActive(context: RuleContext, joint: Joint, work: MovementPlace, la
     'A joint moves by itself before it is stretched or resisted.',
     {
       rowIds: [work.row.id],
-      mend: gentle && step ? { label: `${later ? 'Move' : 'Put'} ${gentle.name.toLowerCase()} before it`, step } : null,
+      mend:
+        gentle && step
+          ? { label: `${later ? 'Move' : 'Put'} ${gentle.name.toLowerCase()} before it`, step }
+          : null,
     },
   );
 }

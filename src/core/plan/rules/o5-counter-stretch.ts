@@ -1,4 +1,11 @@
-import { finding, insertBeside, movementPlaces, newMovementRow, pickMovement, type SequencingRule } from '../finding';
+import {
+  finding,
+  insertBeside,
+  movementPlaces,
+  newMovementRow,
+  pickMovement,
+  type SequencingRule,
+} from '../finding';
 
 const WANTED = ['backs of the hands stretched', 'loose shake'] as const;
 

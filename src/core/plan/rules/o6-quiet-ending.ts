@@ -1,5 +1,12 @@
 import type { Movement } from '../../catalogue/movement';
-import { finding, movementPlaces, newMovementRow, pickMovement, rowStep, type SequencingRule } from '../finding';
+import {
+  finding,
+  movementPlaces,
+  newMovementRow,
+  pickMovement,
+  rowStep,
+  type SequencingRule,
+} from '../finding';
 
 const PARTS: readonly { name: string; is: (m: Movement) => boolean }[] = [
   { name: 'easing', is: (m) => m.effort === 'massage' },
@@ -19,7 +26,9 @@ export const quietEnding: SequencingRule = (context) => {
   if (missing.length === 0 && endsQuietly) return [];
   if (missing.length === 0)
     return [
-      finding('O6', 'must', `The class ends on ${last.movement.name.toLowerCase()}.`, REASON, { rowIds: [last.row.id] }),
+      finding('O6', 'must', `The class ends on ${last.movement.name.toLowerCase()}.`, REASON, {
+        rowIds: [last.row.id],
+      }),
     ];
   const add = missing.flatMap((part) => pickMovement(context.catalogue, part.is) ?? []);
   return [

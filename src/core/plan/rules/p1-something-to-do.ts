@@ -17,7 +17,10 @@ export const somethingToDo: SequencingRule = (context) => {
           'must',
           `${fullName(person)} has nothing to do for ${plural(run.length, 'row')} in a row.`,
           'Everyone has something to do; two rows of resting in a row is the most.',
-          { rowIds: places.slice(run.start, run.start + run.length).map((p) => p.row.id), personIds: [person.id] },
+          {
+            rowIds: places.slice(run.start, run.start + run.length).map((p) => p.row.id),
+            personIds: [person.id],
+          },
         ),
       ];
     if (rowsOut.length * 4 > places.length)

@@ -1,6 +1,13 @@
 import { GENTLE, GRIPPING } from '../../catalogue/movement';
 import { placedRows, type Row } from '../plan';
-import { finding, freshRowId, insertBeside, type Finding, type RuleContext, type SequencingRule } from '../finding';
+import {
+  finding,
+  freshRowId,
+  insertBeside,
+  type Finding,
+  type RuleContext,
+  type SequencingRule,
+} from '../finding';
 
 const MOST_ROWS = 2;
 const MOST_GRIP_MS = 90_000;
@@ -13,7 +20,14 @@ export const handBreak: SequencingRule = (context) => {
     const gripMs = run.reduce((n, r) => n + r.gripMs, 0);
     const due = run.length >= MOST_ROWS || gripMs >= MOST_GRIP_MS;
     if (due && !isRestful(context, row) && row.kind !== 'talk') {
-      findings.push(breakDue(context, row.id, run.map((r) => r.rowId), gripMs));
+      findings.push(
+        breakDue(
+          context,
+          row.id,
+          run.map((r) => r.rowId),
+          gripMs,
+        ),
+      );
       run = [];
     }
     if (isGripping(context, row)) run.push({ rowId: row.id, gripMs: context.timing.rows[i]!.handsMs });
@@ -24,13 +38,16 @@ export const handBreak: SequencingRule = (context) => {
 
 const movementOf = (context: RuleContext, row: Row) =>
   row.kind === 'movement' ? context.catalogue.movement(row.movementId) : undefined;
-const isGripping = (context: RuleContext, row: Row) => GRIPPING.has(movementOf(context, row)?.effort ?? 'notice');
+const isGripping = (context: RuleContext, row: Row) =>
+  GRIPPING.has(movementOf(context, row)?.effort ?? 'notice');
 
 /** A break, or a row in which the hands open, stretch back, shake or only move gently. */
 function isRestful(context: RuleContext, row: Row): boolean {
   const movement = movementOf(context, row);
   if (!movement) return row.kind === 'break';
-  return GENTLE.has(movement.effort) || movement.effort === 'stretch' || movement.traits.includes('opens the hand');
+  return (
+    GENTLE.has(movement.effort) || movement.effort === 'stretch' || movement.traits.includes('opens the hand')
+  );
 }
 
 function breakDue(context: RuleContext, rowId: string, rowIds: readonly string[], gripMs: number): Finding {
@@ -44,7 +61,9 @@ function breakDue(context: RuleContext, rowId: string, rowIds: readonly string[]
       rowIds: [...rowIds, rowId],
       mend: {
         label: 'Put in a hand break of 30 s',
-        step: insertBeside(context.plan, rowId, 'before', [{ kind: 'break', id, what: 'hand', durationMs: 30_000 }]),
+        step: insertBeside(context.plan, rowId, 'before', [
+          { kind: 'break', id, what: 'hand', durationMs: 30_000 },
+        ]),
       },
     },
   );

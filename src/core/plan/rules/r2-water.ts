@@ -24,7 +24,9 @@ function longDryStretch(context: RuleContext): readonly Finding[] | null {
     const endMs = timing.startMs + timing.totalMs;
     if (row.kind === 'break' && row.what === 'water') since = timing.startMs;
     else if (endMs - since > EVERY_MS)
-      return [dry(context, row.id, `No water between ${clockText(since)} and ${clockText(endMs)}.`, timing.startMs)];
+      return [
+        dry(context, row.id, `No water between ${clockText(since)} and ${clockText(endMs)}.`, timing.startMs),
+      ];
   }
   return null;
 }
@@ -37,19 +39,36 @@ function noneBeforeSettle(context: RuleContext): readonly Finding[] | null {
     (p) => p.order < settleAt && (RESISTED.has(p.movement.effort) || p.movement.effort === 'load'),
   );
   if (!lastWork) return null;
-  const drunk = rows.slice(lastWork.order, settleAt).some(({ row }) => row.kind === 'break' && row.what === 'water');
+  const drunk = rows
+    .slice(lastWork.order, settleAt)
+    .some(({ row }) => row.kind === 'break' && row.what === 'water');
   if (drunk) return null;
   const settle = rows[settleAt]!;
-  return [dry(context, settle.row.id, 'No water between the work and the settle.', context.timing.rows[settleAt]!.startMs)];
+  return [
+    dry(
+      context,
+      settle.row.id,
+      'No water between the work and the settle.',
+      context.timing.rows[settleAt]!.startMs,
+    ),
+  ];
 }
 
 function dry(context: RuleContext, rowId: string, text: string, atMs: number): Finding {
   const id = freshRowId(context.plan, `water-before-${rowId}`.slice(0, 50));
-  return finding('R2', 'should', text, 'Water comes within the first 15 minutes, every 15 after, and before the settle.', {
-    rowIds: [rowId],
-    mend: {
-      label: `Put in water at ${clockText(atMs)}`,
-      step: insertBeside(context.plan, rowId, 'before', [{ kind: 'break', id, what: 'water', durationMs: BREAK_MS }]),
+  return finding(
+    'R2',
+    'should',
+    text,
+    'Water comes within the first 15 minutes, every 15 after, and before the settle.',
+    {
+      rowIds: [rowId],
+      mend: {
+        label: `Put in water at ${clockText(atMs)}`,
+        step: insertBeside(context.plan, rowId, 'before', [
+          { kind: 'break', id, what: 'water', durationMs: BREAK_MS },
+        ]),
+      },
     },
-  });
+  );
 }

@@ -1,6 +1,7 @@
 import { finding, movementPlaces, type MovementPlace, type SequencingRule } from '../finding';
 
-const thumbHeavy = ({ movement: m }: MovementPlace) => m.effort === 'pinch' || m.traits.includes('thumb in the grip');
+const thumbHeavy = ({ movement: m }: MovementPlace) =>
+  m.effort === 'pinch' || m.traits.includes('thumb in the grip');
 
 /** R4 Thumb-heavy items do not follow each other; a must when anyone has thumb-base arthritis. */
 export const thumbRest: SequencingRule = (context) => {
@@ -9,7 +10,9 @@ export const thumbRest: SequencingRule = (context) => {
   return places.flatMap((second, i) => {
     const first = places[i - 1];
     if (!first || !thumbHeavy(first) || !thumbHeavy(second) || second.order !== first.order + 1) return [];
-    const other = places.find((p, j) => j > i && !thumbHeavy(p) && p.place.section.id === second.place.section.id);
+    const other = places.find(
+      (p, j) => j > i && !thumbHeavy(p) && p.place.section.id === second.place.section.id,
+    );
     return [
       finding(
         'R4',

@@ -1,7 +1,13 @@
 import { withPrimaryCount, primaryCount } from '../../dose/dose';
 import { doseTiming } from '../../dose/timing';
 import { clockText, plural } from '../../words';
-import { finding, movementPlaces, type MovementPlace, type RuleContext, type SequencingRule } from '../finding';
+import {
+  finding,
+  movementPlaces,
+  type MovementPlace,
+  type RuleContext,
+  type SequencingRule,
+} from '../finding';
 import { scriptContextOf } from '../timing';
 
 /** T1 The class fits its slot, arrival and closing included; the ending is protected. */
@@ -57,7 +63,9 @@ function cheapestCuts(context: RuleContext, overMs: number): { chosen: readonly 
 function isProtected({ place, movement }: MovementPlace): boolean {
   return (
     place.section.kind === 'settle' ||
-    movement.traits.some((t) => t === 'backs of the hands stretched' || t === 'loose shake' || t === 'looks at the hands')
+    movement.traits.some(
+      (t) => t === 'backs of the hands stretched' || t === 'loose shake' || t === 'looks at the hands',
+    )
   );
 }
 

@@ -19,7 +19,11 @@ export const shortEfforts: SequencingRule = (context) =>
           rowIds: [row.id],
           mend: {
             label: 'Hold for 10 s',
-            step: { type: 'setDose', rowId: row.id, dose: { ...row.dose, count: { ...count, holdMs: LONGEST_MS } } },
+            step: {
+              type: 'setDose',
+              rowId: row.id,
+              dose: { ...row.dose, count: { ...count, holdMs: LONGEST_MS } },
+            },
           },
         },
       ),

@@ -1,0 +1,41 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+
+/** Run a command with its output shown; returns its exit code. */
+export function run(command, args, env = {}) {
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } });
+  return status ?? 1;
+}
+
+/** Install the packages of the lock file when they are missing or older than it. */
+export function ensureInstalled() {
+  const stamp = 'node_modules/.package-lock.json';
+  if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync('package-lock.json').mtimeMs) return;
+  console.log('Installing packages');
+  if (run('npm', ['ci', '--no-audit', '--no-fund']) !== 0) {
+    console.error('The packages could not be installed. Check the connection to the npm registry and try again.');
+    process.exit(1);
+  }
+}
+
+/** Build when there is no build, or when a source is newer than it. */
+export function ensureBuilt() {
+  const stamp = '.next/BUILD_ID';
+  const sources = ['src', 'next.config.ts', 'package-lock.json', 'postcss.config.mjs'];
+  const newest = Math.max(...sources.map(newestIn));
+  if (existsSync(stamp) && statSync(stamp).mtimeMs > newest) return;
+  console.log('Building Oskil, about a minute');
+  if (build() !== 0) {
+    console.error('The build failed; the lines above say why.');
+    process.exit(1);
+  }
+}
+
+export const build = () => run('node', ['node_modules/next/dist/bin/next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
+
+function newestIn(path) {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newestIn(join(path, name))));
+}

@@ -1,0 +1,48 @@
+import { spawn } from 'node:child_process';
+import { connect } from 'node:net';
+
+export const HOST = '127.0.0.1';
+export const port = () => Number(process.env.OSKIL_PORT ?? 4820);
+
+const answers = (p) =>
+  new Promise((resolve) => {
+    const socket = connect({ host: HOST, port: p });
+    socket.once('connect', () => {
+      socket.destroy();
+      resolve(true);
+    });
+    socket.once('error', () => resolve(false));
+  });
+
+/** Start the built app on loopback and say where it is. Signals are passed on, so that the data closes cleanly. */
+export async function serve(env) {
+  const p = port();
+  if (await answers(p)) {
+    console.error(`Something already listens on http://${HOST}:${p}. Close it, or set OSKIL_PORT to another number.`);
+    process.exit(1);
+  }
+  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(p)], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
+  });
+  let output = '';
+  child.stdout.on('data', (chunk) => {
+    output += chunk;
+    if (process.env.OSKIL_VERBOSE) process.stdout.write(chunk);
+  });
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+  child.on('exit', (code) => {
+    if (code) process.stdout.write(output);
+    process.exit(code ?? 0);
+  });
+  while (!(await opens(`http://${HOST}:${p}/`))) await new Promise((resolve) => setTimeout(resolve, 200));
+  console.log(`Oskil is at http://${HOST}:${p}`);
+}
+
+async function opens(url) {
+  try {
+    return (await fetch(url)).status === 200;
+  } catch {
+    return false;
+  }
+}

@@ -1,0 +1,93 @@
+// The whole check: types, lint, formatting, Jest, a production build, Playwright against it.
+import { spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build, ensureInstalled, run } from './lib/prepare.mjs';
+
+ensureInstalled();
+ensureChromium();
+
+const scratch = mkdtempSync(join(tmpdir(), 'oskil-test-'));
+const totals = { passed: 0, failed: 0, skipped: 0 };
+let broken = false;
+
+const step = (name, ok) => {
+  console.log(`${ok ? 'ok' : 'FAILED'}: ${name}`);
+  if (!ok) broken = true;
+  return ok;
+};
+
+step('types', run('npx', ['next', 'typegen']) === 0 && run('npx', ['tsc', '--noEmit']) === 0);
+step('lint', run('npm', ['run', '-s', 'lint']) === 0);
+step('formatting', run('npm', ['run', '-s', 'format:check']) === 0);
+jest();
+if (step('build', build() === 0)) await playwright();
+
+rmSync(scratch, { recursive: true, force: true });
+console.log(`${totals.passed} passed, ${totals.failed} failed, ${totals.skipped} skipped`);
+process.exit(broken || totals.failed > 0 || totals.passed === 0 ? 1 : 0);
+
+function jest() {
+  const file = join(scratch, 'jest.json');
+  step('unit and store tests', run('npm', ['run', '-s', 'unit', '--', '--json', `--outputFile=${file}`]) === 0);
+  if (!existsSync(file)) return step('Jest results', false);
+  const result = JSON.parse(readFileSync(file, 'utf8'));
+  totals.passed += result.numPassedTests;
+  totals.failed += result.numFailedTests;
+  totals.skipped += result.numPendingTests + result.numTodoTests;
+}
+
+async function playwright() {
+  const file = join(scratch, 'playwright.json');
+  const port = await freePort();
+  const server = spawn(process.execPath, ['scripts/demo.mjs'], {
+    stdio: 'inherit',
+    env: { ...process.env, OSKIL_DATA: join(scratch, 'data'), OSKIL_PORT: String(port), OSKIL_CLOCK_RATE: '40' },
+  });
+  const url = `http://127.0.0.1:${port}`;
+  if (step('the app starts', await ready(url, server)))
+    step('screens in Chromium', run('npx', ['playwright', 'test'], { OSKIL_URL: url, OSKIL_E2E_JSON: file }) === 0);
+  const closed = new Promise((resolve) => server.once('exit', resolve));
+  server.kill('SIGTERM');
+  step('the app closes cleanly', (await closed) === 0);
+  if (!existsSync(file)) return step('Playwright results', false);
+  const { stats } = JSON.parse(readFileSync(file, 'utf8'));
+  totals.passed += stats.expected + stats.flaky;
+  totals.failed += stats.unexpected;
+  totals.skipped += stats.skipped;
+}
+
+async function ready(url, server) {
+  for (let tries = 0; tries < 300 && server.exitCode === null; tries++) {
+    try {
+      if ((await fetch(url)).ok) return true;
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  return false;
+}
+
+function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
+
+/** Chromium comes from Debian; where we may not install it, say what to install. */
+function ensureChromium() {
+  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+  if (existsSync(path)) return;
+  const isDebianRoot = existsSync('/usr/bin/apt-get') && process.getuid?.() === 0;
+  if (isDebianRoot && run('apt-get', ['update', '-qq']) === 0)
+    run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
+  if (existsSync(path)) return;
+  console.error('Chromium is needed for the screen tests. Install it, and set CHROMIUM_PATH to where it is.');
+  process.exit(1);
+}

@@ -1,0 +1,55 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { Person } from '@/core/people/person';
+import type { KitLine } from '@/core/plan/kit';
+import { plural } from '@/core/words';
+import type { ClassInfo } from '@/store/classes';
+import { Button, buttonClass } from '@/ui/button';
+import { KitPanel } from './kit-panel';
+import { RosterPanel } from './roster-panel';
+import type { PlanEditor } from './use-plan';
+
+type Props = {
+  editor: PlanEditor;
+  info: ClassInfo;
+  begun: boolean;
+  people: readonly Person[];
+  everyone: readonly Person[];
+  kit: readonly KitLine[];
+};
+
+/** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
+export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
+  const [open, setOpen] = useState<'people' | 'kit' | null>(people.length === 0 ? 'people' : null);
+  const toggle = (panel: 'people' | 'kit') => setOpen(open === panel ? null : panel);
+  const short = kit.filter((k) => k.short > 0).length;
+  return (
+    <div className="no-print mb-2 border-y border-edge py-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <Button onClick={editor.undo} disabled={!editor.undoLabel} title={editor.undoLabel ?? undefined}>
+          Undo
+        </Button>
+        <Button onClick={editor.redo} disabled={!editor.redoLabel} title={editor.redoLabel ?? undefined}>
+          Redo
+        </Button>
+        <span aria-live="polite" className="min-w-32 text-sm text-soft">
+          {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
+        </span>
+        <Button className="ml-auto" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
+          Who comes: {people.length}
+        </Button>
+        <Button aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
+          Kit: {kit.length === 0 ? 'none' : plural(kit.length, 'prop')}
+          {short > 0 && `, ${short} short`}
+        </Button>
+        <Link href={`/classes/${info.id}/teach`} className={buttonClass('main')}>
+          {begun ? 'Go to teaching' : 'Teach this class'}
+        </Link>
+      </div>
+      {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
+      {open === 'kit' && <KitPanel kit={kit} />}
+    </div>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import { useState } from 'react';
+import type { Movement } from '@/core/catalogue/movement';
+import type { ClassFacts } from '@/core/plan/check';
+import { freshRowId } from '@/core/plan/finding';
+import type { Plan, Row, Section } from '@/core/plan/plan';
+import { doseWords } from '@/core/dose/describe';
+import { Button } from '@/ui/button';
+import { Field, inputClass } from '@/ui/field';
+import { PurposeMark } from '@/ui/marks';
+
+type Props = {
+  section: Section;
+  facts: ClassFacts;
+  plan: Plan;
+  onPick: (row: Row, title: string) => void;
+  onClose: () => void;
+};
+
+/** Choose what to add, in place: movements for this section first, then all; talk and breaks too. */
+export function MovementPicker({ section, facts, plan, onPick, onClose }: Props) {
+  const [words, setWords] = useState('');
+  const found = facts.catalogue.movements
+    .filter((m) => matches(m, words))
+    .sort((a, b) => Number(b.section === section.kind) - Number(a.section === section.kind));
+  const id = (base: string) => freshRowId(plan, `${section.id}-${base}`.slice(0, 50));
+  const pickMovement = (m: Movement) =>
+    onPick({ kind: 'movement', id: id(m.id), movementId: m.id, dose: m.dose, note: '' }, m.name);
+  return (
+    <div
+      role="group"
+      aria-label={`Add to ${section.name}`}
+      className="my-2 max-w-3xl rounded-2xl border-2 border-ink bg-paper p-4"
+      onKeyDown={(e) => e.key === 'Escape' && onClose()}
+    >
+      <div className="flex flex-wrap items-end gap-3">
+        <Field label="Find a movement" className="min-w-60 flex-1">
+          {(field) => (
+            <input
+              {...field}
+              autoFocus
+              className={inputClass}
+              value={words}
+              onChange={(e) => setWords(e.target.value)}
+            />
+          )}
+        </Field>
+        <Button
+          onClick={() =>
+            onPick({ kind: 'break', id: id('hand'), what: 'hand', durationMs: 30_000 }, 'hand break')
+          }
+        >
+          Hand break
+        </Button>
+        <Button
+          onClick={() =>
+            onPick({ kind: 'break', id: id('water'), what: 'water', durationMs: 60_000 }, 'water')
+          }
+        >
+          Water
+        </Button>
+        <Button
+          onClick={() => onPick({ kind: 'talk', id: id('talk'), title: 'Talk', durationMs: 60_000 }, 'talk')}
+        >
+          Talk
+        </Button>
+        <Button look="quiet" onClick={onClose}>
+          Close
+        </Button>
+      </div>
+      <ul className="mt-3 max-h-80 overflow-y-auto" tabIndex={-1}>
+        {found.map((m) => (
+          <li key={m.id}>
+            <button
+              type="button"
+              className="flex min-h-12 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-linen"
+              onClick={() => pickMovement(m)}
+            >
+              <PurposeMark purpose={m.purpose} />
+              <span>
+                <span className="font-semibold">{m.name}</span>{' '}
+                <span className="text-sm text-soft">{doseWords(m.dose)}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+        {found.length === 0 && <li className="px-2 py-2">No movement has these words. Try fewer.</li>}
+      </ul>
+    </div>
+  );
+}
+
+function matches(m: Movement, words: string): boolean {
+  const text =
+    `${m.name} ${m.what} ${m.purpose} ${m.effort} ${m.propId ?? ''} ${m.joints.join(' ')}`.toLowerCase();
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}

@@ -1,0 +1,118 @@
+'use client';
+
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import { CATALOGUE } from '@/catalogue/movements';
+import { CAUTIONS } from '@/catalogue/cautions';
+import type { Person } from '@/core/people/person';
+import { checkPlan, type ClassFacts } from '@/core/plan/check';
+import { nameList, plural } from '@/core/words';
+import type { Classroom } from '@/server/classroom';
+import { longDay, timeSpan } from '@/ui/dates';
+import { Limits, Page } from '@/ui/page';
+import { DeskBar } from './desk-bar';
+import { FindingsStrip } from './findings-strip';
+import { RunningOrder } from './running-order';
+import { TimePanel } from './time-panel';
+import { usePlan, type PlanView } from './use-plan';
+
+type Props = { room: Omit<Classroom, 'stored'>; initial: PlanView; everyone: readonly Person[] };
+
+/** One class being planned: running order, weave, time, findings, people and kit. */
+export function PlanDesk({ room, initial, everyone }: Props) {
+  const { info } = room;
+  const editor = usePlan(info.id, initial);
+  const facts = useMemo(() => factsOf(room), [room]);
+  const check = useMemo(() => checkPlan(editor.plan, facts), [editor.plan, facts]);
+  const [openRow, setOpenRow] = useState<string | null>(null);
+  useUndoKeys(editor.undo, editor.redo);
+  const begun = info.status !== 'planned';
+
+  return (
+    <>
+      <Page wide>
+        <div className="mb-3 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
+          <div className="min-w-0 flex-1 basis-96">
+            <h1 className="text-2xl">
+              {info.name}, week {info.week}
+            </h1>
+            <p className="mt-1 text-soft">
+              {longDay(info.day)}, {timeSpan(info.startsAt, info.slotMinutes)}
+              {info.place && ` at ${info.place}`}. {plural(room.people.length, 'person', 'people')},{' '}
+              {info.helpers.length === 0 ? 'no helper' : `${nameList(info.helpers)} helping`}.
+            </p>
+          </div>
+          <TimePanel timing={check.timing} slotMs={facts.slotMs} />
+        </div>
+        {begun && <BegunNote classId={info.id} status={info.status} />}
+        <DeskBar
+          editor={editor}
+          info={info}
+          begun={begun}
+          people={room.people}
+          everyone={everyone}
+          kit={check.kit}
+        />
+        <RunningOrder
+          editor={editor}
+          check={check}
+          facts={facts}
+          last={room.last}
+          openRow={openRow}
+          onOpenRow={setOpenRow}
+        />
+        <Limits />
+      </Page>
+      <FindingsStrip
+        findings={check.findings}
+        onMend={editor.edit}
+        onShowRow={setOpenRow}
+        empty={isEmpty(check)}
+      />
+    </>
+  );
+}
+
+const isEmpty = (check: ReturnType<typeof checkPlan>) => check.timing.rows.length === 0;
+
+const factsOf = (room: Props['room']): ClassFacts => ({
+  catalogue: CATALOGUE,
+  cautions: CAUTIONS,
+  people: room.people,
+  helpers: room.info.helpers.length,
+  slotMs: room.info.slotMinutes * 60_000,
+  bag: room.bag,
+  shown: room.shown,
+  day: room.info.day,
+});
+
+function BegunNote({ classId, status }: { classId: string; status: string }) {
+  return (
+    <p className="mb-3 rounded-lg border-2 border-edge bg-paper px-4 py-2">
+      This class {status === 'teaching' ? 'is being taught' : 'has been taught'} from a copy of its plan;
+      changes here no longer reach it.{' '}
+      {status !== 'teaching' && (
+        <Link className="underline underline-offset-4" href={`/classes/${classId}/wrap-up`}>
+          See the wrap-up
+        </Link>
+      )}
+    </p>
+  );
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z (or Ctrl+Y), except while typing. */
+function useUndoKeys(undo: () => void, redo: () => void) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey)) return;
+      if ((event.target as HTMLElement).closest('input, textarea, select')) return;
+      const key = event.key.toLowerCase();
+      if (key !== 'z' && key !== 'y') return;
+      event.preventDefault();
+      if (key === 'y' || event.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+}

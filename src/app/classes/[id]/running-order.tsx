@@ -1,0 +1,116 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { useMemo, useState } from 'react';
+import type { ClassFacts, PlanCheck } from '@/core/plan/check';
+import { findRow, placedRows, type Plan } from '@/core/plan/plan';
+import { rowTitle } from '@/core/plan/row-title';
+import { SectionRows } from './section-rows';
+import type { PlanEditor } from './use-plan';
+import { WeaveHead, type Told } from './weave-head';
+
+export type OrderProps = {
+  editor: PlanEditor;
+  check: PlanCheck;
+  facts: ClassFacts;
+  last: { readonly day: string; readonly plan: Plan } | null;
+  openRow: string | null;
+  onOpenRow: (rowId: string | null) => void;
+};
+
+const SECTION_PREFIX = 'section:';
+export const sectionDropId = (sectionId: string): string => `${SECTION_PREFIX}${sectionId}`;
+
+/** The class as one cord down the page; each row goes on to the right as the weave of people. */
+export function RunningOrder(props: OrderProps) {
+  const { editor, facts } = props;
+  const { plan } = editor;
+  const [told, setTold] = useState<Told | null>(null);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = plan.sections.flatMap((s) => [sectionDropId(s.id), ...s.rows.map((r) => r.id)]);
+  const nameOf = useMemo(() => namer(plan, facts), [plan, facts]);
+
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || active.id === over.id) return;
+    const target = dropTarget(plan, String(active.id), String(over.id));
+    if (target)
+      editor.edit({ type: 'moveRow', rowId: String(active.id), ...target }, `Move ${nameOf(active.id)}`);
+  };
+
+  return (
+    <DndContext
+      id="running-order"
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements: announcements(nameOf), screenReaderInstructions: INSTRUCTIONS }}
+    >
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        <div
+          className="overflow-x-auto xl:overflow-visible"
+          tabIndex={0}
+          role="region"
+          aria-label="Running order and weave"
+        >
+          <table className="w-full border-collapse text-left" onMouseLeave={() => setTold(null)}>
+            <WeaveHead people={facts.people} told={told} check={props.check} titleOf={nameOf} />
+            {plan.sections.map((section) => (
+              <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
+            ))}
+          </table>
+        </div>
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+/** Where a dragged row lands: before the row it is over (after it when moving down), or at a section's start. */
+function dropTarget(plan: Plan, rowId: string, overId: string): { sectionId: string; index: number } | null {
+  const order = plan.sections.flatMap((s) => [sectionDropId(s.id), ...s.rows.map((r) => r.id)]);
+  const down = order.indexOf(overId) > order.indexOf(rowId);
+  if (overId.startsWith(SECTION_PREFIX)) {
+    const at = plan.sections.findIndex((s) => sectionDropId(s.id) === overId);
+    const before = plan.sections[at - 1];
+    if (down || !before) return { sectionId: overId.slice(SECTION_PREFIX.length), index: 0 };
+    return { sectionId: before.id, index: before.rows.length };
+  }
+  const over = findRow(plan, overId);
+  const from = findRow(plan, rowId);
+  if (!over || !from) return null;
+  const sameSection = over.section.id === from.section.id;
+  return { sectionId: over.section.id, index: down && !sameSection ? over.index + 1 : over.index };
+}
+
+type Namer = (id: string | number) => string;
+
+function namer(plan: Plan, facts: ClassFacts): Namer {
+  const names = new Map(placedRows(plan).map(({ row }) => [row.id, rowTitle(row, facts.catalogue)]));
+  for (const section of plan.sections) names.set(sectionDropId(section.id), `the start of ${section.name}`);
+  return (id) => names.get(String(id)) ?? 'row';
+}
+
+const INSTRUCTIONS = {
+  draggable:
+    'Press space to pick up the row, the arrow keys to move it, space to put it down, escape to leave it.',
+};
+
+const announcements = (nameOf: Namer): Announcements => ({
+  onDragStart: ({ active }) => `${nameOf(active.id)} picked up`,
+  onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} is over ${nameOf(over.id)}` : undefined),
+  onDragEnd: ({ active, over }) =>
+    over ? `${nameOf(active.id)} put down at ${nameOf(over.id)}` : 'Left where it was',
+  onDragCancel: ({ active }) => `${nameOf(active.id)} left where it was`,
+});

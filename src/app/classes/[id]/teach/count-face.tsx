@@ -1,0 +1,113 @@
+import { CATALOGUE } from '@/catalogue/movements';
+import { doseWords } from '@/core/dose/describe';
+import type { Beat } from '@/core/dose/script';
+import type { TaughtRow } from '@/core/teach/class-script';
+import { faceOf } from '@/core/teach/face';
+import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transport';
+import { clockText } from '@/core/words';
+import { Button } from '@/ui/button';
+
+type Props = { row: TaughtRow; state: TeachState; beats: readonly Beat[]; nowMs: number; onGo: () => void };
+
+/** The current item, and the largest thing on the screen: the count. */
+export function CountFace({ row, state, beats, nowMs, onGo }: Props) {
+  const offset = offsetAtTime(state, nowMs);
+  return (
+    <section aria-label="Now" className="flex flex-col">
+      <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
+      {row.row.kind === 'movement' && <p className="text-xl text-soft">{doseWords(row.row.dose)}</p>}
+      <div className="flex flex-1 flex-col items-center justify-center py-2 text-center">
+        {row.kind !== 'movement' ? (
+          <Pause row={row} offset={offset} />
+        ) : state.phase === 'setUp' ? (
+          <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
+        ) : (
+          <Counting row={row} beats={beats} offset={offset} running={state.running} />
+        )}
+      </div>
+    </section>
+  );
+}
+
+function SetUp({
+  row,
+  offset,
+  running,
+  onGo,
+}: {
+  row: TaughtRow;
+  offset: number;
+  running: boolean;
+  onGo: () => void;
+}) {
+  const movement = row.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
+  return (
+    <>
+      <p className="mb-4 max-w-2xl text-[1.7rem] leading-snug">{movement?.what}</p>
+      <Button look="main" className="px-10 py-4 text-[1.6rem]" onClick={onGo}>
+        Start the count
+      </Button>
+      <p className="tabular mt-4 text-lg text-soft">
+        {running ? 'Explain and show' : 'Paused'}, {clockText(offset)} of about {clockText(row.setUpMs)}
+      </p>
+    </>
+  );
+}
+
+function Pause({ row, offset }: { row: TaughtRow; offset: number }) {
+  const left = row.countMs - offset;
+  const words = {
+    hand: 'Open, stretch back, shake',
+    water: 'Everyone drinks',
+    talk: 'Go on when you are ready',
+    movement: '',
+  }[row.kind];
+  return (
+    <>
+      <p className="text-[1.7rem]">{words}</p>
+      <p className="tabular text-[8rem] leading-none font-bold">{clockText(Math.abs(left))}</p>
+      <p className="text-xl text-soft">{left < 0 ? 'over' : 'left'}</p>
+    </>
+  );
+}
+
+function Counting({
+  row,
+  beats,
+  offset,
+  running,
+}: {
+  row: TaughtRow;
+  beats: readonly Beat[];
+  offset: number;
+  running: boolean;
+}) {
+  const beat = beatAtTime(beats, offset);
+  if (!beat)
+    return (
+      <p className="text-[4rem] font-bold" role="status">
+        {row.resetMs > 0 ? 'shake out' : 'and rest'}
+      </p>
+    );
+  const face = faceOf(beat, offset);
+  return (
+    <>
+      <p className="min-h-14 text-[2.6rem] leading-tight font-bold" role="status">
+        {sideWords(beat.side, face.side)}
+        {face.turn && <span className="font-normal"> {face.turn}</span>}
+      </p>
+      <p
+        data-testid="count"
+        className={`tabular leading-none font-bold ${face.big.length > 3 ? 'text-[6.5rem]' : 'text-[15rem]'}`}
+      >
+        {face.big}
+      </p>
+      <p className="tabular text-[1.7rem] text-soft">{running ? face.of : `${face.of}, paused`}</p>
+    </>
+  );
+}
+
+/** The group's side, never the instructor's. */
+function sideWords(side: Beat['side'], words: string): string {
+  return side === 'L' || side === 'R' ? `their ${words}` : words;
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { fullName, type Person } from '@/core/people/person';
+import type { TaughtRow } from '@/core/teach/class-script';
+import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach/marks';
+import { Button } from '@/ui/button';
+import { Sheet } from './sheet';
+
+type Props = {
+  open: boolean;
+  onClose: () => void;
+  people: readonly Person[];
+  row: TaughtRow | undefined;
+  marks: readonly Mark[];
+  onMark: (personId: string, kind: MarkKind) => void;
+};
+
+/** Mark anyone on the current row; each mark is stored as it is made. */
+export function MarksDialog({ open, onClose, people, row, marks, onMark }: Props) {
+  const latest = (personId: string) =>
+    marks.findLast((m) => m.personId === personId && m.rowId === row?.rowId)?.mark ?? null;
+  return (
+    <Sheet open={open} onClose={onClose}>
+      <div className="flex items-center justify-between gap-4">
+        <Dialog.Title className="text-xl font-bold">{row?.title ?? 'Marks'}</Dialog.Title>
+        <Dialog.Close asChild>
+          <Button>Done</Button>
+        </Dialog.Close>
+      </div>
+      <Dialog.Description className="text-soft">Tap what happened; it is stored at once.</Dialog.Description>
+      <ul className="mt-2">
+        {people.map((person) => (
+          <li key={person.id} className="flex flex-wrap items-center gap-2 border-b py-1">
+            <span className="w-36 font-semibold">{fullName(person)}</span>
+            {MARKS.map((kind) => (
+              <button
+                key={kind}
+                type="button"
+                aria-pressed={latest(person.id) === kind}
+                aria-label={`${fullName(person)}: ${MARK_WORDS[kind]}`}
+                onClick={() => onMark(person.id, kind)}
+                className="min-h-11 rounded-lg border-2 border-edge px-3 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-bold aria-pressed:text-paper"
+              >
+                {MARK_WORDS[kind]}
+              </button>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </Sheet>
+  );
+}

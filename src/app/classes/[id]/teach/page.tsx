@@ -1,0 +1,35 @@
+import { notFound } from 'next/navigation';
+import { checkPlan } from '@/core/plan/check';
+import { clockRate } from '@/server/today';
+import { database } from '@/server/database';
+import { factsOf, loadClassroom } from '@/server/classroom';
+import { idFrom } from '@/server/ids';
+import { loadMarks, loadTaught } from '@/store/teaching';
+import { BeforeStart } from './before-start';
+import { TeachRoom } from './teach-room';
+
+export default async function TeachPage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const room = id.ok ? await loadClassroom(db, id.value) : null;
+  if (!room) notFound();
+  const taught = await loadTaught(db, room.info.id);
+  if (!taught) return <BeforeStart info={room.info} {...outstanding(room)} />;
+  return (
+    <TeachRoom
+      info={room.info}
+      taught={taught}
+      firstMarks={await loadMarks(db, room.info.id)}
+      rate={clockRate()}
+    />
+  );
+}
+
+function outstanding(room: NonNullable<Awaited<ReturnType<typeof loadClassroom>>>) {
+  const { timing, findings } = checkPlan(room.stored.history.plan, factsOf(room));
+  return {
+    rows: timing.rows.length,
+    totalMs: timing.totalMs,
+    musts: findings.filter((f) => f.severity === 'must').map((f) => f.text),
+  };
+}

@@ -1,0 +1,86 @@
+import { CATALOGUE } from '@/catalogue/movements';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { fullName } from '@/core/people/person';
+import { verdictFor } from '@/core/screening/verdict';
+import type { TaughtRow } from '@/core/teach/class-script';
+import type { Snapshot } from '@/core/teach/snapshot';
+import { HandsMark } from '@/ui/marks';
+import { memo } from 'react';
+
+type Props = { rows: readonly TaughtRow[]; index: number; snapshot: Snapshot; day: string };
+
+/** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
+export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }: Props) {
+  const row = rows[index];
+  const movement = row?.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
+  const note = row?.row.kind === 'movement' ? row.row.note : '';
+  return (
+    <aside className="flex flex-col gap-4 text-lg">
+      {note && (
+        <div>
+          <h2 className="text-base font-normal text-soft">Your note</h2>
+          <p className="font-semibold">{note}</p>
+        </div>
+      )}
+      {movement && (
+        <>
+          <div>
+            <h2 className="text-base font-normal text-soft">Say</h2>
+            <p className="font-bold">{movement.cues.join('. ')}.</p>
+          </div>
+          <div>
+            <h2 className="text-base font-normal text-soft">Watch</h2>
+            <p>{movement.watch.join('. ')}.</p>
+          </div>
+        </>
+      )}
+      {row && <TheirWay row={row} snapshot={snapshot} day={day} />}
+      <div className="border-t border-edge pt-3">
+        <h2 className="text-base font-normal text-soft">Next</h2>
+        {rows.slice(index + 1, index + 3).map((r, i) => (
+          <p key={r.rowId} className={i === 0 ? 'font-semibold' : ''}>
+            {i === 0 ? r.title : `then ${r.title.charAt(0).toLowerCase()}${r.title.slice(1)}`}
+          </p>
+        ))}
+        {index + 1 >= rows.length && <p>The wrap-up</p>}
+      </div>
+    </aside>
+  );
+});
+
+function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
+  if (row.row.kind !== 'movement') return null;
+  const { movementId, dose } = row.row;
+  const movement = CATALOGUE.movement(movementId);
+  if (!movement) return null;
+  const context = { table: CAUTIONS, catalogue: CATALOGUE, today: day };
+  const own = snapshot.people.flatMap((person) => {
+    const verdict = verdictFor(person, movement, dose, context);
+    return verdict.worst === 'do' ? [] : [{ person, verdict }];
+  });
+  if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;
+  return (
+    <div>
+      <h2 className="text-base font-normal text-soft">Do it their own way</h2>
+      <ul className="max-h-72 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
+        {own.map(({ person, verdict }) => {
+          const [left, right] = [verdict.L.how[0], verdict.R.how[0]];
+          const words =
+            left === right
+              ? left
+              : [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
+          return (
+            <li key={person.id} className="flex gap-2 py-0.5">
+              <span className="w-8 shrink-0">
+                <HandsMark verdict={verdict} />
+              </span>
+              <span>
+                <strong>{fullName(person)}</strong> {words}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import type { TeachState } from '@/core/teach/transport';
+import type { SoundChoice } from './use-count-sound';
+import type { TeachAction } from './use-teach-keys';
+
+type Props = {
+  state: TeachState;
+  onAction: (action: TeachAction) => void;
+  sound: { choice: SoundChoice; setChoice: (choice: SoundChoice) => void };
+};
+
+/** Every control with the key that does the same. */
+export function TeachKeys({ state, onAction, sound }: Props) {
+  const counting = state.phase === 'count';
+  const go = counting && state.running ? 'Pause' : counting ? 'Go on' : 'Start';
+  const keys: readonly (readonly [TeachAction, string, string])[] = [
+    ['goOrPause', go, 'space'],
+    ['back', 'Back', 'left'],
+    ['next', 'Next', 'right'],
+    ['repeat', 'Repeat', 'R'],
+    ['more', 'One more', '+'],
+    ['skip', 'Skip', 'S'],
+    ['marks', 'Mark', 'M'],
+  ];
+  return (
+    <div className="flex flex-wrap items-stretch gap-2.5">
+      {keys.map(([action, name, key]) => (
+        <button
+          key={action}
+          type="button"
+          onClick={(e) => {
+            onAction(action);
+            // Leave the keys to the class, so that space does not press this button again.
+            e.currentTarget.blur();
+          }}
+          className="min-h-14 min-w-24 flex-1 rounded-xl border-2 border-ink bg-paper px-3 leading-tight font-bold hover:bg-line"
+        >
+          {name}
+          <span className="block text-sm font-normal text-soft">{key}</span>
+        </button>
+      ))}
+      <label className="flex min-h-14 flex-col justify-center rounded-xl border-2 border-ink bg-paper px-3">
+        <span className="text-sm text-soft">Sound</span>
+        <select
+          className="bg-paper font-bold"
+          value={sound.choice}
+          onChange={(e) => sound.setChoice(e.target.value as SoundChoice)}
+        >
+          <option value="silent">silent</option>
+          <option value="clicks">clicks</option>
+          <option value="clicks and voice">clicks and voice</option>
+        </select>
+      </label>
+      <button
+        type="button"
+        onClick={() => onAction('help')}
+        className="min-h-14 rounded-xl border-2 border-load bg-load px-5 leading-tight font-bold text-paper"
+      >
+        Stop and get help
+        <span className="block text-sm font-normal">H</span>
+      </button>
+    </div>
+  );
+}

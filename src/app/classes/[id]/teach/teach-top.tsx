@@ -1,0 +1,39 @@
+import { format } from 'date-fns';
+import type { TaughtRow } from '@/core/teach/class-script';
+import { outlook } from '@/core/teach/progress';
+import type { TeachState } from '@/core/teach/transport';
+import { clockText } from '@/core/words';
+
+type Props = {
+  rows: readonly TaughtRow[];
+  state: TeachState;
+  nowMs: number;
+  startedAtMs: number;
+  slotMs: number;
+  rate: number;
+  unsaved: number;
+};
+
+/** Where the class is, and when it will end if the rest goes as planned. */
+export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsaved }: Props) {
+  const row = rows[state.rowIndex];
+  const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
+  const drift = row ? nowMs - row.plannedStartMs : 0;
+  return (
+    <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 text-lg">
+      <p>
+        {row ? `${row.section}, row ${state.rowIndex + 1} of ${rows.length}` : 'Done'}
+        {rate !== 1 && `. The clock runs ${rate} times as fast`}
+      </p>
+      {unsaved > 1 && <p role="status">Keeping {unsaved} things until they can be stored</p>}
+      <p>
+        {clockText(nowMs)} gone, planned {clockText(row?.plannedStartMs ?? nowMs)} here
+        {Math.abs(drift) > 15_000 && ` (${clockText(Math.abs(drift))} ${drift > 0 ? 'behind' : 'ahead'})`}.
+        Finish {format(startedAtMs + finishMs, 'HH:mm')},{' '}
+        <strong className={spareMs < 0 ? 'text-load' : ''}>
+          {clockText(Math.abs(spareMs))} {spareMs < 0 ? 'over' : 'in hand'}
+        </strong>
+      </p>
+    </div>
+  );
+}

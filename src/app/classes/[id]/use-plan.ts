@@ -1,0 +1,90 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import type { Plan } from '@/core/plan/plan';
+import { applyStep, type PlanStep } from '@/core/plan/step';
+import { call } from '@/ui/call';
+
+export type PlanView = {
+  readonly plan: Plan;
+  readonly version: number;
+  readonly undoLabel: string | null;
+  readonly redoLabel: string | null;
+};
+
+export type PlanEditor = PlanView & {
+  readonly saving: boolean;
+  readonly edit: (step: PlanStep, label: string) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+};
+
+/**
+ * A plan being edited. An edit shows at once and is stored in the background, in
+ * order; when storing is refused, the stored plan is shown again and the reason said.
+ */
+export function usePlan(classId: string, initial: PlanView): PlanEditor {
+  const router = useRouter();
+  const [view, setView] = useState(initial);
+  const [waiting, setWaiting] = useState(0);
+  const stored = useRef(initial);
+  const shown = useRef(initial.plan);
+  const queue = useRef<Promise<void>>(Promise.resolve());
+
+  const show = useCallback((next: PlanView) => {
+    shown.current = next.plan;
+    setView(next);
+  }, []);
+
+  // A newer plan from the server (another window, a reload of the page's data) is taken over.
+  useEffect(() => {
+    if (initial.version <= stored.current.version) return;
+    stored.current = initial;
+    show(initial);
+  }, [initial, show]);
+
+  const send = useCallback(
+    (request: object) => {
+      setWaiting((n) => n + 1);
+      queue.current = queue.current.then(async () => {
+        const body = { ...request, version: stored.current.version };
+        const result = await call<PlanView>('POST', `/api/classes/${classId}/plan`, body);
+        setWaiting((n) => n - 1);
+        if (result.ok) {
+          stored.current = result.value;
+          setView((v) => ({ ...result.value, plan: 'step' in request ? v.plan : result.value.plan }));
+          if (!('step' in request)) shown.current = result.value.plan;
+          return;
+        }
+        toast.error(result.message);
+        show(stored.current);
+        router.refresh();
+      });
+    },
+    [classId, router, show],
+  );
+
+  const edit = useCallback(
+    (step: PlanStep, label: string) => {
+      const applied = applyStep(shown.current, step);
+      if (!applied.ok) {
+        toast.error(applied.message);
+        return;
+      }
+      shown.current = applied.value.plan;
+      setView((v) => ({ ...v, plan: applied.value.plan, undoLabel: label, redoLabel: null }));
+      send({ type: 'edit', step, label });
+    },
+    [send],
+  );
+
+  return {
+    ...view,
+    saving: waiting > 0,
+    edit,
+    undo: useCallback(() => send({ type: 'undo' }), [send]),
+    redo: useCallback(() => send({ type: 'redo' }), [send]),
+  };
+}

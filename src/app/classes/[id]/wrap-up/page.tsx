@@ -1,0 +1,77 @@
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { CATALOGUE } from '@/catalogue/movements';
+import { recordByRow } from '@/core/teach/progress';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { draftFor } from '@/core/teach/wrap-up';
+import { clockText } from '@/core/words';
+import { database } from '@/server/database';
+import { idFrom } from '@/server/ids';
+import { findClass } from '@/store/classes';
+import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
+import { loadAttendance } from '@/store/wrap-ups';
+import { buttonClass } from '@/ui/button';
+import { longDay } from '@/ui/dates';
+import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { PlannedActual, type RowTimes } from './planned-actual';
+import { WrapUpForm } from './wrap-up-form';
+
+export default async function WrapUpPage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const info = id.ok ? await findClass(db, id.value) : null;
+  if (!info) notFound();
+  const taught = await loadTaught(db, info.id);
+  const title = `Wrap-up: ${info.name}, week ${info.week}`;
+  if (!taught)
+    return (
+      <Page>
+        <PageHead title={title} line={longDay(info.day)} />
+        <Empty>
+          <p className="mb-4">This class has not been taught yet, so there is nothing to write up.</p>
+          <Link className={buttonClass('main')} href={`/classes/${info.id}`}>
+            Go to its plan
+          </Link>
+        </Empty>
+      </Page>
+    );
+
+  const rows = rowsOfSnapshot(taught.snapshot, CATALOGUE);
+  const record = recordByRow(await loadEvents(db, info.id));
+  const marks = await loadMarks(db, info.id);
+  const written = await loadAttendance(db, info.id);
+  const titleOf = (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? 'a row';
+  const people = taught.snapshot.people.map((person) => ({
+    person,
+    line: written.find((w) => w.personId === person.id) ?? draftFor(person.id, marks, titleOf),
+  }));
+  const times: RowTimes[] = rows.map((row) => {
+    const r = record.get(row.rowId);
+    return {
+      rowId: row.rowId,
+      title: row.title,
+      plannedMs: row.plannedMs,
+      actualMs: r?.actualMs ?? 0,
+      left: !r
+        ? 'not reached'
+        : r.skipped
+          ? 'skipped'
+          : row.kind === 'movement' && !r.counted
+            ? 'not counted'
+            : '',
+    };
+  });
+  const actualMs = times.reduce((n, t) => n + t.actualMs, 0);
+  const plannedMs = times.reduce((n, t) => n + t.plannedMs, 0);
+  return (
+    <Page>
+      <PageHead
+        title={title}
+        line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}
+      />
+      <WrapUpForm classId={info.id} people={people} notes={taught.notes} writtenUp={taught.writtenUp} />
+      <PlannedActual times={times} />
+      <Limits />
+    </Page>
+  );
+}

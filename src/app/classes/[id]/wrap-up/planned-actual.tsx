@@ -1,0 +1,98 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { clockText } from '@/core/words';
+import { Button } from '@/ui/button';
+
+const Chart = dynamic(() => import('react-apexcharts'), { ssr: false });
+
+export type RowTimes = {
+  readonly rowId: string;
+  readonly title: string;
+  readonly plannedMs: number;
+  readonly actualMs: number;
+  readonly left: string;
+};
+
+/** Planned against actual, row by row: a table, and the same as a picture. */
+export function PlannedActual({ times }: { times: readonly RowTimes[] }) {
+  const [picture, setPicture] = useState(false);
+  return (
+    <section className="mt-10">
+      <div className="mb-2 flex flex-wrap items-center gap-4">
+        <h2 className="text-xl">Planned and actual time</h2>
+        <Button onClick={() => setPicture(!picture)} aria-pressed={picture}>
+          {picture ? 'Show as a table' : 'Show as a picture'}
+        </Button>
+      </div>
+      {picture ? <TimesChart times={times} /> : <TimesTable times={times} />}
+    </section>
+  );
+}
+
+function TimesTable({ times }: { times: readonly RowTimes[] }) {
+  return (
+    <table className="tabular w-full max-w-3xl border-collapse text-left">
+      <thead>
+        <tr className="border-b-2 border-edge">
+          <th className="py-1 pr-4">Row</th>
+          <th className="py-1 pr-4">Planned</th>
+          <th className="py-1 pr-4">Actual</th>
+          <th className="py-1 pr-4">Difference</th>
+          <th className="py-1"></th>
+        </tr>
+      </thead>
+      <tbody>
+        {times.map((t) => (
+          <tr key={t.rowId} className="border-b">
+            <th scope="row" className="py-1.5 pr-4 font-normal">
+              {t.title}
+            </th>
+            <td className="pr-4">{clockText(t.plannedMs)}</td>
+            <td className="pr-4">{clockText(t.actualMs)}</td>
+            <td className="pr-4">
+              {t.actualMs > t.plannedMs ? '+' : ''}
+              {clockText(t.actualMs - t.plannedMs)}
+            </td>
+            <td>{t.left}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function TimesChart({ times }: { times: readonly RowTimes[] }) {
+  const seconds = (ms: number) => Math.round(ms / 1000);
+  return (
+    <Chart
+      type="bar"
+      height={120 + times.length * 34}
+      series={[
+        { name: 'planned', data: times.map((t) => seconds(t.plannedMs)) },
+        { name: 'actual', data: times.map((t) => seconds(t.actualMs)) },
+      ]}
+      options={{
+        chart: {
+          toolbar: { show: false },
+          animations: { enabled: false },
+          fontFamily: 'inherit',
+          foreColor: '#1f2a26',
+        },
+        colors: ['#d8cfbd', '#1f2a26'],
+        plotOptions: { bar: { horizontal: true, barHeight: '80%' } },
+        dataLabels: { enabled: false },
+        stroke: { show: true, width: 1, colors: ['#1f2a26'] },
+        xaxis: {
+          categories: times.map((t) => t.title),
+          labels: { style: { fontSize: '15px' } },
+          title: { text: 'seconds' },
+        },
+        yaxis: { labels: { maxWidth: 280, style: { fontSize: '15px' } } },
+        legend: { position: 'top', fontSize: '16px' },
+        tooltip: { y: { formatter: (s: number) => clockText(s * 1000) } },
+      }}
+    />
+  );
+}

@@ -1,0 +1,161 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { useForm, type UseFormReturn } from 'react-hook-form';
+import { toast } from 'sonner';
+import { fullName, type Person } from '@/core/people/person';
+import { wrapUpSchema, type WrapUp, type WrapUpPerson } from '@/core/teach/wrap-up';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Field, inputClass, Trouble } from '@/ui/field';
+
+type Props = {
+  classId: string;
+  people: readonly { person: Person; line: WrapUpPerson }[];
+  notes: string;
+  writtenUp: boolean;
+};
+
+/** Who came and how it was, in one table; then the next class starts from this one. */
+export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const form = useForm<WrapUp>({
+    resolver: zodResolver(wrapUpSchema),
+    defaultValues: { people: people.map((p) => p.line), notes },
+  });
+  const { register, handleSubmit, formState } = form;
+
+  const save = handleSubmit(async (wrapUp) => {
+    const result = await call('PUT', `/api/classes/${classId}/wrap-up`, wrapUp);
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    toast('The class is written up');
+    router.refresh();
+  });
+  const planNext = async () => {
+    const result = await call<{ id: string }>('POST', `/api/classes/${classId}/next`, {});
+    setTrouble(result.ok ? null : result.message);
+    if (result.ok) router.push(`/classes/${result.value.id}`);
+  };
+
+  return (
+    <form onSubmit={save} noValidate className="grid gap-4">
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
+        <table className="w-full border-collapse text-left">
+          <thead>
+            <tr className="text-sm text-soft">
+              <td colSpan={2} />
+              <th colSpan={2} className="font-normal">
+                pain before
+              </th>
+              <th colSpan={2} className="font-normal">
+                pain after
+              </th>
+              <td colSpan={3} />
+            </tr>
+            <tr className="border-b-2 border-edge">
+              <th className="pr-3">Name</th>
+              <th className="pr-3">Came</th>
+              <th className="pr-1">left</th>
+              <th className="pr-3">right</th>
+              <th className="pr-1">left</th>
+              <th className="pr-3">right</th>
+              <th className="pr-3">Effort</th>
+              <th className="pr-3">What was adapted</th>
+              <th>Note</th>
+            </tr>
+          </thead>
+          <tbody>
+            {people.map(({ person }, i) => (
+              <PersonLine key={person.id} form={form} index={i} name={fullName(person)} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="text-sm text-soft">
+        Pain and effort from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it settles, above 5 means
+        stop.
+      </p>
+      <Field label="Notes on the class" error={formState.errors.notes?.message}>
+        {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
+      </Field>
+      <Trouble
+        message={trouble ?? (formState.errors.people ? 'Something in the table is too long.' : null)}
+      />
+      <div className="flex flex-wrap items-center gap-3">
+        <Button type="submit" look={writtenUp ? 'plain' : 'main'} disabled={formState.isSubmitting}>
+          {writtenUp ? 'Save changes' : 'Write up'}
+        </Button>
+        <Button look={writtenUp ? 'main' : 'plain'} onClick={planNext} disabled={!writtenUp}>
+          Plan the next class from this one
+        </Button>
+        {!writtenUp && (
+          <span className="text-soft">Write up first; the next class then starts from this one.</span>
+        )}
+      </div>
+    </form>
+  );
+}
+
+const SCORES = Array.from({ length: 11 }, (_, n) => n);
+const COLUMNS = [
+  ['painBeforeLeft', 'pain before, left'],
+  ['painBeforeRight', 'pain before, right'],
+  ['painAfterLeft', 'pain after, left'],
+  ['painAfterRight', 'pain after, right'],
+  ['effort', 'effort'],
+] as const;
+
+function PersonLine({ form, index, name }: { form: UseFormReturn<WrapUp>; index: number; name: string }) {
+  const { register, watch } = form;
+  const present = watch(`people.${index}.present`);
+  return (
+    <tr className="border-b align-middle">
+      <th scope="row" className="py-1 pr-3 whitespace-nowrap">
+        {name}
+      </th>
+      <td className="pr-3">
+        <input
+          type="checkbox"
+          aria-label={`${name} came`}
+          className="size-7 accent-ink"
+          {...register(`people.${index}.present`)}
+        />
+      </td>
+      {COLUMNS.map(([column, words]) => (
+        <td key={column} className="pr-1">
+          <select
+            aria-label={`${name}, ${words}`}
+            className={`${inputClass} w-16 px-1`}
+            disabled={!present}
+            {...register(`people.${index}.${column}`, { setValueAs: scoreOf })}
+          >
+            <option value=""></option>
+            {SCORES.map((n) => (
+              <option key={n} value={n}>
+                {n}
+              </option>
+            ))}
+          </select>
+        </td>
+      ))}
+      <td className="min-w-48 pr-2">
+        <input
+          aria-label={`${name}, what was adapted`}
+          className={inputClass}
+          {...register(`people.${index}.adapted`)}
+        />
+      </td>
+      <td className="min-w-48">
+        <input aria-label={`${name}, note`} className={inputClass} {...register(`people.${index}.notes`)} />
+      </td>
+    </tr>
+  );
+}
+
+/** Blank stays unknown; it is never a nought. */
+const scoreOf = (value: string | number | null): number | null =>
+  value === '' || value === null ? null : Number(value);

@@ -1,0 +1,135 @@
+import Link from 'next/link';
+import { fullName, type Person } from '@/core/people/person';
+import type { PlanCheck } from '@/core/plan/check';
+import { clockText, nameList, plural } from '@/core/words';
+import type { Classroom } from '@/server/classroom';
+import { buttonClass } from '@/ui/button';
+import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
+import { longDay, timeSpan } from '@/ui/dates';
+
+type Props = { room: Classroom; check: PlanCheck; today: string };
+
+/** The next class: when, who, what to pack, what is open, and the way on. */
+export function NextClass({ room, check, today }: Props) {
+  const { info, people } = room;
+  const under = info.status === 'teaching';
+  return (
+    <section className="rounded-3xl border-2 border-ink bg-paper p-6" aria-label="Next class">
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <h2 className="text-2xl">
+            {info.name}, week {info.week}
+          </h2>
+          <p className="text-lg">
+            {info.day === today ? 'Today' : longDay(info.day)}, {timeSpan(info.startsAt, info.slotMinutes)}
+            {info.place && ` at ${info.place}`}
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-3">
+          <Link className={buttonClass('plain')} href={`/classes/${info.id}`}>
+            Plan
+          </Link>
+          <Link className={buttonClass('main', 'text-lg px-8')} href={`/classes/${info.id}/teach`}>
+            {under ? 'Go on teaching' : 'Teach'}
+          </Link>
+        </div>
+      </div>
+      <div className="mt-5 grid gap-x-10 gap-y-5 md:grid-cols-2">
+        <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
+        <ToPack check={check} />
+        <WhoComes people={people} helpers={info.helpers} />
+      </div>
+    </section>
+  );
+}
+
+function PlanState({ check, slotMs }: { check: PlanCheck; slotMs: number }) {
+  const { timing, findings } = check;
+  const musts = findings.filter((f) => f.severity === 'must');
+  const over = timing.totalMs - slotMs;
+  return (
+    <div>
+      <h3 className="text-lg">The plan</h3>
+      {timing.rows.length === 0 ? (
+        <p>No rows yet.</p>
+      ) : (
+        <p>
+          {plural(timing.rows.length, 'row')}, {clockText(timing.totalMs)}, {clockText(Math.abs(over))}{' '}
+          {over > 0 ? 'over' : 'in hand'}.
+        </p>
+      )}
+      {musts.map((f, i) => (
+        <p key={i} className="mt-1">
+          <strong className="text-load">To mend:</strong> {f.text}
+        </p>
+      ))}
+      {timing.rows.length > 0 && musts.length === 0 && <p>It breaks no must rule.</p>}
+    </div>
+  );
+}
+
+function ToPack({ check }: { check: PlanCheck }) {
+  return (
+    <div>
+      <h3 className="text-lg">To pack</h3>
+      {check.kit.length === 0 ? (
+        <p>Nothing: this class needs no props.</p>
+      ) : (
+        <ul>
+          {check.kit.map((k) => (
+            <li key={k.prop.id} className="py-1">
+              {k.needed} {k.prop.plural}
+              {k.short > 0 && (
+                <>
+                  , <strong className="text-load">{k.short} short</strong>: bring {k.prop.substitute} for each
+                </>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+/** Everyone expected; those with something to know come with it. */
+function WhoComes({ people, helpers }: { people: readonly Person[]; helpers: readonly string[] }) {
+  const needs = (p: Person): string =>
+    [
+      ...(p.screened ? [] : ['not screened yet']),
+      ...handsWords(conditionsOn(p, 'L'), conditionsOn(p, 'R')),
+      ...conditionsOn(p, 'none'),
+      ...(p.assistance >= 2 ? [ASSISTANCE_WORDS[p.assistance] ?? ''] : []),
+    ].join(', ');
+  return (
+    <div className="md:col-span-2">
+      <h3 className="text-lg">
+        Who comes: {plural(people.length, 'person', 'people')}
+        {helpers.length > 0 ? `, ${nameList(helpers)} helping` : ', no helper'}
+      </h3>
+      <ul className="mt-1 grid gap-x-10 md:grid-cols-2">
+        {people.map((p) => (
+          <li key={p.id} className="border-b py-1.5">
+            <Link
+              prefetch={false}
+              className="font-semibold underline underline-offset-4"
+              href={`/people/${p.id}`}
+            >
+              {fullName(p)}
+            </Link>{' '}
+            {needs(p)}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** "both thumb-base arthritis", "left tremor": a condition on both hands is said once. */
+function handsWords(left: readonly string[], right: readonly string[]): string[] {
+  return [
+    ...left.filter((c) => right.includes(c)).map((c) => `both hands ${c}`),
+    ...left.filter((c) => !right.includes(c)).map((c) => `left ${c}`),
+    ...right.filter((c) => !left.includes(c)).map((c) => `right ${c}`),
+  ];
+}

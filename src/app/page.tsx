@@ -1,0 +1,100 @@
+import Link from 'next/link';
+import { checkPlan } from '@/core/plan/check';
+import { plural } from '@/core/words';
+import { factsOf, loadClassroom } from '@/server/classroom';
+import { database } from '@/server/database';
+import { followUps } from '@/server/follow-ups';
+import { today } from '@/server/today';
+import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
+import { buttonClass } from '@/ui/button';
+import { longDay, timeSpan } from '@/ui/dates';
+import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { NextClass } from './next-class';
+
+export default async function TodayPage() {
+  const db = await database();
+  const day = today();
+  const upcoming = await upcomingClasses(db, day);
+  const [next, ...later] = upcoming;
+  const unwritten = await openWrapUps(db);
+  const calls = await followUps(db, day);
+  const room = next && (await loadClassroom(db, next.id));
+  return (
+    <Page>
+      <PageHead title="Today" line={longDay(day)} />
+      {room ? (
+        <NextClass room={room} check={checkPlan(room.stored.history.plan, factsOf(room))} today={day} />
+      ) : (
+        <FirstSteps />
+      )}
+      {(unwritten.length > 0 || calls.length > 0) && (
+        <section className="mt-8">
+          <h2 className="text-xl">Open</h2>
+          <ul className="mt-2 grid gap-2">
+            {unwritten.map((c) => (
+              <li key={c.id} className="flex flex-wrap items-center gap-4 border-b py-1">
+                <span className="flex-1">
+                  {c.name}, {longDay(c.day)}, is taught but not written up.
+                </span>
+                <Link className={buttonClass()} href={`/classes/${c.id}/wrap-up`}>
+                  Write up {c.name}
+                </Link>
+              </li>
+            ))}
+            {calls.map((line) => (
+              <li key={line} className="border-b py-2">
+                {line}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {later.length > 0 && (
+        <section className="mt-8">
+          <h2 className="text-xl">After that</h2>
+          <ul className="mt-2">
+            {later.map((c) => (
+              <Later key={c.id} info={c} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <Limits />
+    </Page>
+  );
+}
+
+function Later({ info }: { info: ClassInfo }) {
+  return (
+    <li className="flex flex-wrap items-center gap-4 border-b py-1">
+      <span className="flex-1">
+        <strong>{info.name}</strong>, week {info.week}. {longDay(info.day)},{' '}
+        {timeSpan(info.startsAt, info.slotMinutes)}. {plural(info.expected, 'person', 'people')}.
+      </span>
+      <Link className={buttonClass()} href={`/classes/${info.id}`}>
+        Plan {info.name}
+      </Link>
+    </li>
+  );
+}
+
+function FirstSteps() {
+  return (
+    <Empty>
+      <p className="mb-4">No class is coming up. Three steps lead to one:</p>
+      <ol className="mb-5 list-decimal pl-6">
+        <li>Add the people who come, and what their hands need.</li>
+        <li>Make a class: a name, a day, a length.</li>
+        <li>Build its running order, and teach it.</li>
+      </ol>
+      <div className="flex flex-wrap gap-3">
+        <Link className={buttonClass('main')} href="/people/new">
+          Add a person
+        </Link>
+        <Link className={buttonClass()} href="/classes/new">
+          Make a class
+        </Link>
+      </div>
+    </Empty>
+  );
+}

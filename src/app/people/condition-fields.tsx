@@ -1,0 +1,108 @@
+'use client';
+
+import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
+import { CONDITION_STATES, type PersonFields } from '@/core/people/person';
+import { CONDITIONS } from '@/catalogue/conditions';
+import { Button } from '@/ui/button';
+import { Field, inputClass } from '@/ui/field';
+
+const STATE_WORDS = {
+  settled: 'settled',
+  sore: 'sore today',
+  flare: 'in flare',
+  'not cleared': 'not cleared',
+} as const;
+
+/** Conditions with side and state. */
+export function ConditionFields() {
+  const { control } = useFormContext<PersonFields>();
+  const { fields, append, remove } = useFieldArray({ control, name: 'conditions' });
+  return (
+    <fieldset className="rounded-2xl border-2 border-line p-4">
+      <legend className="px-2 text-lg font-bold">Hands and health</legend>
+      {fields.length === 0 && <p className="mb-3 text-soft">Nothing recorded.</p>}
+      <ul className="grid gap-4">
+        {fields.map((field, i) => (
+          <ConditionField key={field.id} index={i} onRemove={() => remove(i)} />
+        ))}
+      </ul>
+      <Button
+        className="mt-3"
+        onClick={() => append({ conditionId: 'hand-oa', side: 'R', state: 'settled', since: null })}
+      >
+        Add a condition
+      </Button>
+    </fieldset>
+  );
+}
+
+function ConditionField({ index, onRemove }: { index: number; onRemove: () => void }) {
+  const { register, control, formState } = useFormContext<PersonFields>();
+  const conditionId = useWatch({ control, name: `conditions.${index}.conditionId` });
+  const known = CONDITIONS.find((c) => c.id === conditionId);
+  const error = formState.errors.conditions?.[index];
+  const name = (part: 'conditionId' | 'side' | 'state' | 'since') => `conditions.${index}.${part}` as const;
+  return (
+    <li className="grid grid-cols-1 items-start gap-3 border-b pb-4 sm:grid-cols-[3fr_1.5fr_1.5fr_1.7fr_auto]">
+      <Field
+        label="Condition"
+        {...(known ? { hint: known.definition } : {})}
+        error={error?.conditionId?.message}
+      >
+        {(field) => (
+          <select {...field} className={inputClass} {...register(name('conditionId'))}>
+            {CONDITIONS.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.name}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Hand" error={error?.side?.message}>
+        {(field) =>
+          known && !known.sided ? (
+            <p id={field.id} className="flex min-h-11 items-center text-soft">
+              whole person
+            </p>
+          ) : (
+            <select {...field} className={inputClass} {...register(name('side'))}>
+              <option value="L">left</option>
+              <option value="R">right</option>
+              <option value="both">both</option>
+            </select>
+          )
+        }
+      </Field>
+      <Field label="Now" error={error?.state?.message}>
+        {(field) => (
+          <select {...field} className={inputClass} {...register(name('state'))}>
+            {CONDITION_STATES.map((state) => (
+              <option key={state} value={state}>
+                {STATE_WORDS[state]}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Since" error={error?.since?.message}>
+        {(field) => (
+          <input
+            {...field}
+            type="date"
+            className={inputClass}
+            {...register(name('since'), { setValueAs: (v: string | null) => v || null })}
+          />
+        )}
+      </Field>
+      <Button
+        look="quiet"
+        className="mt-7"
+        onClick={onRemove}
+        aria-label={`Remove ${known?.name ?? 'condition'}`}
+      >
+        Remove
+      </Button>
+    </li>
+  );
+}

@@ -1,0 +1,36 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { database } from '@/server/database';
+import { listPeople } from '@/store/people';
+import { buttonClass } from '@/ui/button';
+import { Empty, Page, PageHead } from '@/ui/page';
+import { ArchivedPeople } from './archived-people';
+import { PeopleTable } from './people-table';
+
+export const metadata: Metadata = { title: 'People' };
+
+export default async function PeoplePage() {
+  const db = await database();
+  const people = await listPeople(db);
+  const archived = await listPeople(db, 'archived');
+  return (
+    <Page>
+      <PageHead title="People" line="Only what changes a plan is kept here.">
+        <Link href="/people/new" className={buttonClass('main')}>
+          Add a person
+        </Link>
+      </PageHead>
+      {people.length === 0 ? (
+        <Empty>
+          <p>
+            Nobody yet. Add the people who come: a first name, which hand has what, and what they would like
+            to be able to do. Each row of a class is then judged for each of them.
+          </p>
+        </Empty>
+      ) : (
+        <PeopleTable people={people} />
+      )}
+      {archived.length > 0 && <ArchivedPeople people={archived} />}
+    </Page>
+  );
+}

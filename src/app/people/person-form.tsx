@@ -1,0 +1,114 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { FormProvider, useForm } from 'react-hook-form';
+import { toast } from 'sonner';
+import { personFieldsSchema, type PersonFields } from '@/core/people/person';
+import { CONDITIONS } from '@/catalogue/conditions';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { ASSISTANCE_WORDS } from '@/ui/condition-words';
+import { Field, inputClass, Trouble } from '@/ui/field';
+import { ClearanceFields } from './clearance-fields';
+import { ConditionFields } from './condition-fields';
+
+type Props = { personId: string | null; initial: PersonFields };
+
+/** Everything on record about one person. What was typed stays when saving fails. */
+export function PersonForm({ personId, initial }: Props) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const form = useForm<PersonFields>({ resolver: zodResolver(personFieldsSchema), defaultValues: initial });
+  const { register, handleSubmit, formState } = form;
+  const { errors, isSubmitting } = formState;
+
+  const save = handleSubmit(async (fields) => {
+    setTrouble(null);
+    const body = { ...fields, conditions: fields.conditions.map(onItsSide) };
+    const result = personId
+      ? await call<{ id: string }>('PUT', `/api/people/${personId}`, body)
+      : await call<{ id: string }>('POST', '/api/people', body);
+    if (!result.ok) {
+      setTrouble(result.message);
+      return;
+    }
+    toast(`${fields.firstName} is saved`);
+    router.push('/people');
+    router.refresh();
+  });
+
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={save} noValidate className="grid gap-6">
+        <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_2fr]">
+          <Field label="First name or nickname" error={errors.firstName?.message}>
+            {(field) => (
+              <input {...field} className={inputClass} autoComplete="off" {...register('firstName')} />
+            )}
+          </Field>
+          <Field label="Initial" error={errors.initial?.message}>
+            {(field) => (
+              <input {...field} className={inputClass} autoComplete="off" {...register('initial')} />
+            )}
+          </Field>
+          <Field label="Writes with" error={errors.dominantHand?.message}>
+            {(field) => (
+              <select {...field} className={inputClass} {...register('dominantHand')}>
+                <option value="R">the right hand</option>
+                <option value="L">the left hand</option>
+              </select>
+            )}
+          </Field>
+        </div>
+        <Field
+          label="Would like to be able to"
+          hint="Fasten, turn, carry, open, write"
+          error={errors.wantedTask?.message}
+        >
+          {(field) => <input {...field} className={inputClass} {...register('wantedTask')} />}
+        </Field>
+        <label className="flex min-h-11 items-center gap-3 font-semibold">
+          <input type="checkbox" className="size-6 accent-ink" {...register('screened')} />
+          Screening questions answered
+        </label>
+        <p className="-mt-5 text-sm text-soft">
+          Until then, resisted and loading work stays on its lowest rung.
+        </p>
+        <ConditionFields />
+        <ClearanceFields />
+        <Field label="Help needed" error={errors.assistance?.message}>
+          {(field) => (
+            <select {...field} className={inputClass} {...register('assistance', { valueAsNumber: true })}>
+              {ASSISTANCE_WORDS.map((words, level) => (
+                <option key={level} value={level}>
+                  {level}: {words}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <Field label="Notes" error={errors.notes?.message}>
+          {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
+        </Field>
+        <Trouble message={trouble} />
+        <div className="flex gap-3">
+          <Button type="submit" look="main" disabled={isSubmitting}>
+            {isSubmitting ? 'Saving' : 'Save'}
+          </Button>
+          <Button look="quiet" onClick={() => router.push('/people')}>
+            Leave without saving
+          </Button>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+/** A condition of the whole person has no side. */
+function onItsSide(c: PersonFields['conditions'][number]): PersonFields['conditions'][number] {
+  const sided = CONDITIONS.find((k) => k.id === c.conditionId)?.sided ?? true;
+  if (!sided) return { ...c, side: 'none' };
+  return c.side === 'none' ? { ...c, side: 'both' } : c;
+}

@@ -1,0 +1,190 @@
+import type { Cord, CordLine, CordSign } from './cord';
+
+/** Shapes of a drawn cord, px from the top left. */
+export type CordShape =
+  | {
+      readonly kind: 'string';
+      readonly x1: number;
+      readonly x2: number;
+      readonly y: number;
+      readonly doubled: boolean;
+    }
+  | { readonly kind: 'bead'; readonly x: number; readonly y: number; readonly r: number }
+  | {
+      readonly kind: 'bar';
+      readonly x: number;
+      readonly y: number;
+      readonly width: number;
+      readonly label: string;
+    }
+  | { readonly kind: 'swell'; readonly x: number; readonly y: number; readonly width: number }
+  | {
+      readonly kind: 'dots';
+      readonly x1: number;
+      readonly x2: number;
+      readonly y: number;
+      readonly label: string;
+    }
+  | {
+      readonly kind: 'letter';
+      readonly x: number;
+      readonly y: number;
+      readonly r: number;
+      readonly letter: string;
+    }
+  | { readonly kind: 'hook'; readonly x: number; readonly y: number }
+  | { readonly kind: 'cross'; readonly x: number; readonly y: number }
+  | { readonly kind: 'hand'; readonly x: number; readonly y: number; readonly letter: 'L' | 'R' };
+
+export type CordLayout = {
+  readonly width: number;
+  readonly height: number;
+  readonly shapes: readonly CordShape[];
+};
+
+/** Sizes in px. A bar grows with its seconds up to `barMost`, so that 5 s and 10 s look different. */
+const SIZE = {
+  line: 20,
+  handLabel: 14,
+  lead: 6,
+  bead: 12,
+  beadLeast: 4.5,
+  letter: 19,
+  swell: 24,
+  dots: 76,
+  dotsLabel: 46,
+  barLeast: 20,
+  barPerSecond: 2.2,
+  barMost: 64,
+  barGap: 3,
+  groupGap: 5,
+  hook: 16,
+  cross: 16,
+  setGap: 16,
+} as const;
+
+const seconds = (s: number): string => `${Math.round(s * 10) / 10}`;
+const barWidth = (s: number): number => Math.min(SIZE.barMost, SIZE.barLeast + s * SIZE.barPerSecond);
+
+/** Natural width of one sign at a given bead pitch. */
+function signWidth(sign: CordSign, pitch: number): number {
+  switch (sign.kind) {
+    case 'bead':
+    case 'gap':
+      return pitch;
+    case 'bar':
+      return barWidth(sign.seconds) + SIZE.barGap;
+    case 'swell':
+      return SIZE.swell;
+    case 'dots':
+      return SIZE.dots + SIZE.dotsLabel;
+    case 'letter':
+      return SIZE.letter;
+  }
+}
+
+const tailWidth = (line: CordLine): number => (line.hook ? SIZE.hook : 0) + (line.cross ? SIZE.cross : 0);
+
+function lineWidth(line: CordLine, pitch: number): number {
+  const signs = line.groups.flat().reduce((n, sign) => n + signWidth(sign, pitch), 0);
+  const gaps = Math.max(0, line.groups.length - 1) * SIZE.groupGap;
+  return SIZE.handLabel + SIZE.lead + signs + gaps + SIZE.lead + tailWidth(line);
+}
+
+/** The largest bead pitch at which the longest line fits. */
+function pitchFor(lines: readonly CordLine[], mostWidth: number): number {
+  for (let pitch: number = SIZE.bead; pitch > SIZE.beadLeast; pitch -= 0.5)
+    if (lines.every((line) => lineWidth(line, pitch) <= mostWidth)) return pitch;
+  return SIZE.beadLeast;
+}
+
+/**
+ * Lay a cord out within `mostWidth`. Sets stand side by side with a gap for the
+ * rest, or one below the other when that does not fit; long counts shrink their beads,
+ * and what still does not fit breaks between groups onto a further line.
+ */
+export function layOutCord(cord: Cord, mostWidth: number): CordLayout {
+  const lines = cord.sets[0] ?? [];
+  const pitch = pitchFor(lines, mostWidth);
+  const broken = lines.flatMap((line) => breakLine(line, pitch, mostWidth));
+  const setWidth = Math.max(0, ...broken.map((line) => lineWidth(line, pitch)));
+  const setHeight = broken.length * SIZE.line;
+  const abreast = Math.max(1, Math.floor((mostWidth + SIZE.setGap) / (setWidth + SIZE.setGap)));
+  const shapes = cord.sets.flatMap((_, i) => {
+    const x = (i % abreast) * (setWidth + SIZE.setGap);
+    const y = Math.floor(i / abreast) * (setHeight + 4);
+    return broken.flatMap((line, j) => shapesOfLine(line, pitch, x, y + j * SIZE.line + SIZE.line / 2));
+  });
+  const across = Math.min(abreast, cord.sets.length);
+  const down = Math.ceil(cord.sets.length / abreast);
+  return {
+    width: Math.max(setWidth, across * (setWidth + SIZE.setGap) - SIZE.setGap),
+    height: down * (setHeight + 4) - 4,
+    shapes,
+  };
+}
+
+function breakLine(line: CordLine, pitch: number, mostWidth: number): readonly CordLine[] {
+  if (lineWidth(line, pitch) <= mostWidth) return [line];
+  const units = line.groups.length > 1 ? line.groups : line.groups.flat().map((sign) => [sign]);
+  const fits = (groups: CordLine['groups']) => lineWidth({ ...line, groups }, pitch) <= mostWidth;
+  const rows: (readonly (readonly CordSign[])[])[] = [];
+  let row: (readonly CordSign[])[] = [];
+  for (const unit of units) {
+    if (row.length > 0 && !fits([...row, unit])) {
+      rows.push(row);
+      row = [];
+    }
+    row = [...row, unit];
+  }
+  rows.push(row);
+  return rows.map((groups, i) => {
+    const last = i === rows.length - 1;
+    return { ...line, groups, hook: last && line.hook, cross: last && line.cross };
+  });
+}
+
+function shapesOfLine(line: CordLine, pitch: number, x0: number, y: number): readonly CordShape[] {
+  const beads: CordShape[] = [];
+  const start = x0 + SIZE.handLabel;
+  let x = start + SIZE.lead;
+  line.groups.forEach((group, i) => {
+    if (i > 0) x += SIZE.groupGap;
+    for (const sign of group) {
+      const width = signWidth(sign, pitch);
+      const shape = shapeOf(sign, x, y, width, pitch);
+      if (shape) beads.push(shape);
+      x += width;
+    }
+  });
+  x += SIZE.lead;
+  const free = line.groups.flat().some((s) => s.kind === 'dots');
+  const string: CordShape[] = free
+    ? []
+    : [{ kind: 'string', x1: start, x2: x, y, doubled: line.hand === 'both' }];
+  const hand: CordShape[] = line.hand === 'both' ? [] : [{ kind: 'hand', x: x0, y, letter: line.hand }];
+  const tail: CordShape[] = [];
+  if (line.hook) {
+    tail.push({ kind: 'hook', x, y });
+    x += SIZE.hook;
+  }
+  if (line.cross) tail.push({ kind: 'cross', x, y });
+  return [...hand, ...string, ...beads, ...tail];
+}
+
+function shapeOf(sign: CordSign, x: number, y: number, width: number, pitch: number): CordShape | null {
+  switch (sign.kind) {
+    case 'gap':
+      return null;
+    case 'bead':
+      return { kind: 'bead', x: x + width / 2, y, r: Math.max(1.8, pitch * 0.42) };
+    case 'bar':
+      return { kind: 'bar', x, y, width: width - SIZE.barGap, label: seconds(sign.seconds) };
+    case 'swell':
+      return { kind: 'swell', x, y, width };
+    case 'dots':
+      return { kind: 'dots', x1: x, x2: x + SIZE.dots, y, label: `${seconds(sign.seconds)} s` };
+    case 'letter':
+      return { kind: 'letter', x: x + width / 2, y, r: 8.5, letter: sign.letter };
+  }
+}

@@ -1,0 +1,26 @@
+import type { Result } from '@/core/result';
+
+/** Send JSON to our own server. Every failure comes back as a sentence; nothing throws. */
+export async function call<T>(method: 'POST' | 'PUT', url: string, body: unknown): Promise<Result<T>> {
+  try {
+    const response = await fetch(url, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    const reply: unknown = await response.json();
+    if (response.ok) return { ok: true, value: reply as T };
+    const { code, message } = reply as { code?: string; message?: string };
+    return {
+      ok: false,
+      code: code ?? 'failed',
+      message: message ?? 'That did not work. What you typed is still here.',
+    };
+  } catch {
+    return {
+      ok: false,
+      code: 'unreachable',
+      message: 'Oskil could not be reached. What you typed is still here; try again when it is back.',
+    };
+  }
+}

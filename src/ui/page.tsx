@@ -1,0 +1,49 @@
+import type { ReactNode } from 'react';
+
+/** The body of a page under the site header. */
+export function Page({ children, wide = false }: { children: ReactNode; wide?: boolean }) {
+  return (
+    <main
+      id="main"
+      className={`mx-auto w-full px-6 pt-4 pb-16 ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
+    >
+      {children}
+    </main>
+  );
+}
+
+/** A heading with its line below and whatever can be done at its right. */
+export function PageHead({
+  title,
+  line,
+  children,
+}: {
+  title: string;
+  line?: ReactNode;
+  children?: ReactNode;
+}) {
+  return (
+    <div className="mb-5 flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
+      <div>
+        <h1 className="text-2xl">{title}</h1>
+        {line && <p className="mt-1 text-soft">{line}</p>}
+      </div>
+      {children && <div className="flex flex-wrap items-center gap-3">{children}</div>}
+    </div>
+  );
+}
+
+/** Said once on every screen that advises. */
+export function Limits() {
+  return (
+    <p className="mt-8 border-t pt-3 text-sm text-soft">
+      Follow the person’s own clinician, local rules and your own qualification first. Oskil plans exercise;
+      it gives no medical advice.
+    </p>
+  );
+}
+
+/** What to do where there is nothing yet. */
+export function Empty({ children }: { children: ReactNode }) {
+  return <div className="rounded-2xl border-2 border-dashed border-edge px-6 py-8 text-lg">{children}</div>;
+}
