@@ -1,5 +1,5 @@
 // Oskil with the made-up demo data. `-- --reset` starts the demo afresh.
-import { existsSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
 import { ensureBuilt, ensureInstalled } from './lib/prepare.mjs';
@@ -7,22 +7,19 @@ import { serve } from './lib/serve.mjs';
 
 const folder = process.env.OSKIL_DATA ?? './data/demo';
 
-if (process.argv.includes('--reset')) await reset();
+const fresh = process.argv.includes('--reset');
+if (fresh && !(await mayReset())) {
+  console.error('Nothing was deleted.');
+  process.exit(1);
+}
 ensureInstalled();
 ensureBuilt();
-await serve({ OSKIL_DATA: folder, OSKIL_DEMO: '1' });
+// The server itself clears the folder, once it has the lock on it.
+await serve({ OSKIL_DATA: folder, OSKIL_DEMO: '1', ...(fresh ? { OSKIL_FRESH: '1' } : {}) });
 
-async function reset() {
-  if (!existsSync(folder) || readdirSync(folder).length === 0) return;
-  if (existsSync(join(folder, 'oskil.lock'))) {
-    console.error(`The data in ${folder} may be in use. Close the other Oskil first; if none runs, start and close it once.`);
-    process.exit(1);
-  }
-  if (!existsSync(join(folder, 'demo.json')) && !(await agreed())) {
-    console.error('Nothing was deleted.');
-    process.exit(1);
-  }
-  for (const name of ['pg', 'demo.json']) rmSync(join(folder, name), { recursive: true, force: true });
+async function mayReset() {
+  const empty = !existsSync(folder) || readdirSync(folder).length === 0;
+  return empty || existsSync(join(folder, 'demo.json')) || agreed();
 }
 
 /** Data that is not the demo's goes only when someone says so. */

@@ -1,9 +1,12 @@
+import { EFFORT_KINDS, type EffortKind } from '@/core/catalogue/movement';
 import type { CautionRule } from '@/core/screening/rule';
 import type { CautionTable } from '@/core/screening/verdict';
 import { CONDITIONS } from './conditions';
 
 const ANY = ['settled', 'sore', 'flare', 'not cleared'] as const;
 const CALM = ['settled', 'sore'] as const;
+/** Everything but looking and breathing. */
+const MOVING: readonly EffortKind[] = EFFORT_KINDS.filter((kind) => kind !== 'notice' && kind !== 'breath');
 const GLIDING = ['active', 'warm'] as const;
 
 const leaveOut = (
@@ -60,21 +63,21 @@ const RULES: readonly CautionRule[] = [
     'not-cleared',
     'any hand',
     'not cleared by a clinician yet',
-    [{ joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
+    [{ efforts: MOVING, joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
     { states: ['not cleared'], liftedBy: 'hand' },
   ),
   leaveOut(
     'fracture',
     'wrist-fracture',
     'only what the clinician wrote',
-    [{ joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
+    [{ efforts: MOVING, joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
     { states: CALM, liftedBy: 'hand' },
   ),
   leaveOut(
     'surgery',
     'hand-surgery',
     'nothing for this hand unless cleared',
-    [{ joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
+    [{ efforts: MOVING, joints: ['wrist', 'forearm', 'thumb', 'fingers'] }],
     { liftedBy: 'hand' },
   ),
   adapt(

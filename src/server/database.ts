@@ -7,7 +7,7 @@ const holder = globalThis as typeof globalThis & { oskilDatabase?: Promise<Datab
 export const dataFolder = (): string => process.env.OSKIL_DATA ?? './data';
 
 export function database(): Promise<Database> {
-  holder.oskilDatabase ??= openFolder(dataFolder());
+  holder.oskilDatabase ??= openFolder(dataFolder(), { fresh: process.env.OSKIL_FRESH === '1' });
   return holder.oskilDatabase;
 }
 

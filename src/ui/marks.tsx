@@ -87,9 +87,7 @@ const PURPOSE_PATHS: Record<Purpose, React.ReactNode> = {
   hold: <rect x="2" y="7.5" width="18" height="8" rx="4" fill="currentColor" stroke="none" />,
   grip: <circle cx="11" cy="11.5" r="6.5" fill="none" strokeWidth="3.2" />,
   load: <path d="M2 17L20 5V17Z" fill="currentColor" stroke="none" />,
-  ease: (
-    <path d="M3 15C7 15 6 7 10.500 7S14 15 19 15" fill="none" strokeWidth="2.6" strokeDasharray="0.1 4.2" />
-  ),
+  ease: <path d="M2 15C8 16 5 6 11 6S14 16 20 15" fill="none" strokeWidth="2.6" />,
 };
 
 /** Purpose by shape, then hue: wave, bar, ring, wedge, open cord. */

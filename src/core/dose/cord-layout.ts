@@ -67,11 +67,11 @@ const seconds = (s: number): string => `${Math.round(s * 10) / 10}`;
 const barWidth = (s: number): number => Math.min(SIZE.barMost, SIZE.barLeast + s * SIZE.barPerSecond);
 
 /** Natural width of one sign at a given bead pitch. */
-function signWidth(sign: CordSign, pitch: number): number {
+function signWidth(sign: CordSign, pitch: number, hops: boolean): number {
   switch (sign.kind) {
     case 'bead':
     case 'gap':
-      return pitch;
+      return hops ? pitch * 0.6 : pitch;
     case 'bar':
       return barWidth(sign.seconds) + SIZE.barGap;
     case 'swell':
@@ -86,7 +86,7 @@ function signWidth(sign: CordSign, pitch: number): number {
 const tailWidth = (line: CordLine): number => (line.hook ? SIZE.hook : 0) + (line.cross ? SIZE.cross : 0);
 
 function lineWidth(line: CordLine, pitch: number): number {
-  const signs = line.groups.flat().reduce((n, sign) => n + signWidth(sign, pitch), 0);
+  const signs = line.groups.flat().reduce((n, sign) => n + signWidth(sign, pitch, line.hops), 0);
   const gaps = Math.max(0, line.groups.length - 1) * SIZE.groupGap;
   return SIZE.handLabel + SIZE.lead + signs + gaps + SIZE.lead + tailWidth(line);
 }
@@ -151,7 +151,7 @@ function shapesOfLine(line: CordLine, pitch: number, x0: number, y: number): rea
   line.groups.forEach((group, i) => {
     if (i > 0) x += SIZE.groupGap;
     for (const sign of group) {
-      const width = signWidth(sign, pitch);
+      const width = signWidth(sign, pitch, line.hops);
       const shape = shapeOf(sign, x, y, width, pitch);
       if (shape) beads.push(shape);
       x += width;

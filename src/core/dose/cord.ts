@@ -12,6 +12,8 @@ export type CordSign =
 
 export type CordLine = {
   readonly hand: 'L' | 'R' | 'both';
+  /** Beads hop between this cord and its twin, so each sign and gap takes half the room. */
+  readonly hops: boolean;
   /** Signs in groups of five, or eight when musical. */
   readonly groups: readonly (readonly CordSign[])[];
   /** "Now the other direction". */
@@ -30,25 +32,19 @@ export function cordOf(dose: Dose): Cord {
 
 function linesOfOneSet(dose: Dose): readonly CordLine[] {
   const turns = { hook: dose.directions === 2, cross: dose.leads === 2 };
+  const hops = dose.sides === 'alternating' && dose.count.mode !== 'time';
   const line = (hand: CordLine['hand'], signs: readonly CordSign[]): CordLine => ({
     hand,
-    groups: inGroups(signs, groupSize(dose)),
+    hops,
+    groups: inGroups(signs, groupSize(dose) * (hops ? 2 : 1)),
     ...turns,
   });
-  // Free time has no beads to hop, so hands taking turns share one doubled cord.
-  if (dose.sides === 'alternating' && dose.count.mode === 'time') return [line('both', repeat(1, dose))];
-  if (dose.sides === 'alternating') {
-    const total = primaryCount(dose.count) * (dose.perSide ? 2 : 1);
-    const places = repeat(total, dose);
-    const unit = places.length / total;
-    const onFirst = (i: number) => Math.floor(i / unit) % 2 === 0;
-    const hopping = (mine: boolean) =>
-      places.map((sign, i): CordSign => (onFirst(i) === mine ? sign : { kind: 'gap' }));
-    return [line('L', hopping(dose.firstSide === 'L')), line('R', hopping(dose.firstSide === 'R'))];
-  }
   const countOn = (hand: 'L' | 'R') =>
     boutsOf({ ...dose, sets: 1, leads: 1, directions: 1 }).find((b) => b.side === hand)?.count ?? 0;
   switch (dose.sides) {
+    case 'alternating':
+      // Free time has no beads to hop, so hands taking turns share one doubled cord.
+      return hops ? hoppingLines(dose, line) : [line('both', repeat(1, dose))];
     case 'both':
       return [line('both', repeat(primaryCount(dose.count), dose))];
     case 'left':
@@ -58,6 +54,20 @@ function linesOfOneSet(dose: Dose): readonly CordLine[] {
     case 'each':
       return [line('L', repeat(countOn('L'), dose)), line('R', repeat(countOn('R'), dose))];
   }
+}
+
+/** Beads hop between the cords: first side, other side, first side ... */
+function hoppingLines(
+  dose: Dose,
+  line: (hand: CordLine['hand'], signs: readonly CordSign[]) => CordLine,
+): readonly CordLine[] {
+  const total = primaryCount(dose.count) * (dose.perSide ? 2 : 1);
+  const places = repeat(total, dose);
+  const unit = places.length / total;
+  const onFirst = (i: number) => Math.floor(i / unit) % 2 === 0;
+  const mine = (first: boolean) =>
+    places.map((sign, i): CordSign => (onFirst(i) === first ? sign : { kind: 'gap' }));
+  return [line('L', mine(dose.firstSide === 'L')), line('R', mine(dose.firstSide === 'R'))];
 }
 
 function repeat(n: number, dose: Dose): readonly CordSign[] {

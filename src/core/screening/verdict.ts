@@ -139,15 +139,15 @@ function resolve(
     return {
       kind: 'leaveOut',
       reasons,
-      how: ['rest this hand, or watch and name the fingers'],
+      how: ['this hand rests'],
       swapTo: null,
     };
   return { kind: 'swap', reasons, how: [`${lowerFirst(swap.name)} instead`], swapTo: swap.id };
 }
 
 /**
- * Nearest first: same purpose before an allowed other kind, then the most shared
- * joints, then the least effort, then no prop; only what runs in a chair at the same time.
+ * Nearest first: same purpose before an allowed other kind, kinds in the order the
+ * rule names them, then what needs no adapting, the most shared joints, the least effort, then no prop; only what runs in a chair at the same time.
  */
 function nearestSwap(
   judgement: Judgement,
@@ -156,19 +156,20 @@ function nearestSwap(
   movement: Movement,
   context: ScreeningContext,
 ): Movement | null {
-  const instead = new Set(judgement.hits.flatMap((h) => h.instead ?? []));
+  const instead = judgement.hits.flatMap((h) => h.instead ?? []);
   const samePurpose = (m: Movement) => m.purpose === movement.purpose;
   const sharedJoints = (m: Movement) => m.joints.filter((j) => movement.joints.includes(j)).length;
   const open = context.catalogue.movements.filter(
     (m) =>
       m.id !== movement.id &&
       m.position !== 'standing' &&
-      (samePurpose(m) || instead.has(m.effort)) &&
+      (samePurpose(m) || instead.includes(m.effort)) &&
       sharedJoints(m) > 0 &&
       judge(person, hand, m, m.dose, context).kind !== 'leaveOut',
   );
   const order = (m: Movement): readonly number[] => [
     samePurpose(m) ? 0 : 1,
+    Math.max(0, instead.indexOf(m.effort)),
     judge(person, hand, m, m.dose, context).kind === 'do' ? 0 : 1,
     -sharedJoints(m),
     m.effortOf10,

@@ -98,6 +98,24 @@ export function DoseFields({ dose, movement, onChange }: Props) {
           onChange={(s) => set({ restMs: s * 1000 })}
         />
       )}
+      {dose.count.mode !== 'time' && (
+        <>
+          <NumberField
+            label="Fewest"
+            value={dose.fewest}
+            min={1}
+            max={primaryCount(dose.count)}
+            onChange={(fewest) => set({ fewest })}
+          />
+          <NumberField
+            label="Most"
+            value={dose.most}
+            min={primaryCount(dose.count)}
+            max={200}
+            onChange={(most) => set({ most })}
+          />
+        </>
+      )}
       <Tick
         label="beads in eights, for music"
         checked={dose.grouping === 8}

@@ -28,11 +28,6 @@ export function RowEditor(props: Props) {
   };
   return (
     <div className="grid gap-4 py-3 pr-4 pl-16">
-      {row.kind === 'movement' ? (
-        <MovementEditor {...props} row={row} />
-      ) : (
-        <LengthEditor {...props} row={row} />
-      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button onClick={() => move(-1)}>Move up</Button>
         <Button onClick={() => move(1)}>Move down</Button>
@@ -48,6 +43,11 @@ export function RowEditor(props: Props) {
             .join(', ')}
         </p>
       </div>
+      {row.kind === 'movement' ? (
+        <MovementEditor {...props} row={row} />
+      ) : (
+        <LengthEditor {...props} row={row} />
+      )}
     </div>
   );
 }

@@ -19,7 +19,7 @@ export function WeaveHead({ people, told, check, titleOf }: Props) {
   return (
     <thead className="sticky top-0 z-10 bg-linen">
       <tr>
-        <td colSpan={6} className="h-24 max-w-0 pr-6 align-top">
+        <td colSpan={6} className="h-28 max-w-0 pr-6 align-top">
           {told ? (
             <Reasons told={told} people={people} check={check} titleOf={titleOf} />
           ) : (
@@ -86,7 +86,7 @@ function Reasons({ told, people, check, titleOf }: Omit<Props, 'told'> & { told:
   return (
     <div
       role="status"
-      className="max-h-24 overflow-y-auto rounded-xl border-2 border-ink bg-paper px-3 py-1.5 text-sm"
+      className="max-h-28 overflow-y-auto rounded-xl border-2 border-ink bg-paper px-3 py-1.5 text-sm"
     >
       <p>
         <strong>

@@ -11,7 +11,7 @@ import { offsetAtTime, type TeachState } from '@/core/teach/transport';
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };
 
 const MARKER_X = 330;
-const LINE_GAP = 46;
+const LINE_GAP = 54;
 
 /** Beads pass a marker: what is done to its left, what is to come to its right. */
 export function CordRunner({ row, beats, state, now }: Props) {
@@ -33,10 +33,10 @@ export function CordRunner({ row, beats, state, now }: Props) {
   const offset = counting ? offsetAtTime(state, now()) : 0;
   const twoCords = beats.some((b) => b.side === 'L' || b.side === 'R');
   const lines = twoCords ? (['L', 'R'] as const) : (['both'] as const);
-  const yOf = (side: Beat['side']) => (side === 'R' && twoCords ? LINE_GAP : 0) + 26;
+  const yOf = (side: Beat['side']) => (side === 'R' && twoCords ? LINE_GAP : 0) + 38;
   const movement = row.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
   const colour = `var(--color-${movement?.purpose ?? 'ease'})`;
-  const height = twoCords ? LINE_GAP + 56 : 60;
+  const height = twoCords ? LINE_GAP + 56 : 64;
 
   return (
     <svg aria-hidden="true" className="w-full" height={height} overflow="hidden">
@@ -118,7 +118,7 @@ function RunnerBeat({ beat, y, pace, colour, done }: BeatProps) {
     case 'change':
     case 'rest':
       return (
-        <text x={x + 10} y={y - 12} fontSize="19" fill="var(--color-ink)">
+        <text x={x + width / 2} y={y - 20} fontSize="19" textAnchor="middle" fill="var(--color-ink)">
           {changeWord(beat)}
         </text>
       );

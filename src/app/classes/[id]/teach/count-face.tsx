@@ -13,7 +13,7 @@ type Props = { row: TaughtRow; state: TeachState; beats: readonly Beat[]; nowMs:
 export function CountFace({ row, state, beats, nowMs, onGo }: Props) {
   const offset = offsetAtTime(state, nowMs);
   return (
-    <section aria-label="Now" className="flex flex-col">
+    <section aria-label="Now" className="flex min-h-0 flex-col">
       <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
       {row.row.kind === 'movement' && <p className="text-xl text-soft">{doseWords(row.row.dose)}</p>}
       <div className="flex flex-1 flex-col items-center justify-center py-2 text-center">
@@ -98,7 +98,7 @@ function Counting({
       </p>
       <p
         data-testid="count"
-        className={`tabular leading-none font-bold ${face.big.length > 3 ? 'text-[6.5rem]' : 'text-[15rem]'}`}
+        className={`tabular leading-none font-bold ${face.big.length > 3 ? 'text-[6.5rem]' : 'text-[14rem]'}`}
       >
         {face.big}
       </p>

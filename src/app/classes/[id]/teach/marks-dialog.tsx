@@ -31,7 +31,7 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark }: Props
       <Dialog.Description className="text-soft">Tap what happened; it is stored at once.</Dialog.Description>
       <ul className="mt-2">
         {people.map((person) => (
-          <li key={person.id} className="flex flex-wrap items-center gap-2 border-b py-1">
+          <li key={person.id} className="flex flex-wrap items-center gap-2 border-b py-px">
             <span className="w-36 font-semibold">{fullName(person)}</span>
             {MARKS.map((kind) => (
               <button

@@ -15,7 +15,7 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }:
   const movement = row?.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
   const note = row?.row.kind === 'movement' ? row.row.note : '';
   return (
-    <aside className="flex flex-col gap-4 text-lg">
+    <aside className="flex min-h-0 flex-col gap-3 text-lg">
       {note && (
         <div>
           <h2 className="text-base font-normal text-soft">Your note</h2>
@@ -35,7 +35,7 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }:
         </>
       )}
       {row && <TheirWay row={row} snapshot={snapshot} day={day} />}
-      <div className="border-t border-edge pt-3">
+      <div className="mt-auto border-t border-edge pt-2">
         <h2 className="text-base font-normal text-soft">Next</h2>
         {rows.slice(index + 1, index + 3).map((r, i) => (
           <p key={r.rowId} className={i === 0 ? 'font-semibold' : ''}>
@@ -60,9 +60,9 @@ function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; 
   });
   if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;
   return (
-    <div>
-      <h2 className="text-base font-normal text-soft">Do it their own way</h2>
-      <ul className="max-h-72 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
+    <div className="flex min-h-0 flex-1 flex-col text-base">
+      <h2 className="font-normal text-soft">Do it their own way</h2>
+      <ul className="min-h-32 flex-1 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
         {own.map(({ person, verdict }) => {
           const [left, right] = [verdict.L.how[0], verdict.R.how[0]];
           const words =

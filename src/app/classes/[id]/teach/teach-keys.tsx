@@ -34,7 +34,7 @@ export function TeachKeys({ state, onAction, sound }: Props) {
             // Leave the keys to the class, so that space does not press this button again.
             e.currentTarget.blur();
           }}
-          className="min-h-14 min-w-24 flex-1 rounded-xl border-2 border-ink bg-paper px-3 leading-tight font-bold hover:bg-line"
+          className="min-h-14 min-w-24 flex-1 rounded-xl border-2 border-ink bg-paper px-1 leading-tight font-bold hover:bg-line"
         >
           {name}
           <span className="block text-sm font-normal text-soft">{key}</span>

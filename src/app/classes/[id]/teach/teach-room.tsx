@@ -47,7 +47,7 @@ export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
 
   const row = rows[state.rowIndex];
   return (
-    <main id="main" className="flex min-h-screen flex-col gap-3 px-7 py-5">
+    <main id="main" className="flex min-h-screen flex-col gap-3 px-7 py-4 lg:h-screen lg:min-h-[44rem]">
       <TeachTop
         rows={rows}
         state={state}
@@ -59,7 +59,7 @@ export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
       />
       {row ? (
         <>
-          <div className="grid flex-1 grid-cols-1 gap-8 lg:grid-cols-[1fr_24rem]">
+          <div className="grid min-h-0 flex-1 grid-cols-1 gap-8 lg:grid-cols-[1fr_25rem]">
             <CountFace
               row={row}
               state={state}
