@@ -9,5 +9,6 @@ export default {
       { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
     ],
   },
+  setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 60_000,
 };

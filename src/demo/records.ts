@@ -48,7 +48,7 @@ export function demoMarks(
 ): readonly Mark[] {
   const kinds: readonly MarkKind[] = ['eased', 'eased', 'skipped', 'sore'];
   return rows.flatMap((row, i) => {
-    if (row.kind !== 'movement' || roll() > 0.35) return [];
+    if (row.resetMs === 0 || roll() > 0.5) return [];
     const person = present[Math.floor(roll() * present.length)];
     if (!person) return [];
     return [

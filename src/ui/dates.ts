@@ -12,3 +12,6 @@ export function timeSpan(startsAt: string, minutes: number): string {
   const two = (n: number) => String(n).padStart(2, '0');
   return `${startsAt} to ${two(Math.floor(end / 60) % 24)}:${two(end % 60)}`;
 }
+
+/** "23 Jan 2027". */
+export const dayWithYear = (day: string): string => format(parseISO(day), 'd MMM yyyy');

@@ -38,7 +38,12 @@ test('three taught weeks with attendance and a class that ran over', async () =>
   const taught = (await listClasses(db)).filter((c) => c.status === 'written up');
   expect(taught).toHaveLength(6);
   const lengths = await Promise.all(
-    taught.map(async (c) => ({ name: c.name, week: c.week, ms: (await loadEvents(db, c.id)).at(-1)!.atMs, slot: c.slotMinutes * 60_000 })),
+    taught.map(async (c) => ({
+      name: c.name,
+      week: c.week,
+      ms: (await loadEvents(db, c.id)).at(-1)!.atMs,
+      slot: c.slotMinutes * 60_000,
+    })),
   );
   expect(lengths.filter((l) => l.ms > l.slot).map((l) => [l.name, l.week])).toEqual([['Wednesday Hands', 2]]);
   const week2 = taught.find((c) => c.name === 'Wednesday Hands' && c.week === 2)!;
@@ -70,10 +75,14 @@ test.each(['Wednesday Hands', 'Friday Slow Hands'])('the next plan of %s fits it
 });
 
 test('Friday breaks no must rule; Wednesday only lacks a hand break, which one mend puts right', async () => {
-  expect((await checkNext('Friday Slow Hands')).check.findings.filter((f) => f.severity === 'must')).toEqual([]);
+  expect((await checkNext('Friday Slow Hands')).check.findings.filter((f) => f.severity === 'must')).toEqual(
+    [],
+  );
   const { plan, facts, check } = await checkNext('Wednesday Hands');
   const musts = check.findings.filter((f) => f.severity === 'must');
   expect(musts.map((f) => f.code)).toEqual(['R1']);
   const mended = applyStep(plan, musts[0]!.mend!.step);
-  expect(mended.ok && checkPlan(mended.value.plan, facts).findings.filter((f) => f.severity === 'must')).toEqual([]);
+  expect(
+    mended.ok && checkPlan(mended.value.plan, facts).findings.filter((f) => f.severity === 'must'),
+  ).toEqual([]);
 });

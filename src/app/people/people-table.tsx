@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { fullName, type Person } from '@/core/people/person';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
+import { dayWithYear } from '@/ui/dates';
 import { Field, inputClass } from '@/ui/field';
 
 const matches = (person: Person, words: string): boolean => {
@@ -59,7 +60,9 @@ function PersonRow({ person }: { person: Person }) {
     ...(person.screened ? [] : ['not screened yet']),
     ...conditionsOn(person, 'none'),
     ...(person.assistance > 0 ? [ASSISTANCE_WORDS[person.assistance] ?? ''] : []),
-    ...person.clearances.map((c) => `cleared for ${c.scope}${c.until ? ` until ${c.until}` : ''}`),
+    ...person.clearances.map(
+      (c) => `cleared for ${c.scope}${c.until ? ` until ${dayWithYear(c.until)}` : ''}`,
+    ),
   ];
   return (
     <tr className="border-b align-top">

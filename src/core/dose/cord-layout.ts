@@ -126,8 +126,9 @@ export function layOutCord(cord: Cord, mostWidth: number): CordLayout {
 
 function breakLine(line: CordLine, pitch: number, mostWidth: number): readonly CordLine[] {
   if (lineWidth(line, pitch) <= mostWidth) return [line];
-  const units = line.groups.length > 1 ? line.groups : line.groups.flat().map((sign) => [sign]);
   const fits = (groups: CordLine['groups']) => lineWidth({ ...line, groups }, pitch) <= mostWidth;
+  const wholeGroups = line.groups.length > 1 && line.groups.every((group) => fits([group]));
+  const units = wholeGroups ? line.groups : line.groups.flat().map((sign) => [sign]);
   const rows: (readonly (readonly CordSign[])[])[] = [];
   let row: (readonly CordSign[])[] = [];
   for (const unit of units) {

@@ -1,3 +1,4 @@
+import { nameList } from '../../words';
 import type { Movement } from '../../catalogue/movement';
 import {
   finding,
@@ -32,7 +33,7 @@ export const quietEnding: SequencingRule = (context) => {
     ];
   const add = missing.flatMap((part) => pickMovement(context.catalogue, part.is) ?? []);
   return [
-    finding('O6', 'must', `The ending has no ${missing.map((m) => m.name).join(', no ')}.`, REASON, {
+    finding('O6', 'must', `The ending lacks ${nameList(missing.map((m) => m.name))}.`, REASON, {
       mend: ending
         ? {
             label: `Add ${add.map((m) => m.name.toLowerCase()).join(', ')}`,

@@ -64,7 +64,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   const actualMs = times.reduce((n, t) => n + t.actualMs, 0);
   const plannedMs = times.reduce((n, t) => n + t.plannedMs, 0);
   return (
-    <Page>
+    <Page wide>
       <PageHead
         title={title}
         line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}

@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import { CATALOGUE } from '@/catalogue/movements';
+import { doseOf, primaryCount, type Count, type Dose } from '@/core/dose/dose';
+import { emptyPlan, type Plan, type Row } from '@/core/plan/plan';
+import type { PlanStep } from '@/core/plan/step';
+
+const ms = (min: number, max: number) => fc.integer({ min: min / 100, max: max / 100 }).map((n) => n * 100);
+
+export const anyCount: fc.Arbitrary<Count> = fc.oneof(
+  fc.record({
+    mode: fc.constant('reps' as const),
+    reps: fc.integer({ min: 1, max: 40 }),
+    tempoMs: ms(200, 8_000),
+  }),
+  fc.record({
+    mode: fc.constant('hold' as const),
+    holds: fc.integer({ min: 1, max: 10 }),
+    holdMs: ms(1_000, 30_000),
+    relaxMs: ms(0, 10_000),
+  }),
+  fc.record({ mode: fc.constant('breaths' as const), breaths: fc.integer({ min: 1, max: 12 }) }),
+  fc.record({ mode: fc.constant('time' as const), timeMs: ms(5_000, 180_000) }),
+  fc.record({
+    mode: fc.constant('sequence' as const),
+    rounds: fc.integer({ min: 1, max: 6 }),
+    steps: fc.uniqueArray(fc.constantFrom('thumb', 'index', 'middle', 'ring', 'little', 'all'), {
+      minLength: 2,
+    }),
+    stepMs: ms(200, 5_000),
+  }),
+);
+
+export const anyDose: fc.Arbitrary<Dose> = fc
+  .record({
+    count: anyCount,
+    sides: fc.constantFrom('both', 'each', 'alternating', 'left', 'right'),
+    firstSide: fc.constantFrom('L', 'R'),
+    directions: fc.constantFrom(1 as const, 2 as const),
+    leads: fc.constantFrom(1 as const, 2 as const),
+    sets: fc.integer({ min: 1, max: 3 }),
+    restMs: ms(0, 30_000),
+    extraLeft: fc.integer({ min: 0, max: 2 }),
+    extraRight: fc.integer({ min: 0, max: 2 }),
+    perSide: fc.boolean(),
+    grouping: fc.constantFrom(5 as const, 8 as const),
+  })
+  .map(({ count, ...rest }) => doseOf(count, { ...rest, fewest: 1, most: Math.max(1, primaryCount(count)) }));
+
+const movementIds = CATALOGUE.movements.map((m) => m.id);
+
+export const anyRow = (id: string): fc.Arbitrary<Row> =>
+  fc.oneof(
+    fc.record({
+      kind: fc.constant('movement' as const),
+      id: fc.constant(id),
+      movementId: fc.constantFrom(...movementIds),
+      dose: anyDose,
+      note: fc.string({ maxLength: 20 }).map((s) => s.trim()),
+    }),
+    fc.record({
+      kind: fc.constant('break' as const),
+      id: fc.constant(id),
+      what: fc.constantFrom('hand' as const, 'water' as const),
+      durationMs: ms(10_000, 120_000),
+    }),
+    fc.record({
+      kind: fc.constant('talk' as const),
+      id: fc.constant(id),
+      title: fc.constantFrom('Welcome', 'Chat', 'Closing line'),
+      durationMs: ms(5_000, 120_000),
+    }),
+  );
+
+/** A plan of up to a dozen rows spread over its sections, ids r0, r1, ... */
+export const anyPlan: fc.Arbitrary<Plan> = fc
+  .array(fc.nat({ max: 8 }), { maxLength: 12 })
+  .chain((places) => fc.tuple(fc.constant(places), fc.tuple(...places.map((_, i) => anyRow(`r${i}`)))))
+  .map(([places, rows]) => {
+    const plan = emptyPlan();
+    return {
+      ...plan,
+      sections: plan.sections.map((s, i) => ({ ...s, rows: rows.filter((_, j) => places[j] === i) })),
+    };
+  });
+
+/** Steps that may or may not fit a plan: some speak of rows or sections that are not there. */
+export const anyStep: fc.Arbitrary<PlanStep> = fc.nat({ max: 99 }).chain((n) => {
+  const rowId = fc.nat({ max: 14 }).map((i) => `r${i}`);
+  const sectionId = fc.constantFrom(
+    'arrive',
+    'wake',
+    'move',
+    'hold',
+    'grip',
+    'open',
+    'load',
+    'ease',
+    'settle',
+    'gone',
+  );
+  const index = fc.nat({ max: 6 });
+  return fc.oneof(
+    fc.record({ type: fc.constant('insertRow' as const), sectionId, index, row: anyRow(`new${n}`) }),
+    fc.record({ type: fc.constant('removeRow' as const), rowId }),
+    fc.record({ type: fc.constant('moveRow' as const), rowId, sectionId, index }),
+    fc.record({ type: fc.constant('setDose' as const), rowId, dose: anyDose }),
+    fc.record({ type: fc.constant('setDuration' as const), rowId, durationMs: ms(5_000, 900_000) }),
+    fc.record({ type: fc.constant('setTitle' as const), rowId, title: fc.constantFrom('A word', 'Preview') }),
+    fc.record({ type: fc.constant('setNote' as const), rowId, note: fc.constantFrom('', 'slowly') }),
+    fc.record({
+      type: fc.constant('renameSection' as const),
+      sectionId,
+      name: fc.constantFrom('Begin', 'Work'),
+    }),
+    fc.record({ type: fc.constant('setBreath' as const), breathMs: ms(3_000, 12_000) }),
+  );
+});

@@ -1,0 +1,116 @@
+import { doseOf, doseSchema, type Dose } from '@/core/dose/dose';
+import { handOutMs } from '@/core/dose/pace';
+import { doseTiming } from '@/core/dose/timing';
+import { doseTotals } from '@/core/dose/totals';
+
+const known = { breathMs: 5_000, isNew: false };
+const reps = (n: number, tempoMs: number, rest: Partial<Dose> = {}) =>
+  doseOf({ mode: 'reps', reps: n, tempoMs }, rest);
+
+test.each<[string, Dose, number]>([
+  ['8 repetitions of 3 s, both hands', reps(8, 3_000), 24_000],
+  ['each hand: twice the work and one change of 8 s', reps(8, 3_000, { sides: 'each' }), 56_000],
+  ['both directions: twice the work and 3 s to turn', reps(8, 3_000, { directions: 2 }), 51_000],
+  [
+    'each hand both ways: four bouts, one change of side, two of direction',
+    reps(8, 3_000, { sides: 'each', directions: 2 }),
+    96_000 + 8_000 + 6_000,
+  ],
+  ['other hand on top: twice the work and 5 s to swap', reps(4, 3_000, { leads: 2 }), 29_000],
+  ['three sets with 20 s rest', reps(8, 3_000, { sets: 3, restMs: 20_000 }), 112_000],
+  [
+    'two sets each hand: a change within each set and back to the first hand',
+    reps(8, 3_000, { sides: 'each', sets: 2, restMs: 10_000 }),
+    96_000 + 3 * 8_000 + 10_000,
+  ],
+  ['alternating, counted per hand', reps(10, 1_200, { sides: 'alternating' }), 24_000],
+  ['alternating, counted in all', reps(10, 1_200, { sides: 'alternating', perSide: false }), 12_000],
+  ['extra for the weaker side', reps(8, 3_000, { sides: 'each', extraRight: 2 }), 62_000],
+  [
+    '5 holds of 5 s with 3 s between',
+    doseOf({ mode: 'hold', holds: 5, holdMs: 5_000, relaxMs: 3_000 }),
+    40_000,
+  ],
+  [
+    'the same each hand',
+    doseOf({ mode: 'hold', holds: 5, holdMs: 5_000, relaxMs: 3_000 }, { sides: 'each' }),
+    88_000,
+  ],
+  ['5 breaths', doseOf({ mode: 'breaths', breaths: 5 }), 25_000],
+  ['free time', doseOf({ mode: 'time', timeMs: 20_000 }), 20_000],
+  ['free time both ways', doseOf({ mode: 'time', timeMs: 10_000 }, { directions: 2 }), 23_000],
+  [
+    'three rounds over four fingers, there and back',
+    doseOf(
+      { mode: 'sequence', rounds: 3, steps: ['index', 'middle', 'ring', 'little'], stepMs: 1_000 },
+      { directions: 2 },
+    ),
+    27_000,
+  ],
+])('%s', (_, dose, totalMs) => {
+  expect(doseTiming(dose, known).totalMs).toBe(totalMs);
+});
+
+test('the first repetition of a new movement takes two and a half times as long', () => {
+  expect(doseTiming(reps(8, 2_000), { ...known, isNew: true }).workMs).toBe(16_000 + 3_000);
+});
+
+test('a hold does not stretch when the movement is new', () => {
+  const dose = doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 0 });
+  expect(doseTiming(dose, { ...known, isNew: true }).workMs).toBe(10_000);
+});
+
+test.each([
+  [15, 0, 60_000],
+  [15, 1, 32_000],
+  [15, 2, 20_000],
+  [1, 0, 4_000],
+  [0, 2, 0],
+])('handing out to %i people with %i helpers takes %i ms', (people, helpers, ms) => {
+  expect(handOutMs(people, helpers)).toBe(ms);
+});
+
+test('totals keep sides, directions and leads apart', () => {
+  const dose = reps(8, 3_000, { sides: 'each', directions: 2, sets: 2, extraLeft: 1 });
+  expect(doseTotals(dose)).toEqual({
+    left: 36,
+    right: 32,
+    forward: 34,
+    back: 34,
+    firstLead: 68,
+    secondLead: 0,
+    beats: 68,
+  });
+});
+
+test('an odd count in all, hand by hand, gives the first side one more', () => {
+  const { left, right } = doseTotals(
+    reps(7, 1_000, { sides: 'alternating', perSide: false, firstSide: 'R' }),
+  );
+  expect([left, right]).toEqual([3, 4]);
+});
+
+test.each<[string, unknown, string]>([
+  ['no repetitions', { ...reps(1, 1_000), count: { mode: 'reps', reps: 0, tempoMs: 1_000 } }, 'at least 1'],
+  [
+    'a negative count',
+    { ...reps(1, 1_000), count: { mode: 'reps', reps: -3, tempoMs: 1_000 } },
+    'at least 1',
+  ],
+  [
+    'a hold of 10 000 s',
+    { ...reps(1, 1_000), count: { mode: 'hold', holds: 1, holdMs: 10_000_000, relaxMs: 0 } },
+    'at most 180 s',
+  ],
+  ['half a set', { ...reps(1, 1_000), sets: 1.5 }, 'whole number'],
+  ['fewest over most', { ...reps(1, 1_000), fewest: 9, most: 3 }, 'Fewest must not be over most'],
+  [
+    'a word for a number',
+    { ...reps(1, 1_000), count: { mode: 'reps', reps: 'six', tempoMs: 1_000 } },
+    'a number',
+  ],
+])('a dose with %s is refused in words', (_, dose, words) => {
+  const result = doseSchema.safeParse(dose);
+  expect(result.success).toBe(false);
+  expect(result.error?.issues[0]?.message).toContain(words);
+});

@@ -1,0 +1,22 @@
+import type { Person } from '@/core/people/person';
+
+let n = 0;
+
+/** A person with nothing on record but what is given. */
+export function person(fields: Partial<Person> = {}): Person {
+  n += 1;
+  return {
+    id: `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`,
+    firstName: `Person ${n}`,
+    initial: '',
+    dominantHand: 'R',
+    screened: true,
+    assistance: 0,
+    wantedTask: '',
+    notes: '',
+    conditions: [],
+    clearances: [],
+    archived: false,
+    ...fields,
+  };
+}

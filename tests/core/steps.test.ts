@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
+import { emptyPlan, placedRows } from '@/core/plan/plan';
+import { applyStep, stepSchema, type PlanStep } from '@/core/plan/step';
+import { neighbourPlace } from '@/core/plan/neighbour-place';
+import { anyPlan, anyStep } from './arbitrary';
+
+test('a step and then its inverse give the same plan', () => {
+  let applied = 0;
+  fc.assert(
+    fc.property(anyPlan, anyStep, (plan, step) => {
+      const forward = applyStep(plan, step);
+      if (!forward.ok) return;
+      applied++;
+      const back = applyStep(forward.value.plan, forward.value.inverse);
+      expect(back.ok && back.value.plan).toEqual(plan);
+    }),
+    { numRuns: 1_000 },
+  );
+  expect(applied).toBeGreaterThan(200);
+});
+
+test('several steps are undone together, or none is done', () => {
+  fc.assert(
+    fc.property(anyPlan, fc.array(anyStep, { minLength: 1, maxLength: 5 }), (plan, steps) => {
+      const several = { type: 'several', steps } as PlanStep;
+      const before = structuredClone(plan);
+      const forward = applyStep(plan, several);
+      expect(plan).toEqual(before);
+      if (!forward.ok) return;
+      const back = applyStep(forward.value.plan, forward.value.inverse);
+      expect(back.ok && back.value.plan).toEqual(plan);
+    }),
+    { numRuns: 500 },
+  );
+});
+
+test('undoing everything gives the first plan, redoing everything the last', () => {
+  fc.assert(
+    fc.property(anyPlan, fc.array(anyStep, { maxLength: 8 }), (plan, steps) => {
+      let history: PlanHistory = { plan, entries: [], done: 0 };
+      for (const step of steps) {
+        const next = edit(history, step, 'an edit');
+        if (next.ok) history = next.value;
+      }
+      const last = history.plan;
+      for (let next = undo(history); next.ok; next = undo(history)) history = next.value;
+      expect(history.plan).toEqual(plan);
+      for (let next = redo(history); next.ok; next = redo(history)) history = next.value;
+      expect(history.plan).toEqual(last);
+    }),
+  );
+});
+
+test('a new edit forgets what had been undone', () => {
+  const rename = (name: string): PlanStep => ({ type: 'renameSection', sectionId: 'move', name });
+  let history: PlanHistory = { plan: emptyPlan(), entries: [], done: 0 };
+  const go = (result: ReturnType<typeof edit>) => {
+    if (result.ok) history = result.value;
+  };
+  go(edit(history, rename('One'), 'one'));
+  go(undo(history));
+  go(edit(history, rename('Two'), 'two'));
+  expect(history.entries.map((e) => e.label)).toEqual(['two']);
+  expect(redo(history)).toMatchObject({ ok: false, code: 'nothing-to-redo' });
+});
+
+test('steps survive being stored as JSON', () => {
+  fc.assert(
+    fc.property(anyStep, (step) => {
+      expect(stepSchema.parse(JSON.parse(JSON.stringify(step)))).toEqual(step);
+    }),
+  );
+});
+
+test('walking a row up and down by key visits every place and comes back', () => {
+  fc.assert(
+    fc.property(
+      anyPlan.filter((p) => placedRows(p).length > 0),
+      (start) => {
+        const rowId = placedRows(start)[0]!.row.id;
+        let plan = start;
+        let moves = 0;
+        for (let place = neighbourPlace(plan, rowId, 1); place; place = neighbourPlace(plan, rowId, 1)) {
+          const result = applyStep(plan, { type: 'moveRow', rowId, ...place });
+          if (result.ok) plan = result.value.plan;
+          moves++;
+        }
+        expect(plan.sections.at(-1)!.rows.at(-1)!.id).toBe(rowId);
+        for (let i = 0; i < moves; i++) {
+          const result = applyStep(plan, { type: 'moveRow', rowId, ...neighbourPlace(plan, rowId, -1)! });
+          if (result.ok) plan = result.value.plan;
+        }
+        expect(plan).toEqual(start);
+      },
+    ),
+  );
+});
+
+test.each<[PlanStep, string]>([
+  [{ type: 'removeRow', rowId: 'nobody' }, 'That row is no longer in the plan.'],
+  [{ type: 'renameSection', sectionId: 'nowhere', name: 'X' }, 'That section is no longer in the plan.'],
+])('a step that speaks of something gone says so', (step, message) => {
+  expect(applyStep(emptyPlan(), step)).toMatchObject({ ok: false, message });
+});

@@ -1,0 +1,243 @@
+import fc from 'fast-check';
+import { CATALOGUE } from '@/catalogue/movements';
+import { doseOf } from '@/core/dose/dose';
+import { scriptLength, scriptOf } from '@/core/dose/script';
+import { oneMore, withExtras } from '@/core/teach/class-script';
+import { faceOf } from '@/core/teach/face';
+import { outlook, recordByRow } from '@/core/teach/progress';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import {
+  beatAtTime,
+  beatsOf,
+  begin,
+  command,
+  flow,
+  offsetAtTime,
+  phaseLength,
+  type TeachCommand,
+  type TeachEvent,
+  type TeachState,
+} from '@/core/teach/transport';
+import { draftFor, painRose } from '@/core/teach/wrap-up';
+import { planWith, rest, talk } from './plans';
+
+const rows = rowsOfSnapshot(
+  {
+    plan: planWith({
+      arrive: [talk('hello', 60)],
+      move: [['wrist-bend', { count: { mode: 'reps', reps: 4, tempoMs: 1_000 } }]],
+      grip: [
+        ['ring-squeeze', { count: { mode: 'reps', reps: 3, tempoMs: 1_000 } }],
+        rest('water', 'water', 30),
+      ],
+    }),
+    people: [],
+    helpers: [],
+    slotMs: 600_000,
+    shown: ['wrist-bend', 'ring-squeeze'],
+  },
+  CATALOGUE,
+);
+const [HELLO, BEND, RING, WATER] = [0, 1, 2, 3];
+
+/** Carry out dated commands and gather what was recorded. */
+function run(script: readonly (readonly [TeachCommand, number])[]) {
+  const first = begin(rows, 0);
+  let state = first.state;
+  const events: TeachEvent[] = [...first.events];
+  for (const [what, atMs] of script) {
+    const moved = command(rows, state, what, atMs);
+    state = moved.state;
+    events.push(...moved.events);
+  }
+  return { state, events };
+}
+
+test('talk waits for the instructor, however long', () => {
+  const { state } = run([]);
+  expect(flow(rows, state, 999_000).state).toBe(state);
+});
+
+test('a movement is explained first, counted when told, and passes on by itself at the moment it is due', () => {
+  const { state } = run([
+    ['next', 5_000],
+    ['go', 20_000],
+  ]);
+  expect(state).toMatchObject({ rowIndex: BEND, phase: 'count' });
+  expect(flow(rows, state, 23_999).state).toBe(state);
+  const moved = flow(rows, state, 30_000);
+  expect(moved.state).toMatchObject({ rowIndex: RING, phase: 'setUp', anchorMs: 24_000 });
+  expect(moved.events).toEqual([{ kind: 'enter', rowId: 'ring-squeeze', atMs: 24_000 }]);
+});
+
+test('a pause stops the count where it is, going on resumes there', () => {
+  const { state } = run([
+    ['next', 0],
+    ['go', 1_000],
+    ['pause', 2_500],
+  ]);
+  expect(offsetAtTime(state, 90_000)).toBe(1_500);
+  const { state: again } = command(rows, state, 'go', 100_000);
+  expect(offsetAtTime(again, 100_500)).toBe(2_000);
+});
+
+test('breaks run at once and end by themselves; after the last row the class is done', () => {
+  const { state } = run([
+    ['next', 0],
+    ['next', 1_000],
+    ['next', 2_000],
+  ]);
+  expect(state).toMatchObject({ rowIndex: WATER, phase: 'count', running: true });
+  const end = flow(rows, state, 32_000);
+  expect(end.state.phase).toBe('done');
+  expect(end.events).toEqual([{ kind: 'end', rowId: null, atMs: 32_000 }]);
+});
+
+test('back, repeat and skip', () => {
+  expect(
+    run([
+      ['next', 0],
+      ['back', 100],
+    ]).state.rowIndex,
+  ).toBe(HELLO);
+  expect(run([['back', 0]]).state.rowIndex).toBe(HELLO);
+  const repeated = run([
+    ['next', 0],
+    ['go', 0],
+    ['repeat', 2_000],
+  ]).state;
+  expect(offsetAtTime(repeated, 2_500)).toBe(500);
+  const skipped = run([
+    ['next', 0],
+    ['skip', 3_000],
+  ]);
+  expect(skipped.state.rowIndex).toBe(RING);
+  expect(skipped.events.map((e) => e.kind)).toEqual(['enter', 'enter', 'skip', 'enter']);
+});
+
+test('one more lengthens this side and the side still to come, never the past', () => {
+  const { state } = run([
+    ['next', 0],
+    ['next', 0],
+    ['go', 0],
+    ['more', 1_500],
+  ]);
+  const before = rows[RING]!.beats;
+  const after = beatsOf(rows, state);
+  expect(after.filter((b) => b.side === 'L' && b.kind === 'rep').map((b) => b.number)).toEqual([1, 2, 3, 4]);
+  expect(after.filter((b) => b.side === 'R' && b.kind === 'rep').map((b) => b.number)).toEqual([1, 2, 3, 4]);
+  expect(after.slice(0, 3)).toEqual(before.slice(0, 3));
+  expect(phaseLength(rows, state) - scriptLength(before) - rows[RING]!.resetMs).toBe(2_000);
+});
+
+test('one more on the second side is that side alone', () => {
+  const beats = rows[RING]!.beats;
+  const second = beats.findLast((b) => b.side === 'R')!;
+  const more = withExtras(beats, oneMore(beats, second.bout, {}));
+  expect(more.filter((b) => b.side === 'L' && b.kind === 'rep')).toHaveLength(3);
+  expect(more.filter((b) => b.side === 'R' && b.kind === 'rep')).toHaveLength(4);
+});
+
+test('the position is a function of the state and the time: the order of looking does not matter', () => {
+  fc.assert(
+    fc.property(fc.array(fc.integer({ min: 0, max: 60_000 }), { minLength: 1, maxLength: 20 }), (looks) => {
+      const start = run([
+        ['next', 0],
+        ['go', 0],
+      ]).state;
+      const last = Math.max(...looks);
+      let state: TeachState = start;
+      for (const at of [...looks].sort((a, b) => a - b)) state = flow(rows, state, at).state;
+      expect(state).toEqual(flow(rows, start, last).state);
+    }),
+  );
+});
+
+test('each instant belongs to exactly one beat', () => {
+  const beats = scriptOf(doseOf({ mode: 'reps', reps: 3, tempoMs: 1_000 }, { sides: 'each' }), {
+    breathMs: 5_000,
+    isNew: false,
+  });
+  expect(beatAtTime(beats, 999)?.number).toBe(1);
+  expect(beatAtTime(beats, 1_000)?.number).toBe(2);
+  expect(beatAtTime(beats, scriptLength(beats))).toBeNull();
+});
+
+test('actual time per row, gone back to and skipped', () => {
+  const { events } = run([
+    ['next', 30_000],
+    ['go', 40_000],
+    ['back', 41_000],
+    ['next', 46_000],
+    ['skip', 50_000],
+  ]);
+  const record = recordByRow([...events, { kind: 'end', rowId: null, atMs: 60_000 }]);
+  expect(record.get('hello')).toEqual({ actualMs: 35_000, skipped: false, counted: false });
+  expect(record.get('wrist-bend')).toEqual({ actualMs: 15_000, skipped: true, counted: true });
+  expect(record.get('ring-squeeze')!.actualMs).toBe(10_000);
+});
+
+test('the projected finish is time gone, what is left here, and the planned rest', () => {
+  const state = run([]).state;
+  const planned = rows.reduce((n, r) => n + r.plannedMs, 0);
+  expect(outlook(rows, state, 0, 600_000).finishMs).toBe(planned);
+  const late = run([
+    ['next', 100_000],
+    ['go', 110_000],
+  ]).state;
+  const restOfPlan = rows[RING]!.plannedMs + rows[WATER]!.plannedMs;
+  expect(outlook(rows, late, 112_000, 600_000)).toEqual({
+    finishMs: 112_000 + 2_000 + restOfPlan,
+    spareMs: 600_000 - 114_000 - restOfPlan,
+  });
+});
+
+test('the face shows the number, the finger, the seconds of a hold, in and out', () => {
+  const at = (dose: Parameters<typeof scriptOf>[0], ms: number) => {
+    const beats = scriptOf(dose, { breathMs: 5_000, isNew: false });
+    return faceOf(beatAtTime(beats, ms)!, ms);
+  };
+  expect(at(doseOf({ mode: 'reps', reps: 8, tempoMs: 1_000 }), 4_100)).toMatchObject({
+    big: '5',
+    of: 'of 8',
+  });
+  const wave = doseOf(
+    { mode: 'sequence', rounds: 2, steps: ['index', 'little'], stepMs: 1_000 },
+    { directions: 2 },
+  );
+  expect(at(wave, 1_000)).toMatchObject({ big: 'little', of: 'round 1 of 2' });
+  expect(at(wave, 7_500)).toMatchObject({ big: 'little', turn: 'the other way' });
+  expect(at(doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 2_000 }), 3_200).big).toBe('4');
+  expect(at(doseOf({ mode: 'breaths', breaths: 2 }), 6_900).big).toBe('in');
+  expect(at(doseOf({ mode: 'breaths', breaths: 2 }), 7_000).big).toBe('out');
+  expect(at(doseOf({ mode: 'time', timeMs: 20_000 }), 5_500)).toMatchObject({
+    big: '15',
+    of: 'seconds left',
+  });
+});
+
+test('marks draft the wrap-up, "did it" needs no words, twice the same is said once', () => {
+  const mark = (kind: 'did' | 'sore', rowId: string, n: number) => ({
+    id: `m${n}`,
+    personId: 'a',
+    rowId,
+    mark: kind,
+    atMs: n,
+  });
+  const draft = draftFor(
+    'a',
+    [mark('did', 'x', 1), mark('sore', 'y', 2), mark('sore', 'y', 3)],
+    (id) => `Row ${id}`,
+  );
+  expect(draft).toMatchObject({ present: true, adapted: 'Row y: sore', painBeforeLeft: null });
+});
+
+test.each([
+  [1, 3, true],
+  [1, 2, false],
+  [null, 5, false],
+  [4, 2, false],
+])('pain from %j to %j asks for a call: %s', (before, after, rose) => {
+  const line = { ...draftFor('a', [], String), painBeforeRight: before, painAfterRight: after };
+  expect(painRose(line)).toBe(rose);
+});

@@ -1,0 +1,25 @@
+import { clockText, nameList, plural, spokenLength } from '@/core/words';
+
+test.each([
+  [0, '0:00'],
+  [59_499, '0:59'],
+  [60_000, '1:00'],
+  [3_661_000, '1:01:01'],
+  [-5_000, '-0:05'],
+])('%i ms reads %s', (ms, text) => expect(clockText(ms)).toBe(text));
+
+test.each([
+  [3_000, 'about 5 seconds'],
+  [42_000, 'about 40 seconds'],
+  [60_000, 'about 1 minute'],
+  [95_000, 'about 1 and a half minutes'],
+  [150_000, 'about 2 and a half minutes'],
+])('%i ms is said %s', (ms, text) => expect(spokenLength(ms)).toBe(text));
+
+test('names in a list', () => {
+  expect(nameList([])).toBe('nobody');
+  expect(nameList(['Bea'])).toBe('Bea');
+  expect(nameList(['Bea', 'Iolo'])).toBe('Bea and Iolo');
+  expect(nameList(['A', 'B', 'C', 'D', 'E'])).toBe('A, B and 3 more');
+  expect(plural(1, 'person', 'people')).toBe('1 person');
+});

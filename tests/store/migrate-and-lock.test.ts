@@ -1,0 +1,101 @@
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { FolderInUse, lockFolder } from '@/store/lock';
+import { migrate, MIGRATIONS, NewerDatabase } from '@/store/migrate';
+import { openFolder } from '@/store/open';
+import { listPeople } from '@/store/people';
+import { openPglite } from '@/store/pglite';
+
+let folder: string;
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'oskil-store-'));
+});
+afterEach(() => rmSync(folder, { recursive: true, force: true }));
+
+test('an empty database is brought up to date, and a second time nothing runs', async () => {
+  const db = await openPglite(null);
+  expect(await migrate(db)).toBe(MIGRATIONS.length);
+  expect(await migrate(db)).toBe(0);
+  expect(await db.query('select number from migration order by number')).toEqual(
+    MIGRATIONS.map((m) => ({ number: m.number })),
+  );
+  await db.close();
+});
+
+test('a database of the first version keeps its people', async () => {
+  const db = await openPglite(null);
+  await migrate(db, MIGRATIONS.slice(0, 1));
+  await db.query(
+    `insert into person (id, first_name, dominant_hand) values ('00000000-0000-4000-8000-000000000001', 'Ansel', 'L')`,
+  );
+  expect(await migrate(db)).toBe(MIGRATIONS.length - 1);
+  expect((await listPeople(db)).map((p) => [p.firstName, p.dominantHand])).toEqual([['Ansel', 'L']]);
+  await db.query('select 1 from mark');
+  await db.close();
+});
+
+test('a failing migration leaves nothing of itself', async () => {
+  const db = await openPglite(null);
+  const bad = { number: 3, name: 'bad', sql: 'create table half (n int); create table half (n int);' };
+  await migrate(db);
+  await expect(migrate(db, [...MIGRATIONS, bad])).rejects.toThrow();
+  expect(await db.query(`select to_regclass('half') as half`)).toEqual([{ half: null }]);
+  expect(await migrate(db)).toBe(0);
+  await db.close();
+});
+
+test('a database from a newer Oskil is refused and not touched', async () => {
+  const db = await openPglite(null);
+  await migrate(db);
+  await db.query(`insert into migration (number, name) values (99, 'from the future')`);
+  await expect(migrate(db)).rejects.toThrow(NewerDatabase);
+  await db.close();
+});
+
+test('data is there again after closing and opening', async () => {
+  const first = await openFolder(folder);
+  await first.query(
+    `insert into person (id, first_name, dominant_hand) values ('00000000-0000-4000-8000-000000000001', 'Ansel', 'L')`,
+  );
+  await first.close();
+  expect(existsSync(join(folder, 'oskil.lock'))).toBe(false);
+  const second = await openFolder(folder);
+  expect(await listPeople(second)).toHaveLength(1);
+  await second.close();
+});
+
+test('a folder in use is refused with a sentence', async () => {
+  const release = lockFolder(folder);
+  await expect(openFolder(folder)).rejects.toThrow(
+    /Another Oskil is using the data in .*Nothing was touched/,
+  );
+  expect(existsSync(join(folder, 'pg'))).toBe(false);
+  release();
+});
+
+test('opening afresh throws the old data away, but never someone else’s', async () => {
+  const first = await openFolder(folder);
+  await first.query(
+    `insert into person (id, first_name, dominant_hand) values ('00000000-0000-4000-8000-000000000001', 'Ansel', 'L')`,
+  );
+  await expect(openFolder(folder, { fresh: true })).rejects.toThrow(FolderInUse);
+  expect(await listPeople(first)).toHaveLength(1);
+  await first.close();
+  const afresh = await openFolder(folder, { fresh: true });
+  expect(await listPeople(afresh)).toEqual([]);
+  await afresh.close();
+});
+
+test.each([
+  ['of a process that is gone', JSON.stringify({ pid: 2 ** 22 - 3, started: '1' })],
+  ['of a process number that now belongs to another', JSON.stringify({ pid: process.pid, started: '1' })],
+  ['that is not readable', 'not json'],
+])('a lock %s is taken over', (_, content) => {
+  const file = join(folder, 'oskil.lock');
+  writeFileSync(file, content);
+  const release = lockFolder(folder);
+  expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ pid: process.pid });
+  release();
+  expect(existsSync(file)).toBe(false);
+});
