@@ -1,0 +1,99 @@
+import { expect, test, type Page } from '@playwright/test';
+
+/** Teach whatever is left: start each count, pass over talk and breaks, until the wrap-up opens. */
+async function teachToTheEnd(page: Page) {
+  const seen: string[] = [];
+  for (let i = 0; i < 400 && !page.url().endsWith('/wrap-up'); i++) {
+    const title = await page.locator('h1').first().textContent();
+    if (title && seen.at(-1) !== title) seen.push(title);
+    if (await page.getByRole('button', { name: 'Start the count' }).isVisible())
+      await page.keyboard.press('Space');
+    else if (await page.getByText('Go on when you are ready').isVisible())
+      await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(100);
+  }
+  return seen;
+}
+
+test('plan a class, teach it to the end, mark, write up, and find it next week', async ({ page }) => {
+  test.setTimeout(240_000);
+
+  // Plan: the demo's next class lacks a hand break; one tap puts it in, one takes it out again.
+  await page.goto('/');
+  const next = page.getByRole('region', { name: 'Next class' });
+  await expect(next.getByRole('heading', { name: 'Wednesday Hands, week 4' })).toBeVisible();
+  await expect(next).toContainText('2 grip rows have');
+  await next.getByRole('link', { name: 'Plan' }).click();
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await expect(findings).toContainText('1 must.');
+  await findings.getByRole('button', { name: 'Put in a hand break of 30 s' }).click();
+  await expect(findings).toContainText('Nothing to mend');
+  await expect(page.getByRole('button', { name: 'Hand break', exact: true })).toBeVisible();
+  await expect(page.getByText('Saved: Put in a hand break of 30 s')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(findings).toContainText('1 must.');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(findings).toContainText('Nothing to mend');
+
+  // A dose is changed and the clock follows.
+  const time = page.getByRole('region', { name: 'Time' });
+  const before = await time.locator('strong').first().textContent();
+  await page.getByRole('button', { name: /^Ball squeeze/ }).click();
+  await page.getByRole('button', { name: 'More: Repetitions' }).click();
+  await expect(time.locator('strong').first()).not.toHaveText(before!);
+  await expect(page.getByText('last time: 7 times each hand, both directions')).toBeVisible();
+  await expect(page.getByText('Saved: Dose of Ball squeeze')).toBeVisible();
+
+  // Teach.
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('heading', { name: 'Welcome, what today is for' })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Bashir K: Eased it' }).click();
+  await page.getByRole('button', { name: 'Hamish S: Sore' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  const taught = await teachToTheEnd(page);
+  expect(taught).toContain('Ball squeeze');
+  expect(taught).toContain('Hand break');
+  expect(taught).toContain('Look at both hands again');
+
+  // The wrap-up opened by itself, with the marks in it.
+  await expect(page.getByRole('heading', { name: 'Wrap-up: Wednesday Hands, week 4' })).toBeVisible();
+  await expect(page.getByLabel('Bashir K, what was adapted')).toHaveValue('Look at both hands: eased it');
+  await page.getByLabel('Hamish S came').uncheck();
+  await expect(page.getByLabel('Hamish S, effort')).toBeDisabled();
+  await page.getByLabel('Ansel B, pain before, left').selectOption('2');
+  await page.getByLabel('Ansel B, pain after, left').selectOption('4');
+  await page.getByLabel('Ansel B, effort').selectOption('3');
+  await page.getByLabel('Notes on the class').fill('Calm and to time.');
+  const ball = page.getByRole('row', { name: /^Ball squeeze/ });
+  await expect(ball).toContainText(/\d:\d\d/);
+  await page.getByRole('button', { name: 'Write up' }).click();
+  await expect(page.getByText('The class is written up')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Ansel B, pain after, left')).toHaveValue('4');
+  await expect(page.getByLabel('Hamish S came')).not.toBeChecked();
+
+  // Next week starts from this one, with the last dose beside each row.
+  await page.getByRole('button', { name: 'Plan the next class from this one' }).click();
+  await expect(page.getByRole('heading', { name: 'Wednesday Hands, week 5' })).toBeVisible();
+  const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: /^Ball squeeze/ }) });
+  await expect(row).toContainText('as last time');
+  await expect(row.getByRole('img', { name: /^8 times each hand/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByText(/Ask Ansel B how the hands were after Wednesday Hands/)).toBeVisible();
+});
+
+test('planned and actual times are a table with the same as a picture', async ({ page }) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /Wednesday Hands.*written up/ })
+    .last()
+    .getByRole('link')
+    .click();
+  await expect(page.getByRole('columnheader', { name: 'Actual' })).toBeVisible();
+  await page.getByRole('button', { name: 'Show as a picture' }).click();
+  await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
+});

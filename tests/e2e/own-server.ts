@@ -1,0 +1,72 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+export const scratchFolder = (): string => mkdtempSync(join(tmpdir(), 'oskil-e2e-'));
+export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true });
+
+export function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}
+
+export type OwnServer = {
+  readonly url: string;
+  readonly output: () => string;
+  /** End it and wait; returns its exit code, null when a signal ended it. */
+  readonly stop: (signal: NodeJS.Signals) => Promise<number | null>;
+  /** Resolves with the exit code when it ends by itself. */
+  readonly ended: Promise<number | null>;
+};
+
+/** The built app on its own port and folder, run directly so that a signal reaches it. */
+export async function startOwn(folder: string, env: Record<string, string> = {}): Promise<OwnServer> {
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let output = '';
+  const child: ChildProcess = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      env: { ...process.env, OSKIL_DATA: folder, NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    },
+  );
+  child.stdout?.on('data', (chunk: Buffer) => (output += chunk.toString()));
+  child.stderr?.on('data', (chunk: Buffer) => (output += chunk.toString()));
+  const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));
+  for (let tries = 0; tries < 200 && child.exitCode === null; tries++) {
+    const ok = await fetch(url).then(
+      (r) => r.ok,
+      () => false,
+    );
+    if (ok) break;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  return {
+    url,
+    output: () => output,
+    ended,
+    stop: async (signal) => {
+      child.kill(signal);
+      return ended;
+    },
+  };
+}
+
+/** POST or PUT JSON from outside a page. */
+export async function send(method: string, url: string, body: unknown, headers: Record<string, string> = {}) {
+  const response = await fetch(url, {
+    method,
+    headers: { 'content-type': 'application/json', ...headers },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+  });
+  const text = await response.text();
+  return { status: response.status, text, json: JSON.parse(text) as Record<string, unknown> };
+}

@@ -1,0 +1,122 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const noFaults = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
+};
+
+const friday = async (page: Page) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
+    .getByRole('link')
+    .click();
+  await expect(page.getByRole('heading', { name: 'Friday Slow Hands, week 4' })).toBeVisible();
+};
+
+for (const path of ['/', '/people', '/people/new', '/classes', '/classes/new', '/nowhere'])
+  test(`axe finds nothing on ${path}`, async ({ page }) => {
+    await page.goto(path);
+    await noFaults(page);
+  });
+
+test('axe finds nothing on a person', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Delphine M' }).click();
+  await expect(page.getByRole('heading', { name: 'Delphine M' })).toBeVisible();
+  await noFaults(page);
+});
+
+test('axe finds nothing on the plan, with its panels, picker, editor and findings open', async ({ page }) => {
+  await friday(page);
+  await noFaults(page);
+  await page.getByRole('button', { name: /^Who comes/ }).click();
+  await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
+  await page.getByRole('button', { name: 'Add to grip' }).click();
+  await noFaults(page);
+  await page.getByRole('button', { name: /^Kit/ }).click();
+  await page.locator('button[id^="cell-"]').first().focus();
+  await noFaults(page);
+});
+
+test('axe finds nothing while teaching: before, explaining, counting, marking, help', async ({ page }) => {
+  await page.goto('/classes/new');
+  await page.getByLabel('Name').fill('Axe class');
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page.getByRole('checkbox', { name: 'Bashir K' }).check();
+  await page.getByRole('button', { name: 'Save who comes' }).click();
+  await page.getByRole('button', { name: 'Add to grip' }).click();
+  await page.getByRole('button', { name: /Ball squeeze/ }).click();
+  await expect(page.getByText('Saved: Add Ball squeeze')).toBeVisible();
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await expect(page.getByRole('button', { name: 'Start the class' })).toBeVisible();
+  await noFaults(page);
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
+  await noFaults(page);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await noFaults(page);
+  await page.keyboard.press('m');
+  await noFaults(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('h');
+  await noFaults(page);
+});
+
+test('axe finds nothing on a wrap-up, as a table and as a picture', async ({ page }) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /written up/ })
+    .last()
+    .getByRole('link')
+    .click();
+  await expect(page.getByRole('heading', { name: /^Wrap-up/ })).toBeVisible();
+  await noFaults(page);
+  await page.getByRole('button', { name: 'Show as a picture' }).click();
+  await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
+  await noFaults(page);
+});
+
+test.describe('at 200 % zoom', () => {
+  test.use({ viewport: { width: 640, height: 400 } });
+  test('no page scrolls sideways as a whole', async ({ page }) => {
+    for (const path of ['/', '/people', '/people/new', '/classes', '/classes/new']) {
+      await page.goto(path);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(over, path).toBeLessThanOrEqual(0);
+    }
+    await friday(page);
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+    ).toBeLessThanOrEqual(0);
+  });
+});
+
+test('every page carries a policy with a fresh nonce and asks nobody else for anything', async ({ page }) => {
+  const foreign: string[] = [];
+  const complaints: string[] = [];
+  page.on('request', (r) => {
+    if (
+      !r.url().startsWith(new URL(page.url() === 'about:blank' ? r.url() : page.url()).origin) &&
+      !r.url().startsWith('data:')
+    )
+      foreign.push(r.url());
+  });
+  page.on('console', (m) => {
+    if (m.text().includes('Content Security Policy')) complaints.push(m.text());
+  });
+  const nonces = new Set<string>();
+  for (const path of ['/', '/people', '/classes', '/people/new']) {
+    const response = (await page.goto(path))!;
+    const policy = response.headers()['content-security-policy']!;
+    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+    nonces.add(/'nonce-([^']+)'/.exec(policy)![1]!);
+  }
+  await friday(page);
+  expect(nonces.size).toBe(4);
+  expect(foreign).toEqual([]);
+  expect(complaints).toEqual([]);
+});

@@ -1,0 +1,177 @@
+import { expect, test, type Page } from '@playwright/test';
+
+/** A small class of its own, so that tests do not lean on each other. */
+async function makeClass(page: Page, name: string, rows: readonly string[]): Promise<string> {
+  await page.goto('/classes/new');
+  await page.getByLabel('Name').fill(name);
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await expect(page.getByRole('heading', { name: `${name}, week 1` })).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Ansel B' }).check();
+  await page.getByRole('checkbox', { name: 'Delphine M' }).check();
+  await page.getByRole('button', { name: 'Save who comes' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Ansel B' })).toBeVisible();
+  for (const row of rows) {
+    await page.getByRole('button', { name: 'Add to move' }).click();
+    await page.getByLabel('Find a movement').fill(row);
+    await page.getByRole('button', { name: new RegExp(`^\\w+ ${row}`) }).click();
+    await expect(page.getByRole('button', { name: `Move ${row}` })).toBeVisible();
+  }
+  await expect(page.getByText(/^Saved: Add/)).toBeVisible();
+  return page.url();
+}
+
+async function begin(page: Page) {
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
+}
+
+test('a reload in the middle of a count finds the place again, paused, and nothing is lost', async ({
+  page,
+}) => {
+  await makeClass(page, 'Reload class', ['Thumb web, web to web', 'Wrist bends up and down']);
+  await begin(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByText('both hands')).toBeVisible();
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Delphine M: Stopped' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.keyboard.press('Space');
+  const of = page.getByText(/hold 1 of 1, paused/);
+  await expect(of).toBeVisible();
+  const count = await page.getByTestId('count').textContent();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
+  await expect(page.getByTestId('count')).toHaveText(count!);
+  await expect(of).toBeVisible();
+  await page.keyboard.press('m');
+  await expect(page.getByRole('button', { name: 'Delphine M: Stopped' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('a reload while the count runs does not let it run on unwatched', async ({ page }) => {
+  await makeClass(page, 'Running reload', ['Thumb web, web to web', 'Wrist bends up and down']);
+  await begin(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/paused/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+});
+
+test('both sides and both directions come, each told before it begins', async ({ page }) => {
+  await makeClass(page, 'Sides class', ['Wrist circles at the table edge']);
+  await begin(page);
+  await page.evaluate(() => {
+    const heard: string[] = [];
+    Object.assign(window, { heard });
+    new MutationObserver(() => {
+      const side = document.querySelector('p[role="status"]')?.textContent ?? '';
+      const big = document.querySelector('[data-testid="count"]')?.textContent ?? '';
+      const now = `${side}|${big}`;
+      if (heard.at(-1) !== now) heard.push(now);
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  await page.keyboard.press('Space');
+  await page.waitForURL(/wrap-up$/);
+  const heard = await page.evaluate(() => (window as unknown as { heard: string[] }).heard);
+  const parts = (text: string) => heard.some((h) => h.startsWith(text));
+  for (const part of [
+    'their left|',
+    'their left the other way|',
+    'their right|',
+    'their right the other way|',
+  ])
+    expect(parts(part), part).toBe(true);
+});
+
+test('every key does what its control says', async ({ page }) => {
+  await makeClass(page, 'Keys class', [
+    'Wrist bends up and down',
+    'Palms turn up and down',
+    'Five-shape tendon glide',
+  ]);
+  await begin(page);
+  const title = (name: string) => expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await title('Palms turn up and down');
+  await page.keyboard.press('PageUp');
+  await title('Wrist bends up and down');
+  await page.keyboard.press('s');
+  await title('Palms turn up and down');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('+');
+  await page.keyboard.press('Space');
+  await expect(page.getByText('of 9, paused')).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(page.getByTestId('count')).toHaveText(/^[1-3]$/);
+  await page.keyboard.press('h');
+  await expect(page.getByRole('dialog')).toContainText('Stop, sit, get help');
+  await expect(page.getByRole('dialog')).toContainText('chest discomfort');
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/paused/)).toBeVisible();
+  for (const key of ['space', 'left', 'right', 'R', '+', 'S', 'M', 'H'])
+    await expect(
+      page
+        .getByRole('button')
+        .filter({ hasText: new RegExp(`${key.replace('+', '\\+')}$`) })
+        .first(),
+    ).toBeVisible();
+});
+
+test('who adapts, and how, stands beside the count', async ({ page }) => {
+  await makeClass(page, 'Adapt class', ['Ball squeeze']);
+  await begin(page);
+  const own = page.getByRole('list', { name: 'Do it their own way' });
+  await expect(own).toContainText('Ansel B right: squeeze within comfort');
+  await expect(own).toContainText(/Delphine M.*right: .* instead/);
+});
+
+test('clicks are put on the audio clock ahead of time, evenly', async ({ page }) => {
+  await makeClass(page, 'Sound class', ['Thumb web, web to web']);
+  await page.addInitScript(() => {
+    const starts: { at: number; asked: number }[] = [];
+    Object.assign(window, { starts });
+    const real = AudioScheduledSourceNode.prototype.start;
+    AudioScheduledSourceNode.prototype.start = function (when = 0) {
+      starts.push({ at: when, asked: this.context.currentTime });
+      return real.call(this, when);
+    };
+  });
+  await page.reload();
+  await begin(page);
+  await page.keyboard.press('Space');
+  await page.waitForURL(/wrap-up$/);
+  const starts = await page.evaluate(
+    () => (window as unknown as { starts: { at: number; asked: number }[] }).starts,
+  );
+  expect(starts.length).toBeGreaterThanOrEqual(60);
+  const gaps = starts.slice(1, 60).map((s, i) => s.at - starts[i]!.at);
+  // One second of class at 40 times the speed.
+  for (const gap of gaps) expect(gap).toBeCloseTo(1 / 40, 6);
+  expect(starts.every((s) => s.at >= s.asked - 0.001)).toBe(true);
+});
+
+test('while the server is away marks wait, and land when it is back', async ({ page, context }) => {
+  await makeClass(page, 'Away class', ['Wrist bends up and down']);
+  await begin(page);
+  await context.setOffline(true);
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Ansel B: Sore' }).click();
+  await page.getByRole('button', { name: 'Delphine M: Eased it' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText('Keeping 2 things until they can be stored')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/Keeping/)).toBeHidden();
+  await page.reload();
+  await page.keyboard.press('m');
+  await expect(page.getByRole('button', { name: 'Ansel B: Sore' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'Delphine M: Eased it' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
