@@ -29,7 +29,9 @@ async function agreed() {
     return false;
   }
   const lines = createInterface({ input: process.stdin, output: process.stdout });
-  const answer = await lines.question(`The data in ${folder} is not the demo's. Delete it? Type "delete" to go on: `);
+  const answer = await lines.question(
+    `The data in ${folder} is not the demo's. Delete it? Type "delete" to go on: `,
+  );
   lines.close();
   return answer.trim() === 'delete';
 }

@@ -31,7 +31,10 @@ process.exit(broken || totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
 function jest() {
   const file = join(scratch, 'jest.json');
-  step('unit and store tests', run('npm', ['run', '-s', 'unit', '--', '--json', `--outputFile=${file}`]) === 0);
+  step(
+    'unit and store tests',
+    run('npm', ['run', '-s', 'unit', '--', '--json', `--outputFile=${file}`]) === 0,
+  );
   if (!existsSync(file)) return step('Jest results', false);
   const result = JSON.parse(readFileSync(file, 'utf8'));
   totals.passed += result.numPassedTests;
@@ -44,11 +47,19 @@ async function playwright() {
   const port = await freePort();
   const server = spawn(process.execPath, ['scripts/demo.mjs'], {
     stdio: 'inherit',
-    env: { ...process.env, OSKIL_DATA: join(scratch, 'data'), OSKIL_PORT: String(port), OSKIL_CLOCK_RATE: '40' },
+    env: {
+      ...process.env,
+      OSKIL_DATA: join(scratch, 'data'),
+      OSKIL_PORT: String(port),
+      OSKIL_CLOCK_RATE: '40',
+    },
   });
   const url = `http://127.0.0.1:${port}`;
   if (step('the app starts', await ready(url, server)))
-    step('screens in Chromium', run('npx', ['playwright', 'test'], { OSKIL_URL: url, OSKIL_E2E_JSON: file }) === 0);
+    step(
+      'screens in Chromium',
+      run('npx', ['playwright', 'test'], { OSKIL_URL: url, OSKIL_E2E_JSON: file }) === 0,
+    );
   const closed = new Promise((resolve) => server.once('exit', resolve));
   server.kill('SIGTERM');
   step('the app closes cleanly', (await closed) === 0);

@@ -14,7 +14,9 @@ export function ensureInstalled() {
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync('package-lock.json').mtimeMs) return;
   console.log('Installing packages');
   if (run('npm', ['ci', '--no-audit', '--no-fund']) !== 0) {
-    console.error('The packages could not be installed. Check the connection to the npm registry and try again.');
+    console.error(
+      'The packages could not be installed. Check the connection to the npm registry and try again.',
+    );
     process.exit(1);
   }
 }
@@ -32,7 +34,8 @@ export function ensureBuilt() {
   }
 }
 
-export const build = () => run('node', ['node_modules/next/dist/bin/next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
+export const build = () =>
+  run('node', ['node_modules/next/dist/bin/next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
 
 function newestIn(path) {
   const stat = statSync(path);

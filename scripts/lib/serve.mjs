@@ -18,13 +18,19 @@ const answers = (p) =>
 export async function serve(env) {
   const p = port();
   if (await answers(p)) {
-    console.error(`Something already listens on http://${HOST}:${p}. Close it, or set OSKIL_PORT to another number.`);
+    console.error(
+      `Something already listens on http://${HOST}:${p}. Close it, or set OSKIL_PORT to another number.`,
+    );
     process.exit(1);
   }
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(p)], {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
-  });
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(p)],
+    {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
+    },
+  );
   let output = '';
   child.stdout.on('data', (chunk) => {
     output += chunk;

@@ -85,7 +85,7 @@ test('a section is renamed, a row added, shortened and taken out; a reload keeps
   await page.getByRole('button', { name: 'Add to opening up' }).click();
   await page.getByLabel('Find a movement').fill('spread hand');
   await page.getByRole('button', { name: /Fingers spread against the other hand/ }).click();
-  await page.getByLabel('Holds').fill('3');
+  await page.getByLabel('Holds', { exact: true }).fill('3');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Saved: Dose of Fingers spread against the other hand')).toBeVisible();
   await page.reload();

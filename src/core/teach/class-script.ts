@@ -58,12 +58,13 @@ export function withExtras(beats: readonly Beat[], extras: Extras): readonly Bea
     startMs += beat.durationMs;
   };
   beats.forEach((beat, i) => {
-    push(beat);
     const more = extras[beat.bout] ?? 0;
+    const of = beat.of > 0 ? beat.of + more : 0;
+    push({ ...beat, of });
     const boutEnds = beats[i + 1]?.bout !== beat.bout;
     if (!boutEnds || more === 0) return;
     const unit = beats.filter((b) => b.bout === beat.bout && b.number === beat.number && b.number > 0);
-    for (let n = 1; n <= more; n++) for (const b of unit) push({ ...b, number: b.number + n, of: b.of + n });
+    for (let n = 1; n <= more; n++) for (const b of unit) push({ ...b, number: b.number + n, of });
   });
   return result;
 }

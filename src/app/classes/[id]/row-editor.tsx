@@ -100,7 +100,7 @@ function MovementEditor({
       )}
       {adapted.length > 0 && (
         <div>
-          <h3 className="text-lg">Their own way</h3>
+          <h2 className="text-lg">Their own way</h2>
           <ul className="grid gap-1">
             {adapted.map(({ person, verdict }) => (
               <li key={person.id} className="flex gap-2">

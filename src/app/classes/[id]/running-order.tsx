@@ -109,7 +109,8 @@ const INSTRUCTIONS = {
 
 const announcements = (nameOf: Namer): Announcements => ({
   onDragStart: ({ active }) => `${nameOf(active.id)} picked up`,
-  onDragOver: ({ active, over }) => (over ? `${nameOf(active.id)} is over ${nameOf(over.id)}` : undefined),
+  onDragOver: ({ active, over }) =>
+    over && over.id !== active.id ? `${nameOf(active.id)} is over ${nameOf(over.id)}` : undefined,
   onDragEnd: ({ active, over }) =>
     over ? `${nameOf(active.id)} put down at ${nameOf(over.id)}` : 'Left where it was',
   onDragCancel: ({ active }) => `${nameOf(active.id)} left where it was`,

@@ -40,7 +40,7 @@ function TimesTable({ times }: { times: readonly RowTimes[] }) {
           <th className="py-1 pr-4">Planned</th>
           <th className="py-1 pr-4">Actual</th>
           <th className="py-1 pr-4">Difference</th>
-          <th className="py-1"></th>
+          <th className="py-1">Remark</th>
         </tr>
       </thead>
       <tbody>

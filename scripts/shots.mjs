@@ -1,0 +1,93 @@
+// Pictures of the main views, from the demo running at OSKIL_URL (default http://127.0.0.1:4820), freshly reset.
+import { chromium } from '@playwright/test';
+
+const base = process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-sync',
+  ],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const shot = async (name) => {
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+  console.log(name);
+};
+const open = async (path) => page.goto(`${base}${path}`);
+const button = (name) => page.getByRole('button', { name });
+
+await open('/');
+await shot('today');
+await open('/people');
+await shot('people');
+await page.getByRole('link', { name: 'Delphine M' }).click();
+await page.getByRole('heading', { name: 'Delphine M' }).waitFor();
+await shot('person');
+await open('/classes');
+await shot('classes');
+
+await page
+  .getByRole('row', { name: /Wednesday Hands.*planned/ })
+  .getByRole('link')
+  .click();
+await page.getByRole('heading', { name: 'Wednesday Hands, week 4' }).waitFor();
+await shot('class');
+await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
+await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
+await shot('class-weave');
+await button(/^Ball squeeze/).click();
+await page
+  .locator('#row-grip-1')
+  .evaluate((row) => window.scrollBy(0, row.getBoundingClientRect().top - 150));
+await shot('class-dose');
+await open(new URL(page.url()).pathname);
+await button('Put in a hand break of 30 s').click();
+await page.getByText('Nothing to mend').waitFor();
+
+await page.getByRole('link', { name: 'Teach this class' }).click();
+await button('Start the class').waitFor();
+await shot('before-class');
+await button('Start the class').click();
+await page.getByRole('heading', { name: 'Welcome, what today is for' }).waitFor();
+await upTo('Ball squeeze');
+await shot('teach-explain');
+await page.keyboard.press('Space');
+await page.waitForTimeout(9_000);
+await shot('teach-count');
+await page.keyboard.press('m');
+await button('Hamish S: Eased it').click();
+await shot('teach-marks');
+await page.keyboard.press('Escape');
+await upTo('Breathe with the hands resting');
+await page.keyboard.press('Space');
+await page.waitForTimeout(7_000);
+await shot('teach-breath');
+
+await open('/classes');
+await page
+  .getByRole('row', { name: /Wednesday Hands.*written up/ })
+  .nth(1)
+  .getByRole('link')
+  .click();
+await page.getByRole('heading', { name: /^Wrap-up/ }).waitFor();
+await shot('wrap-up');
+await button('Show as a picture').click();
+await page.locator('.apexcharts-series path').first().waitFor();
+await page.getByRole('heading', { name: 'Planned and actual time' }).evaluate((h) => h.scrollIntoView());
+await shot('planned-actual');
+await browser.close();
+
+/** Pass over rows until the one with this title. */
+async function upTo(title) {
+  for (let i = 0; i < 60; i++) {
+    if ((await page.locator('h1').first().textContent()) === title) return;
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(120);
+  }
+  throw new Error(`${title} did not come`);
+}
