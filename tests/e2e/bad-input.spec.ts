@@ -1,20 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { send } from './own-server';
+import { BLANK_PERSON, openFriday } from './steps';
 
 const base = () => process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
 const GONE = '00000000-0000-4000-8000-00000000dead';
-const someone = {
-  firstName: 'Ida',
-  initial: 'X',
-  dominantHand: 'R',
-  screened: true,
-  assistance: 0,
-  wantedTask: '',
-  notes: '',
-  conditions: [],
-  clearances: [],
-};
-
 test('an empty and an over-long name are refused in words, and what was typed stays', async ({ page }) => {
   await page.goto('/people/new');
   await page.getByLabel('Would like to be able to').fill('open a jar');
@@ -42,11 +31,7 @@ test('the same condition twice is refused by the server and nothing typed is los
 });
 
 test('absurd doses are refused beside the field and the plan keeps the old one', async ({ page }) => {
-  await page.goto('/classes');
-  await page
-    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
-    .getByRole('link')
-    .click();
+  await openFriday(page);
   await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
   const reps = page.getByLabel('Repetitions', { exact: true });
   for (const [typed, words] of [
@@ -83,14 +68,14 @@ test('unknown and tampered addresses are a calm page, not a fault', async ({ pag
 test.describe('the routes', () => {
   const cases: readonly [string, string, string, unknown, number, RegExp][] = [
     ['broken JSON', 'POST', '/api/people', '{"firstName": ', 400, /not readable JSON/],
-    ['a name that is a number', 'POST', '/api/people', { ...someone, firstName: 7 }, 400, /./],
-    ['an unknown field', 'POST', '/api/people', { ...someone, admin: true }, 400, /./],
-    ['assistance 9', 'POST', '/api/people', { ...someone, assistance: 9 }, 400, /Assistance is 0 to 3/],
+    ['a name that is a number', 'POST', '/api/people', { ...BLANK_PERSON, firstName: 7 }, 400, /./],
+    ['an unknown field', 'POST', '/api/people', { ...BLANK_PERSON, admin: true }, 400, /./],
+    ['assistance 9', 'POST', '/api/people', { ...BLANK_PERSON, assistance: 9 }, 400, /Assistance is 0 to 3/],
     [
       'an unknown condition',
       'POST',
       '/api/people',
-      { ...someone, conditions: [{ conditionId: 'made-up', side: 'L', state: 'settled', since: null }] },
+      { ...BLANK_PERSON, conditions: [{ conditionId: 'made-up', side: 'L', state: 'settled', since: null }] },
       400,
       /not in the list/,
     ],
@@ -99,14 +84,14 @@ test.describe('the routes', () => {
       'POST',
       '/api/people',
       {
-        ...someone,
+        ...BLANK_PERSON,
         clearances: [{ scope: 'hand', by: 'Dr A', on: '2026-11-02', until: '2026-11-01', what: '' }],
       },
       400,
       /end date is before the start/,
     ],
-    ['a tampered id', 'PUT', '/api/people/1-or-1', someone, 404, /no such person/],
-    ['somebody gone', 'PUT', `/api/people/${GONE}`, someone, 404, /no such person/],
+    ['a tampered id', 'PUT', '/api/people/1-or-1', BLANK_PERSON, 404, /no such person/],
+    ['somebody gone', 'PUT', `/api/people/${GONE}`, BLANK_PERSON, 404, /no such person/],
     [
       'a class that is not there',
       'PUT',
@@ -204,15 +189,15 @@ test.describe('the routes', () => {
   });
 
   test('a foreign origin, a form post and too much are refused', async () => {
-    const foreign = await send('POST', `${base()}/api/people`, someone, {
+    const foreign = await send('POST', `${base()}/api/people`, BLANK_PERSON, {
       origin: 'https://elsewhere.example',
     });
     expect(foreign.status).toBe(403);
-    const site = await send('POST', `${base()}/api/people`, someone, { 'sec-fetch-site': 'cross-site' });
+    const site = await send('POST', `${base()}/api/people`, BLANK_PERSON, { 'sec-fetch-site': 'cross-site' });
     expect(site.status).toBe(403);
-    const form = await send('POST', `${base()}/api/people`, someone, { 'content-type': 'text/plain' });
+    const form = await send('POST', `${base()}/api/people`, BLANK_PERSON, { 'content-type': 'text/plain' });
     expect(form.status).toBe(400);
-    const much = await send('POST', `${base()}/api/people`, { ...someone, notes: 'x'.repeat(300_000) });
+    const much = await send('POST', `${base()}/api/people`, { ...BLANK_PERSON, notes: 'x'.repeat(300_000) });
     expect(much.status).toBe(413);
   });
 });

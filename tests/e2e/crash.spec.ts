@@ -2,22 +2,13 @@ import { expect, test } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { BLANK_PERSON } from './steps';
 import { removeFolder, scratchFolder, send, startOwn, type OwnServer } from './own-server';
 
 test.describe.configure({ mode: 'serial' });
 
 async function classUnderWay(url: string) {
-  const person = await send('POST', `${url}/api/people`, {
-    firstName: 'Ansel',
-    initial: 'B',
-    dominantHand: 'R',
-    screened: true,
-    assistance: 0,
-    wantedTask: '',
-    notes: '',
-    conditions: [],
-    clearances: [],
-  });
+  const person = await send('POST', `${url}/api/people`, BLANK_PERSON);
   const personId = String(person.json.id);
   const made = await send('POST', `${url}/api/classes`, {
     name: 'Crash class',

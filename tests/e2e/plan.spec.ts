@@ -1,18 +1,10 @@
 import { expect, test, type Page } from '@playwright/test';
+import { makeClass, openFriday } from './steps';
 
 const titles = (page: Page) =>
   page
     .locator('tr[id^="row-"] th button')
     .evaluateAll((all) => all.map((b) => b.textContent?.replace(/ \(\w+\)$/, '')));
-
-async function openFriday(page: Page) {
-  await page.goto('/classes');
-  await page
-    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
-    .getByRole('link')
-    .click();
-  await expect(page.getByRole('heading', { name: 'Friday Slow Hands, week 4' })).toBeVisible();
-}
 
 test('rows move by mouse, by the drag handle’s keys and by Alt and arrow, and each can be undone', async ({
   page,
@@ -125,11 +117,7 @@ test('a second window’s edit is not lost: the first is told and shown the newe
 });
 
 test('the bag is counted, and being short is a finding', async ({ page }) => {
-  await page.goto('/classes/new');
-  await page.getByLabel('Name').fill('Kit class');
-  await page.getByRole('button', { name: 'Make the class' }).click();
-  await page.getByRole('checkbox', { name: 'Lorna V' }).check();
-  await page.getByRole('button', { name: 'Save who comes' }).click();
+  await makeClass(page, 'Kit class', [], ['Lorna V']);
   await page.getByRole('button', { name: 'Add to open' }).click();
   await page.getByRole('button', { name: /Rubber band spread/ }).click();
   const findings = page.getByRole('region', { name: 'Findings' });

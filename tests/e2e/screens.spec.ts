@@ -1,18 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { makeClass, openFriday } from './steps';
 
 const noFaults = async (page: Page) => {
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
-};
-
-const friday = async (page: Page) => {
-  await page.goto('/classes');
-  await page
-    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
-    .getByRole('link')
-    .click();
-  await expect(page.getByRole('heading', { name: 'Friday Slow Hands, week 4' })).toBeVisible();
 };
 
 for (const path of ['/', '/people', '/people/new', '/classes', '/classes/new', '/nowhere'])
@@ -29,7 +21,7 @@ test('axe finds nothing on a person', async ({ page }) => {
 });
 
 test('axe finds nothing on the plan, with its panels, picker, editor and findings open', async ({ page }) => {
-  await friday(page);
+  await openFriday(page);
   await noFaults(page);
   await page.getByRole('button', { name: /^Who comes/ }).click();
   await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
@@ -41,14 +33,7 @@ test('axe finds nothing on the plan, with its panels, picker, editor and finding
 });
 
 test('axe finds nothing while teaching: before, explaining, counting, marking, help', async ({ page }) => {
-  await page.goto('/classes/new');
-  await page.getByLabel('Name').fill('Axe class');
-  await page.getByRole('button', { name: 'Make the class' }).click();
-  await page.getByRole('checkbox', { name: 'Bashir K' }).check();
-  await page.getByRole('button', { name: 'Save who comes' }).click();
-  await page.getByRole('button', { name: 'Add to grip' }).click();
-  await page.getByRole('button', { name: /Ball squeeze/ }).click();
-  await expect(page.getByText('Saved: Add Ball squeeze')).toBeVisible();
+  await makeClass(page, 'Axe class', ['Ball squeeze'], ['Bashir K']);
   await page.getByRole('link', { name: 'Teach this class' }).click();
   await expect(page.getByRole('button', { name: 'Start the class' })).toBeVisible();
   await noFaults(page);
@@ -87,7 +72,7 @@ test.describe('at 200 % zoom', () => {
       const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect(over, path).toBeLessThanOrEqual(0);
     }
-    await friday(page);
+    await openFriday(page);
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
     ).toBeLessThanOrEqual(0);
@@ -115,7 +100,7 @@ test('every page carries a policy with a fresh nonce and asks nobody else for an
     expect(policy).not.toMatch(/script-src[^;]*unsafe/);
     nonces.add(/'nonce-([^']+)'/.exec(policy)![1]!);
   }
-  await friday(page);
+  await openFriday(page);
   expect(nonces.size).toBe(4);
   expect(foreign).toEqual([]);
   expect(complaints).toEqual([]);

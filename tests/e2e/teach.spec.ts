@@ -1,24 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-
-/** A small class of its own, so that tests do not lean on each other. */
-async function makeClass(page: Page, name: string, rows: readonly string[]): Promise<string> {
-  await page.goto('/classes/new');
-  await page.getByLabel('Name').fill(name);
-  await page.getByRole('button', { name: 'Make the class' }).click();
-  await expect(page.getByRole('heading', { name: `${name}, week 1` })).toBeVisible();
-  await page.getByRole('checkbox', { name: 'Ansel B' }).check();
-  await page.getByRole('checkbox', { name: 'Delphine M' }).check();
-  await page.getByRole('button', { name: 'Save who comes' }).click();
-  await expect(page.getByRole('columnheader', { name: 'Ansel B' })).toBeVisible();
-  for (const row of rows) {
-    await page.getByRole('button', { name: 'Add to move' }).click();
-    await page.getByLabel('Find a movement').fill(row);
-    await page.getByRole('button', { name: new RegExp(`^\\w+ ${row}`) }).click();
-    await expect(page.getByRole('button', { name: `Move ${row}` })).toBeVisible();
-  }
-  await expect(page.getByText(/^Saved: Add/)).toBeVisible();
-  return page.url();
-}
+import { makeClass } from './steps';
 
 async function begin(page: Page) {
   await page.getByRole('link', { name: 'Teach this class' }).click();

@@ -4,6 +4,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import type { KeyboardEvent } from 'react';
 import { doseWords } from '@/core/dose/describe';
+import { doseOf } from '@/core/dose/dose';
 import { fullName } from '@/core/people/person';
 import { placedRows, type Plan, type Row, type Section } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
@@ -12,8 +13,8 @@ import { clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
 import { HandsMark, PurposeMark, verdictWords } from '@/ui/marks';
 import { RowEditor } from './row-editor';
-import type { OrderProps } from './running-order';
-import { CordString, timeDose } from './section-rows';
+import type { OrderProps } from './order-props';
+import { CordString } from './cord-string';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { Told } from './weave-head';
 
@@ -29,7 +30,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
   const open = openRow === row.id;
   const found = check.findings.find((f) => f.rowIds.includes(row.id));
   const purpose = movement?.purpose ?? 'ease';
-  const dose = row.kind === 'movement' ? row.dose : timeDose(row.durationMs);
+  const dose = row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs });
 
   const moveByKey = (event: KeyboardEvent) => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;

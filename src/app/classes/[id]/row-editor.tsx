@@ -9,7 +9,7 @@ import { Button } from '@/ui/button';
 import { HandsMark } from '@/ui/marks';
 import { DoseFields } from './dose-fields';
 import { NumberField } from './number-field';
-import type { OrderProps } from './running-order';
+import type { OrderProps } from './order-props';
 import { TextCommit } from './text-commit';
 import { sentence } from './weave-head';
 

@@ -12,24 +12,13 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useMemo, useState } from 'react';
-import type { ClassFacts, PlanCheck } from '@/core/plan/check';
-import { findRow, placedRows, type Plan } from '@/core/plan/plan';
+import type { ClassFacts } from '@/core/plan/check';
+import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
+import { dropTarget, sectionDropId } from './drop-target';
+import type { OrderProps } from './order-props';
 import { SectionRows } from './section-rows';
-import type { PlanEditor } from './use-plan';
 import { WeaveHead, type Told } from './weave-head';
-
-export type OrderProps = {
-  editor: PlanEditor;
-  check: PlanCheck;
-  facts: ClassFacts;
-  last: { readonly day: string; readonly plan: Plan } | null;
-  openRow: string | null;
-  onOpenRow: (rowId: string | null) => void;
-};
-
-const SECTION_PREFIX = 'section:';
-export const sectionDropId = (sectionId: string): string => `${SECTION_PREFIX}${sectionId}`;
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
 export function RunningOrder(props: OrderProps) {
@@ -75,23 +64,6 @@ export function RunningOrder(props: OrderProps) {
       </SortableContext>
     </DndContext>
   );
-}
-
-/** Where a dragged row lands: before the row it is over (after it when moving down), or at a section's start. */
-function dropTarget(plan: Plan, rowId: string, overId: string): { sectionId: string; index: number } | null {
-  const order = plan.sections.flatMap((s) => [sectionDropId(s.id), ...s.rows.map((r) => r.id)]);
-  const down = order.indexOf(overId) > order.indexOf(rowId);
-  if (overId.startsWith(SECTION_PREFIX)) {
-    const at = plan.sections.findIndex((s) => sectionDropId(s.id) === overId);
-    const before = plan.sections[at - 1];
-    if (down || !before) return { sectionId: overId.slice(SECTION_PREFIX.length), index: 0 };
-    return { sectionId: before.id, index: before.rows.length };
-  }
-  const over = findRow(plan, overId);
-  const from = findRow(plan, rowId);
-  if (!over || !from) return null;
-  const sameSection = over.section.id === from.section.id;
-  return { sectionId: over.section.id, index: down && !sameSection ? over.index + 1 : over.index };
 }
 
 type Namer = (id: string | number) => string;

@@ -2,14 +2,15 @@
 
 import { useSortable } from '@dnd-kit/sortable';
 import { useState } from 'react';
-import { doseOf } from '@/core/dose/dose';
 import { sectionNameSchema, type Row, type Section } from '@/core/plan/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
+import { CordString } from './cord-string';
 import { MovementPicker } from './movement-picker';
 import { OrderRow } from './order-row';
-import { sectionDropId, type OrderProps } from './running-order';
+import { sectionDropId } from './drop-target';
+import type { OrderProps } from './order-props';
 import type { Told } from './weave-head';
 
 type Props = OrderProps & { section: Section; onTell: (told: Told | null) => void };
@@ -126,10 +127,6 @@ function SectionName({ section, editor }: { section: Section; editor: OrderProps
   );
 }
 
-export function CordString() {
-  return <span aria-hidden="true" className="absolute inset-y-0 left-[13px] w-0.5 bg-ink" />;
-}
-
 function Knot() {
   return (
     <>
@@ -151,6 +148,3 @@ function Knot() {
     </>
   );
 }
-
-/** Breaks and talk are drawn as free time. */
-export const timeDose = (durationMs: number) => doseOf({ mode: 'time', timeMs: durationMs });

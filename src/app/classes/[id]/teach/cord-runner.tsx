@@ -6,7 +6,7 @@ import { stepLetter } from '@/core/dose/cord';
 import { COUNTED, type Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { changeWord } from '@/core/teach/ticks';
-import { offsetAtTime, type TeachState } from '@/core/teach/transport';
+import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transport';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };
 
@@ -22,13 +22,13 @@ export function CordRunner({ row, beats, state, now }: Props) {
   useEffect(() => {
     let frame = 0;
     const draw = () => {
-      const offset = counting ? offsetAtTime(state, now()) : 0;
+      const offset = counting ? shownOffset(beats, offsetAtTime(state, now())) : 0;
       moving.current?.setAttribute('transform', `translate(${MARKER_X - offset * pace} 0)`);
       if (state.running && counting) frame = requestAnimationFrame(draw);
     };
     draw();
     return () => cancelAnimationFrame(frame);
-  }, [state, counting, now, pace]);
+  }, [state, beats, counting, now, pace]);
 
   const offset = counting ? offsetAtTime(state, now()) : 0;
   const twoCords = beats.some((b) => b.side === 'L' || b.side === 'R');
@@ -65,6 +65,12 @@ export function CordRunner({ row, beats, state, now }: Props) {
       </svg>
     </svg>
   );
+}
+
+/** Where motion is not wanted the cord jumps from beat to beat. */
+function shownOffset(beats: readonly Beat[], offsetMs: number): number {
+  if (!matchMedia('(prefers-reduced-motion: reduce)').matches) return offsetMs;
+  return beatAtTime(beats, offsetMs)?.startMs ?? offsetMs;
 }
 
 /** Wide enough to tell beads apart, narrow enough to see what is coming. */

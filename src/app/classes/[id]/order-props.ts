@@ -1,0 +1,13 @@
+import type { ClassFacts, PlanCheck } from '@/core/plan/check';
+import type { Plan } from '@/core/plan/plan';
+import type { PlanEditor } from './use-plan';
+
+/** What every part of the running order is given. */
+export type OrderProps = {
+  editor: PlanEditor;
+  check: PlanCheck;
+  facts: ClassFacts;
+  last: { readonly day: string; readonly plan: Plan } | null;
+  openRow: string | null;
+  onOpenRow: (rowId: string | null) => void;
+};
