@@ -27,7 +27,15 @@ export default tseslint.config(
   {
     files: ['src/core/**'],
     rules: {
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'performance'],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'process',
+        'performance',
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Date', property: 'now', message: 'Pass the time in.' },
@@ -35,9 +43,17 @@ export default tseslint.config(
       ],
     },
   },
-  oneWay(['src/catalogue/**'], '^(@/(?!core/|catalogue/)|react|next|node:)', 'The catalogue is data over core types.'),
+  oneWay(
+    ['src/catalogue/**'],
+    '^(@/(?!core/|catalogue/)|react|next|node:)',
+    'The catalogue is data over core types.',
+  ),
   oneWay(['src/store/**'], '^(@/(ui|app|server|demo)/|react|next)', 'The store knows the core and SQL only.'),
   oneWay(['src/demo/**'], '^(@/(ui|app)/|react|next)', 'The demo scenario writes through the store.'),
   oneWay(['src/server/**'], '^(@/(ui|app)/|react)', 'Server logic never imports screens.'),
-  oneWay(['src/ui/**'], '^(@/(app|store|server|demo)/)', 'Shared pieces know the core and the catalogue only.'),
+  oneWay(
+    ['src/ui/**'],
+    '^(@/(app|store|server|demo)/)',
+    'Shared pieces know the core and the catalogue only.',
+  ),
 );

@@ -6,7 +6,10 @@ export default {
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
-      { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } }, module: { type: 'commonjs' } },
+      {
+        jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true } },
+        module: { type: 'commonjs' },
+      },
     ],
   },
   setupFiles: ['<rootDir>/tests/setup.ts'],

@@ -4,7 +4,15 @@ import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
 import { emptyPlan } from '@/core/plan/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { setBag } from '@/store/bag';
-import { addClass, addSeries, classOfSeriesOn, findClass, setHelpers, setRoster } from '@/store/classes';
+import {
+  addClass,
+  addSeries,
+  classOfSeriesOn,
+  findClass,
+  setDetails,
+  setHelpers,
+  setRoster,
+} from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople, peopleOfClass } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
@@ -53,6 +61,22 @@ export async function createClass(db: Db, fields: NewClassFields): Promise<Resul
     });
   });
   return ok({ id });
+}
+
+/** Change a class's details; two classes of a series never share a day. */
+export async function changeDetails(
+  db: Db,
+  rawId: string | undefined,
+  fields: NewClassFields,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const info = await findClass(db, id.value);
+  if (!info) return fail('not-found', 'There is no such class.');
+  const other = await classOfSeriesOn(db, info.seriesId, fields.day);
+  if (other && other !== id.value) return fail('exists', 'This series has a class on that day already.');
+  await setDetails(db, id.value, fields);
+  return ok({});
 }
 
 /** The same class a week on, starting from what was taught: plan, people and helpers carry over. */

@@ -124,6 +124,20 @@ export async function addClass(db: Db, c: NewClass): Promise<void> {
   });
 }
 
+export type ClassDetails = Omit<NewSeries, 'id'> & { day: string; startsAt: string };
+
+/** Change when and where a class is, and how its series is called. */
+export async function setDetails(db: Db, classId: string, d: ClassDetails): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query(
+      `update series set name = $2, place = $3, slot_minutes = $4
+       where id = (select series_id from class where id = $1)`,
+      [classId, d.name, d.place, d.slotMinutes],
+    );
+    await tx.query('update class set day = $2, starts_at = $3 where id = $1', [classId, d.day, d.startsAt]);
+  });
+}
+
 /** Who is expected. People that do not exist are refused by the database. */
 export async function setRoster(db: Db, classId: string, personIds: readonly string[]): Promise<void> {
   await db.transaction(async (tx) => {

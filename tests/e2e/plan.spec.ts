@@ -129,3 +129,25 @@ test('the bag is counted, and being short is a finding', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(findings).not.toContainText('are in the bag');
 });
+
+test('a class’s details and the length of a breath are changed in place, and refused in words', async ({
+  page,
+}) => {
+  await makeClass(page, 'Details class', [], ['Esi O']);
+  await page.getByRole('button', { name: 'Add to settle' }).click();
+  await page.getByRole('button', { name: /Breathe with the hands resting/ }).click();
+  const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: /^Breathe with/ }) });
+  await expect(row.getByRole('img', { name: /^8 breaths .* about 40 seconds$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Details' }).click();
+  await page.getByRole('button', { name: 'More: A breath, seconds' }).click();
+  await page.getByRole('button', { name: 'More: A breath, seconds' }).click();
+  await expect(row.getByRole('img', { name: /^8 breaths .* about 50 seconds$/ })).toBeVisible();
+  await page.getByLabel('Minutes').fill('5');
+  await page.getByRole('button', { name: 'Save the details' }).click();
+  await expect(page.getByText('A class is at least 10 minutes')).toBeVisible();
+  await page.getByLabel('Minutes').fill('20');
+  await page.getByLabel('Place').fill('The potting shed');
+  await page.getByRole('button', { name: 'Save the details' }).click();
+  await expect(page.getByText('at The potting shed')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Time' })).toContainText('of 20:00');
+});

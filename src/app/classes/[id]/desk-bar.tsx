@@ -7,6 +7,7 @@ import type { KitLine } from '@/core/plan/kit';
 import { plural } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import { Button, buttonClass } from '@/ui/button';
+import { DetailsPanel } from './details-panel';
 import { KitPanel } from './kit-panel';
 import { RosterPanel } from './roster-panel';
 import type { PlanEditor } from './use-plan';
@@ -20,10 +21,12 @@ type Props = {
   kit: readonly KitLine[];
 };
 
+type Panel = 'details' | 'people' | 'kit';
+
 /** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
 export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
-  const [open, setOpen] = useState<'people' | 'kit' | null>(people.length === 0 ? 'people' : null);
-  const toggle = (panel: 'people' | 'kit') => setOpen(open === panel ? null : panel);
+  const [open, setOpen] = useState<Panel | null>(people.length === 0 ? 'people' : null);
+  const toggle = (panel: Panel) => setOpen(open === panel ? null : panel);
   const short = kit.filter((k) => k.short > 0).length;
   return (
     <div className="no-print mb-2 border-y border-edge py-2">
@@ -37,7 +40,10 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
         <span aria-live="polite" className="min-w-32 text-sm text-soft">
           {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
         </span>
-        <Button className="ml-auto" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
+        <Button className="ml-auto" aria-expanded={open === 'details'} onClick={() => toggle('details')}>
+          Details
+        </Button>
+        <Button aria-expanded={open === 'people'} onClick={() => toggle('people')}>
           Who comes: {people.length}
         </Button>
         <Button aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
@@ -48,6 +54,7 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
           {begun ? 'Go to teaching' : 'Teach this class'}
         </Link>
       </div>
+      {open === 'details' && <DetailsPanel info={info} editor={editor} />}
       {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
       {open === 'kit' && <KitPanel kit={kit} />}
     </div>

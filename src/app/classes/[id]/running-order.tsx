@@ -18,7 +18,7 @@ import { rowTitle } from '@/core/plan/row-title';
 import { dropTarget, sectionDropId } from './drop-target';
 import type { OrderProps } from './order-props';
 import { SectionRows } from './section-rows';
-import { WeaveHead, type Told } from './weave-head';
+import { Reasons, WeaveHead, type Told } from './weave-head';
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
 export function RunningOrder(props: OrderProps) {
@@ -54,13 +54,22 @@ export function RunningOrder(props: OrderProps) {
           role="region"
           aria-label="Running order and weave"
         >
-          <table className="w-full border-collapse text-left" onMouseLeave={() => setTold(null)}>
+          <table
+            className="w-full border-collapse text-left"
+            style={{ minWidth: `calc(43rem + ${facts.people.length * 2.25}rem)` }}
+            onMouseLeave={() => setTold(null)}
+          >
             <WeaveHead people={facts.people} told={told} check={props.check} titleOf={nameOf} />
             {plan.sections.map((section) => (
               <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
             ))}
           </table>
         </div>
+        {told && (
+          <div className="sticky bottom-24 z-10 xl:hidden">
+            <Reasons told={told} people={facts.people} check={props.check} titleOf={nameOf} />
+          </div>
+        )}
       </SortableContext>
     </DndContext>
   );

@@ -7,7 +7,7 @@ import { VERDICT_WORDS, VerdictMark, verdictWords } from '@/ui/marks';
 /** The cell of the weave that is pointed at. */
 export type Told = { readonly rowId: string; readonly personId: string };
 
-type Props = {
+export type WeaveProps = {
   people: readonly Person[];
   told: Told | null;
   check: PlanCheck;
@@ -15,16 +15,19 @@ type Props = {
 };
 
 /** Column heads; the space beside the names holds the legend, or the reasons of the cell pointed at. */
-export function WeaveHead({ people, told, check, titleOf }: Props) {
+export function WeaveHead({ people, told, check, titleOf }: WeaveProps) {
   return (
     <thead className="sticky top-0 z-10 bg-linen">
       <tr>
         <td colSpan={6} className="h-28 max-w-0 pr-6 align-top">
-          {told ? (
-            <Reasons told={told} people={people} check={check} titleOf={titleOf} />
-          ) : (
-            <Legend people={people} />
+          {told && (
+            <div className="hidden xl:block">
+              <Reasons told={told} people={people} check={check} titleOf={titleOf} />
+            </div>
           )}
+          <div className={told ? 'xl:hidden' : ''}>
+            <Legend people={people} />
+          </div>
         </td>
         {people.map((person) => (
           <th
@@ -78,7 +81,8 @@ function Legend({ people }: { people: readonly Person[] }) {
   );
 }
 
-function Reasons({ told, people, check, titleOf }: Omit<Props, 'told'> & { told: Told }) {
+/** What the verdict pointed at is, what to do, and why. */
+export function Reasons({ told, people, check, titleOf }: Omit<WeaveProps, 'told'> & { told: Told }) {
   const verdict = check.verdicts.get(told.rowId)?.get(told.personId);
   const person = people.find((p) => p.id === told.personId);
   if (!verdict || !person) return null;

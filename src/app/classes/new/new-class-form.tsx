@@ -1,59 +1,21 @@
 'use client';
 
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
-import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
-import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { ClassForm } from '../class-form';
 
+/** The first class of a series; its plan opens next. */
 export function NewClassForm({ today }: { today: string }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const { register, handleSubmit, formState } = useForm<NewClassFields>({
-    resolver: zodResolver(newClassSchema),
-    defaultValues: { name: '', place: '', day: today, startsAt: '10:30', slotMinutes: 45 },
-  });
-  const { errors, isSubmitting } = formState;
-  const save = handleSubmit(async (fields) => {
-    const result = await call<{ id: string }>('POST', '/api/classes', fields);
-    setTrouble(result.ok ? null : result.message);
-    if (result.ok) router.push(`/classes/${result.value.id}`);
-  });
   return (
-    <form onSubmit={save} noValidate className="grid max-w-2xl gap-5">
-      <Field label="Name" error={errors.name?.message}>
-        {(field) => <input {...field} className={inputClass} {...register('name')} />}
-      </Field>
-      <Field label="Place" error={errors.place?.message}>
-        {(field) => <input {...field} className={inputClass} {...register('place')} />}
-      </Field>
-      <div className="grid grid-cols-1 gap-5 sm:grid-cols-3">
-        <Field label="Day" error={errors.day?.message}>
-          {(field) => <input {...field} type="date" className={inputClass} {...register('day')} />}
-        </Field>
-        <Field label="Starts at" error={errors.startsAt?.message}>
-          {(field) => <input {...field} type="time" className={inputClass} {...register('startsAt')} />}
-        </Field>
-        <Field label="Minutes" error={errors.slotMinutes?.message}>
-          {(field) => (
-            <input
-              {...field}
-              inputMode="numeric"
-              className={inputClass}
-              {...register('slotMinutes', { valueAsNumber: true })}
-            />
-          )}
-        </Field>
-      </div>
-      <Trouble message={trouble} />
-      <div>
-        <Button type="submit" look="main" disabled={isSubmitting}>
-          Make the class
-        </Button>
-      </div>
-    </form>
+    <ClassForm
+      initial={{ name: '', place: '', day: today, startsAt: '10:30', slotMinutes: 45 }}
+      saveLabel="Make the class"
+      onSave={async (fields) => {
+        const result = await call<{ id: string }>('POST', '/api/classes', fields);
+        if (result.ok) router.push(`/classes/${result.value.id}`);
+        return result;
+      }}
+    />
   );
 }

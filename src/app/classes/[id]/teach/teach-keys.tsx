@@ -24,7 +24,7 @@ export function TeachKeys({ state, onAction, sound }: Props) {
     ['marks', 'Mark', 'M'],
   ];
   return (
-    <div className="flex flex-wrap items-stretch gap-2.5">
+    <div className="sticky bottom-0 flex flex-wrap items-stretch gap-2.5 bg-linen py-2 lg:static lg:py-0">
       {keys.map(([action, name, key]) => (
         <button
           key={action}

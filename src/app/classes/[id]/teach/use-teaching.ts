@@ -52,10 +52,11 @@ export function useTeaching(
     [classId, post],
   );
 
-  // A reload finds the class where it was last seen, paused, so that no count runs unwatched.
+  // A reload finds a count where it was last seen, paused, so that none runs unwatched. Talk and breaks go on.
   useEffect(() => {
     const stored = current.current;
-    if (!stored.running) return;
+    const counting = stored.phase === 'count' && rows[stored.rowIndex]?.kind === 'movement';
+    if (!stored.running || !counting) return;
     const seen = Math.min(now(), Math.max(stored.anchorMs, lastSeen(classId)));
     move(command(rows, stored, 'pause', seen));
   }, [classId, rows, now, move]);

@@ -1,0 +1,42 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { toast } from 'sonner';
+import type { ClassInfo } from '@/store/classes';
+import { call } from '@/ui/call';
+import { ClassForm } from '../class-form';
+import { NumberField } from './number-field';
+import type { PlanEditor } from './use-plan';
+
+/** When and where, and how long a breath is. */
+export function DetailsPanel({ info, editor }: { info: ClassInfo; editor: PlanEditor }) {
+  const router = useRouter();
+  const { name, place, day, startsAt, slotMinutes } = info;
+  return (
+    <section aria-label="Details" className="mt-3 grid gap-5">
+      <NumberField
+        label="A breath, seconds"
+        value={editor.plan.breathMs / 1000}
+        min={3}
+        max={12}
+        step={0.5}
+        whole={false}
+        onChange={(s) =>
+          editor.edit({ type: 'setBreath', breathMs: Math.round(s * 1000) }, 'Length of a breath')
+        }
+      />
+      <ClassForm
+        initial={{ name, place, day, startsAt, slotMinutes }}
+        saveLabel="Save the details"
+        onSave={async (fields) => {
+          const result = await call('PUT', `/api/classes/${info.id}`, fields);
+          if (result.ok) {
+            toast('The details are saved');
+            router.refresh();
+          }
+          return result;
+        }}
+      />
+    </section>
+  );
+}
