@@ -28,6 +28,12 @@ await shot('people');
 await page.getByRole('link', { name: 'Delphine M' }).click();
 await page.getByRole('heading', { name: 'Delphine M' }).waitFor();
 await shot('person');
+await open('/movements');
+await page.getByLabel('Find by word, prop or joint').fill('fingers');
+await shot('movements');
+await open('/movements/thumb-to-tips');
+await page.waitForTimeout(1_300);
+await shot('movement');
 await open('/classes');
 await shot('classes');
 

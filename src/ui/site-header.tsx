@@ -7,6 +7,7 @@ import { BrandMark } from './brand';
 const PLACES = [
   { href: '/', name: 'Today' },
   { href: '/people', name: 'People' },
+  { href: '/movements', name: 'Movements' },
   { href: '/classes', name: 'Classes' },
 ];
 

@@ -7,7 +7,16 @@ const noFaults = async (page: Page) => {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
 };
 
-for (const path of ['/', '/people', '/people/new', '/classes', '/classes/new', '/nowhere'])
+for (const path of [
+  '/',
+  '/people',
+  '/people/new',
+  '/movements',
+  '/movements/ball-squeeze',
+  '/classes',
+  '/classes/new',
+  '/nowhere',
+])
   test(`axe finds nothing on ${path}`, async ({ page }) => {
     await page.goto(path);
     await noFaults(page);
@@ -26,6 +35,8 @@ test('axe finds nothing on the plan, with its panels, picker, editor and finding
   await page.getByRole('button', { name: /^Who comes/ }).click();
   await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
   await page.getByRole('button', { name: 'Add to grip' }).click();
+  await noFaults(page);
+  await page.getByRole('button', { name: 'Details' }).click();
   await noFaults(page);
   await page.getByRole('button', { name: /^Kit/ }).click();
   await page.locator('button[id^="cell-"]').first().focus();
@@ -67,7 +78,15 @@ test('axe finds nothing on a wrap-up, as a table and as a picture', async ({ pag
 test.describe('at 200 % zoom', () => {
   test.use({ viewport: { width: 640, height: 400 } });
   test('no page scrolls sideways as a whole', async ({ page }) => {
-    for (const path of ['/', '/people', '/people/new', '/classes', '/classes/new']) {
+    for (const path of [
+      '/',
+      '/people',
+      '/people/new',
+      '/movements',
+      '/movements/ball-squeeze',
+      '/classes',
+      '/classes/new',
+    ]) {
       await page.goto(path);
       const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect(over, path).toBeLessThanOrEqual(0);

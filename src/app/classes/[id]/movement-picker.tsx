@@ -5,9 +5,12 @@ import type { Movement } from '@/core/catalogue/movement';
 import type { ClassFacts } from '@/core/plan/check';
 import { freshRowId } from '@/core/plan/finding';
 import type { Plan, Row, Section } from '@/core/plan/plan';
+import { findMovements } from '@/core/catalogue/search';
 import { doseWords } from '@/core/dose/describe';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
+import { MovementPicture } from '@/ui/movement-picture';
+
 import { PurposeMark } from '@/ui/marks';
 
 type Props = {
@@ -21,9 +24,9 @@ type Props = {
 /** Choose what to add, in place: movements for this section first, then all; talk and breaks too. */
 export function MovementPicker({ section, facts, plan, onPick, onClose }: Props) {
   const [words, setWords] = useState('');
-  const found = facts.catalogue.movements
-    .filter((m) => matches(m, words))
-    .sort((a, b) => Number(b.section === section.kind) - Number(a.section === section.kind));
+  const found = [...findMovements(facts.catalogue.movements, words)].sort(
+    (a, b) => Number(b.section === section.kind) - Number(a.section === section.kind),
+  );
   const id = (base: string) => freshRowId(plan, `${section.id}-${base}`.slice(0, 50));
   const pickMovement = (m: Movement) =>
     onPick({ kind: 'movement', id: id(m.id), movementId: m.id, dose: m.dose, note: '' }, m.name);
@@ -78,6 +81,7 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
               onClick={() => pickMovement(m)}
             >
               <PurposeMark purpose={m.purpose} />
+              <MovementPicture movementId={m.id} height={56} />
               <span>
                 <span className="font-semibold">{m.name}</span>{' '}
                 <span className="text-sm text-soft">{doseWords(m.dose)}</span>
@@ -89,13 +93,4 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
       </ul>
     </div>
   );
-}
-
-function matches(m: Movement, words: string): boolean {
-  const text =
-    `${m.name} ${m.what} ${m.purpose} ${m.effort} ${m.propId ?? ''} ${m.joints.join(' ')}`.toLowerCase();
-  return words
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { MovementPicture } from '@/ui/movement-picture';
+
 import { fullName } from '@/core/people/person';
 import type { Row, Section } from '@/core/plan/plan';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
@@ -79,24 +81,27 @@ function MovementEditor({
         onChange={(note) => editor.edit({ type: 'setNote', rowId: row.id, note }, `Note on ${title}`)}
       />
       {movement && (
-        <dl className="grid max-w-4xl grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-          <dt className="font-semibold">What</dt>
-          <dd>{movement.what}</dd>
-          <dt className="font-semibold">Say</dt>
-          <dd>{movement.cues.join('. ')}.</dd>
-          <dt className="font-semibold">Watch</dt>
-          <dd>{movement.watch.join('. ')}.</dd>
-          <dt className="font-semibold">Easier</dt>
-          <dd>{movement.easier}</dd>
-          <dt className="font-semibold">Stronger</dt>
-          <dd>{movement.stronger}</dd>
-          {movement.propId && (
-            <>
-              <dt className="font-semibold">No prop</dt>
-              <dd>{movement.noProp}</dd>
-            </>
-          )}
-        </dl>
+        <div className="flex flex-wrap items-start gap-6">
+          <MovementPicture movementId={movement.id} height={190} />
+          <dl className="grid max-w-4xl flex-1 basis-96 grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+            <dt className="font-semibold">What</dt>
+            <dd>{movement.what}</dd>
+            <dt className="font-semibold">Say</dt>
+            <dd>{movement.cues.join('. ')}.</dd>
+            <dt className="font-semibold">Watch</dt>
+            <dd>{movement.watch.join('. ')}.</dd>
+            <dt className="font-semibold">Easier</dt>
+            <dd>{movement.easier}</dd>
+            <dt className="font-semibold">Stronger</dt>
+            <dd>{movement.stronger}</dd>
+            {movement.propId && (
+              <>
+                <dt className="font-semibold">No prop</dt>
+                <dd>{movement.noProp}</dd>
+              </>
+            )}
+          </dl>
+        </div>
       )}
       {adapted.length > 0 && (
         <div>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseWords } from '@/core/dose/describe';
 import type { Beat } from '@/core/dose/script';
@@ -7,23 +8,34 @@ import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transpor
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 
-type Props = { row: TaughtRow; state: TeachState; beats: readonly Beat[]; nowMs: number; onGo: () => void };
+type Props = {
+  row: TaughtRow;
+  state: TeachState;
+  beats: readonly Beat[];
+  nowMs: number;
+  onGo: () => void;
+  /** The hands that show the movement. */
+  figure: ReactNode;
+};
 
 /** The current item, and the largest thing on the screen: the count. */
-export function CountFace({ row, state, beats, nowMs, onGo }: Props) {
+export function CountFace({ row, state, beats, nowMs, onGo, figure }: Props) {
   const offset = offsetAtTime(state, nowMs);
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
       <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
       {row.row.kind === 'movement' && <p className="text-xl text-soft">{doseWords(row.row.dose)}</p>}
-      <div className="flex flex-1 flex-col items-center justify-center py-2 text-center">
-        {row.kind !== 'movement' ? (
-          <Pause row={row} offset={offset} />
-        ) : state.phase === 'setUp' ? (
-          <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
-        ) : (
-          <Counting row={row} beats={beats} offset={offset} running={state.running} />
-        )}
+      <div className="flex min-h-0 flex-1 flex-col items-center gap-4 py-2 sm:flex-row">
+        {row.kind === 'movement' && <div className="h-56 min-h-0 w-full flex-1 sm:h-full">{figure}</div>}
+        <div className="flex flex-1 flex-col items-center justify-center text-center">
+          {row.kind !== 'movement' ? (
+            <Pause row={row} offset={offset} />
+          ) : state.phase === 'setUp' ? (
+            <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
+          ) : (
+            <Counting row={row} beats={beats} offset={offset} running={state.running} />
+          )}
+        </div>
       </div>
     </section>
   );
@@ -43,7 +55,7 @@ function SetUp({
   const movement = row.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
   return (
     <>
-      <p className="mb-4 max-w-2xl text-[1.7rem] leading-snug">{movement?.what}</p>
+      <p className="mb-4 max-w-2xl text-[1.4rem] leading-snug">{movement?.what}</p>
       <Button look="main" className="px-10 py-4 text-[1.6rem]" onClick={onGo}>
         Start the count
       </Button>
@@ -96,15 +108,18 @@ function Counting({
         {sideWords(beat.side, face.side)}
         {face.turn && <span className="font-normal"> {face.turn}</span>}
       </p>
-      <p
-        data-testid="count"
-        className={`tabular leading-none font-bold ${face.big.length > 3 ? 'text-[6.5rem]' : 'text-[14rem]'}`}
-      >
+      <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>
         {face.big}
       </p>
       <p className="tabular text-[1.7rem] text-soft">{running ? face.of : `${face.of}, paused`}</p>
     </>
   );
+}
+
+/** As large as the word allows beside the hands. */
+function bigSize(big: string): string {
+  if (big.length <= 3) return 'text-[11rem] xl:text-[12rem]';
+  return big.length <= 6 ? 'text-[5.5rem]' : 'text-[3.6rem]';
 }
 
 /** The group's side, never the instructor's. */

@@ -1,17 +1,20 @@
 'use client';
 
 import type { TeachState } from '@/core/teach/transport';
+import type { MirrorChoice } from './hand-pair';
 import type { SoundChoice } from './use-count-sound';
 import type { TeachAction } from './use-teach-keys';
 
 type Props = {
   state: TeachState;
   onAction: (action: TeachAction) => void;
+  mirror: MirrorChoice;
+  onMirror: (choice: MirrorChoice) => void;
   sound: { choice: SoundChoice; setChoice: (choice: SoundChoice) => void };
 };
 
 /** Every control with the key that does the same. */
-export function TeachKeys({ state, onAction, sound }: Props) {
+export function TeachKeys({ state, onAction, sound, mirror, onMirror }: Props) {
   const counting = state.phase === 'count';
   const go = counting && state.running ? 'Pause' : counting ? 'Go on' : 'Start';
   const keys: readonly (readonly [TeachAction, string, string])[] = [
@@ -34,24 +37,19 @@ export function TeachKeys({ state, onAction, sound }: Props) {
             // Leave the keys to the class, so that space does not press this button again.
             e.currentTarget.blur();
           }}
-          className="min-h-14 min-w-24 flex-1 rounded-xl border-2 border-ink bg-paper px-1 leading-tight font-bold hover:bg-line"
+          className="min-h-14 min-w-20 flex-1 rounded-xl border-2 border-ink bg-paper px-1 leading-tight font-bold whitespace-nowrap hover:bg-line"
         >
           {name}
           <span className="block text-sm font-normal text-soft">{key}</span>
         </button>
       ))}
-      <label className="flex min-h-14 flex-col justify-center rounded-xl border-2 border-ink bg-paper px-3">
-        <span className="text-sm text-soft">Sound</span>
-        <select
-          className="bg-paper font-bold"
-          value={sound.choice}
-          onChange={(e) => sound.setChoice(e.target.value as SoundChoice)}
-        >
-          <option value="silent">silent</option>
-          <option value="clicks">clicks</option>
-          <option value="clicks and voice">clicks and voice</option>
-        </select>
-      </label>
+      <Choice
+        label="Sound"
+        value={sound.choice}
+        options={['silent', 'clicks', 'clicks and voice']}
+        onChange={sound.setChoice}
+      />
+      <Choice label="Hands" value={mirror} options={['as in a mirror', 'as seen']} onChange={onMirror} />
       <button
         type="button"
         onClick={() => onAction('help')}
@@ -61,5 +59,25 @@ export function TeachKeys({ state, onAction, sound }: Props) {
         <span className="block text-sm font-normal">H</span>
       </button>
     </div>
+  );
+}
+
+type ChoiceProps<T extends string> = {
+  label: string;
+  value: T;
+  options: readonly T[];
+  onChange: (value: T) => void;
+};
+
+function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <label className="flex min-h-14 flex-col justify-center rounded-xl border-2 border-ink bg-paper px-2">
+      <span className="text-sm text-soft">{label}</span>
+      <select className="bg-paper font-bold" value={value} onChange={(e) => onChange(e.target.value as T)}>
+        {options.map((option) => (
+          <option key={option}>{option}</option>
+        ))}
+      </select>
+    </label>
   );
 }

@@ -10,6 +10,7 @@ import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { CordRunner } from './cord-runner';
 import { CountFace } from './count-face';
+import { HandPair, type MirrorChoice } from './hand-pair';
 import { HelpDialog } from './help-dialog';
 import { MarksDialog } from './marks-dialog';
 import { SideNotes } from './side-notes';
@@ -30,6 +31,7 @@ export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
   const { state, now, act } = teaching;
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
   const sound = useCountSound(state, beats, now, rate);
+  const [mirror, setMirror] = useState<MirrorChoice>('as in a mirror');
   const [panel, setPanel] = useState<'marks' | 'help' | null>(null);
   useWrapUpWhenDone(info.id, state.phase === 'done' && teaching.unsaved === 0);
   useRedraw(state.phase !== 'done');
@@ -66,6 +68,7 @@ export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
               beats={beats}
               nowMs={now()}
               onGo={() => carryOut('goOrPause')}
+              figure={<HandPair row={row} beats={beats} state={state} now={now} mirror={mirror} />}
             />
             <SideNotes rows={rows} index={state.rowIndex} snapshot={snapshot} day={info.day} />
           </div>
@@ -74,7 +77,7 @@ export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
       ) : (
         <p className="flex-1 text-2xl">That was the last row. Opening the wrap-up.</p>
       )}
-      <TeachKeys state={state} onAction={carryOut} sound={sound} />
+      <TeachKeys state={state} onAction={carryOut} sound={sound} mirror={mirror} onMirror={setMirror} />
       <MarksDialog
         open={panel === 'marks'}
         onClose={() => setPanel(null)}

@@ -1,0 +1,36 @@
+'use client';
+
+import { useCallback } from 'react';
+import { FIGURES } from '@/catalogue/figures/figures';
+import type { Beat } from '@/core/dose/script';
+import { previewAt, showingAt } from '@/core/hand/showing';
+import type { TaughtRow } from '@/core/teach/class-script';
+import { offsetAtTime, type TeachState } from '@/core/teach/transport';
+import { Hands } from '@/ui/hands';
+import { useFrame } from '@/ui/use-frame';
+
+export type MirrorChoice = 'as in a mirror' | 'as seen';
+
+type Props = {
+  row: TaughtRow;
+  beats: readonly Beat[];
+  state: TeachState;
+  now: () => number;
+  mirror: MirrorChoice;
+};
+
+/** Both hands with the count: the group's left on the screen's left as in a mirror, or as seen. */
+export function HandPair({ row, beats, state, now, mirror }: Props) {
+  const read = useCallback(() => offsetAtTime(state, now()), [state, now]);
+  const offset = useFrame(read, state.running);
+  const figure = row.row.kind === 'movement' ? FIGURES[row.row.movementId] : undefined;
+  if (!figure) return null;
+  return (
+    <Hands
+      figure={figure}
+      showing={state.phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
+      label={`Two hands: ${row.title.toLowerCase()}`}
+      order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
+    />
+  );
+}

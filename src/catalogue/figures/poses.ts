@@ -1,0 +1,43 @@
+import { fan, fingers, thumb, type Pose } from '@/core/hand/pose';
+
+/** Named hand shapes that movements are made of. */
+export const OPEN: Pose = { ...fingers(6, 8, 5), ...thumb(38, 20, 20, 8, 8) };
+export const STRAIGHT: Pose = { ...fingers(0, 0, 0), ...thumb(30, 15, 20, 5, 0) };
+export const SPREAD: Pose = { ...fingers(-6, 0, 0), ...fan(1), ...thumb(56, 20, 15, 0, 0) };
+export const SOFT_FIST: Pose = { ...fingers(62, 72, 42), ...thumb(12, 48, 50, 30, 25) };
+export const FIST: Pose = { ...fingers(90, 100, 74), ...thumb(4, 54, 48, 44, 40) };
+export const HOOK: Pose = { ...fingers(0, 95, 65), ...thumb(30, 20, 20, 5, 5) };
+export const FLAT_FIST: Pose = { ...fingers(86, 92, 4), ...thumb(20, 40, 40, 15, 15) };
+export const TABLETOP: Pose = { ...fingers(86, 0, 0), ...thumb(30, 20, 20, 5, 5) };
+export const ON_BALL: Pose = { ...fingers(42, 46, 28), ...thumb(22, 52, 45, 18, 18) };
+export const ROUND_BALL: Pose = { ...fingers(58, 62, 38), ...thumb(14, 52, 50, 28, 28) };
+export const PLATE: Pose = { ...fingers(0, 4, 2), ...thumb(20, 8, 10, 4, 4) };
+
+/** Thumb tip to each fingertip, a round ring. */
+export const RING: Readonly<Record<'index' | 'middle' | 'ring' | 'little', Pose>> = {
+  index: { ...OPEN, ...fingers(55, 54, 28, ['index']), ...thumb(19, 48, 57, 21, 25) },
+  middle: { ...OPEN, ...fingers(55, 63, 28, ['middle']), ...thumb(7, 53, 52, 22, 25) },
+  ring: { ...OPEN, ...fingers(60, 55, 30, ['ring']), ...thumb(-9, 54, 49, 22, 25) },
+  little: { ...OPEN, ...fingers(60, 52, 28, ['little']), ...thumb(-31, 48, 53, 22, 25) },
+};
+
+/** A pose with the wrist bent (positive toward the palm) and swung (positive toward the little finger). */
+export const wrist = (pose: Pose, flexion: number, ulnar = 0): Pose => ({
+  ...pose,
+  'wrist.flexion': flexion,
+  'wrist.ulnar': ulnar,
+});
+export const turned = (pose: Pose, pronation: number): Pose => ({ ...pose, 'forearm.pronation': pronation });
+
+/** One finger of a flat hand lifted off the table, or all. */
+export function lifted(which: 'thumb' | 'index' | 'middle' | 'ring' | 'little' | 'all'): Pose {
+  if (which === 'all') return { ...PLATE, ...fingers(-20, 2, 0), ...thumb(30, 0, 0, 0, 0) };
+  if (which === 'thumb') return { ...PLATE, ...thumb(48, 0, 0, 0, 0) };
+  return { ...PLATE, ...fingers(-20, 2, 0, [which]) };
+}
+
+/** One finger bent to tap or curl. */
+export function bent(which: 'thumb' | 'index' | 'middle' | 'ring' | 'little', base: Pose = OPEN): Pose {
+  if (which === 'thumb') return { ...base, ...thumb(16, 34, 30, 24, 24) };
+  return { ...base, ...fingers(48, 30, 16, [which]) };
+}

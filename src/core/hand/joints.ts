@@ -1,0 +1,56 @@
+/** Fingers proper; the thumb has joints of its own. */
+export const FINGER_NAMES = ['index', 'middle', 'ring', 'little'] as const;
+export type FingerName = (typeof FINGER_NAMES)[number];
+export type DigitName = 'thumb' | FingerName;
+export const DIGITS: readonly DigitName[] = ['thumb', ...FINGER_NAMES];
+
+export type FingerJoint = `${FingerName}.${'mcp' | 'spread' | 'pip' | 'dip'}`;
+export type ThumbJoint = 'thumb.radial' | 'thumb.palmar' | 'thumb.opposition' | 'thumb.mcp' | 'thumb.ip';
+export type WristJoint = 'wrist.flexion' | 'wrist.ulnar' | 'forearm.pronation';
+export type JointId = FingerJoint | ThumbJoint | WristJoint;
+
+/**
+ * One degree of freedom, degrees. Positive is flexion, ulnar, pronation, away
+ * from the palm for `palmar`, toward the thumb side for `spread` and `radial`.
+ */
+export type JointLimit = {
+  readonly id: JointId;
+  readonly name: string;
+  readonly min: number;
+  readonly max: number;
+  /** Where the joint lies in an open, relaxed hand. */
+  readonly rest: number;
+};
+
+const finger = (name: FingerName, rest: { mcp: number; spread: number }): readonly JointLimit[] => [
+  { id: `${name}.mcp`, name: `${name} knuckle (MCP)`, min: -20, max: 90, rest: rest.mcp },
+  { id: `${name}.spread`, name: `${name} spread (MCP)`, min: -20, max: 20, rest: rest.spread },
+  { id: `${name}.pip`, name: `${name} middle joint (PIP)`, min: 0, max: 100, rest: 10 },
+  { id: `${name}.dip`, name: `${name} end joint (DIP)`, min: 0, max: 80, rest: 6 },
+];
+
+/**
+ * Usual active limits in adults. The thumb's first joint is written as two angles
+ * of its metacarpal, out to the side (`radial`) and out of the palm (`palmar`), and
+ * the turn that lets its pad face the fingers (`opposition`).
+ */
+export const JOINT_LIMITS: readonly JointLimit[] = [
+  { id: 'forearm.pronation', name: 'forearm turn', min: -80, max: 80, rest: 0 },
+  { id: 'wrist.flexion', name: 'wrist bend', min: -70, max: 80, rest: 0 },
+  { id: 'wrist.ulnar', name: 'wrist side to side', min: -20, max: 30, rest: 0 },
+  { id: 'thumb.radial', name: 'thumb out to the side (CMC)', min: -35, max: 60, rest: 38 },
+  { id: 'thumb.palmar', name: 'thumb out of the palm (CMC)', min: 0, max: 70, rest: 22 },
+  { id: 'thumb.opposition', name: 'thumb turn (CMC)', min: 0, max: 90, rest: 20 },
+  { id: 'thumb.mcp', name: 'thumb knuckle (MCP)', min: 0, max: 50, rest: 8 },
+  { id: 'thumb.ip', name: 'thumb end joint (IP)', min: -10, max: 80, rest: 8 },
+  ...finger('index', { mcp: 8, spread: 3 }),
+  ...finger('middle', { mcp: 8, spread: 0 }),
+  ...finger('ring', { mcp: 9, spread: -3 }),
+  ...finger('little', { mcp: 10, spread: -6 }),
+];
+
+export const limitOf = (id: JointId): JointLimit => {
+  const limit = JOINT_LIMITS.find((l) => l.id === id);
+  if (!limit) throw new Error(`No joint ${id}`);
+  return limit;
+};

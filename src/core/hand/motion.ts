@@ -1,0 +1,129 @@
+import { breathInMs } from '../dose/pace';
+import type { Beat } from '../dose/script';
+import { JOINT_LIMITS, type JointId } from './joints';
+import { blend, ease, fullPose, REST, type FullPose, type Pose } from './pose';
+
+/** A key pose and the share of the cycle in which the hand comes to it. Shares of a loop add up to 1. */
+export type KeyPose = { readonly pose: Pose; readonly share: number };
+
+/**
+ * How a hand moves. A loop goes round its key poses and ends where it began; a held
+ * movement goes to a pose and stays; steps go from one named pose to the next.
+ */
+export type Motion =
+  | { readonly kind: 'loop'; readonly keys: readonly KeyPose[] }
+  | { readonly kind: 'held'; readonly from: Pose; readonly to: Pose }
+  | { readonly kind: 'steps'; readonly base: Pose; readonly poses: Readonly<Record<string, Pose>> };
+
+export type FigureView = 'palm' | 'back' | 'side';
+
+export type MovementFigure = {
+  readonly motion: Motion;
+  readonly view: FigureView;
+  /** Hand by hand: while one does it, the other does the opposite. */
+  readonly counter?: true;
+};
+
+/** One round of free movement, ms. */
+const FREE_CYCLE_MS = 2_400;
+/** Longest time a hand takes to come into a hold or a step, ms. */
+const COMING_MS = 700;
+
+/** The pose of a loop at a phase in [0, 1), eased between key poses. Key 0 is where the loop begins and ends. */
+export function loopPose(keys: readonly KeyPose[], phase: number): FullPose {
+  let start = 0;
+  for (let i = 0; i < keys.length; i++) {
+    const from = keys[i]!;
+    const to = keys[(i + 1) % keys.length]!;
+    if (phase < start + to.share || i === keys.length - 1) {
+      const share = to.share > 0 ? Math.min(1, (phase - start) / to.share) : 1;
+      return blend(fullPose(from.pose), fullPose(to.pose), ease(share));
+    }
+    start += to.share;
+  }
+  return REST;
+}
+
+/** Where a movement begins, and where a hand waits. */
+export function startPose(motion: Motion): FullPose {
+  switch (motion.kind) {
+    case 'loop':
+      return fullPose(motion.keys[0]?.pose ?? {});
+    case 'held':
+      return fullPose(motion.from);
+    case 'steps':
+      return fullPose(motion.base);
+  }
+}
+
+/** The most telling pose, for a still picture. */
+export function tellingPose(motion: Motion): FullPose {
+  switch (motion.kind) {
+    case 'loop':
+      return fullPose(motion.keys[1]?.pose ?? motion.keys[0]?.pose ?? {});
+    case 'held':
+      return fullPose(motion.to);
+    case 'steps':
+      return fullPose(Object.values(motion.poses)[0] ?? motion.base);
+  }
+}
+
+/** The pose of the working hand inside a beat; `before` is the beat it came from. */
+export function poseInBeat(motion: Motion, beat: Beat, before: Beat | null, offsetMs: number): FullPose {
+  const inside = offsetMs - beat.startMs;
+  if (beat.kind === 'change' || beat.kind === 'rest') return startPose(motion);
+  switch (motion.kind) {
+    case 'loop':
+      return loopPose(motion.keys, phaseOf(beat, inside));
+    case 'held': {
+      const [from, to] = [fullPose(motion.from), fullPose(motion.to)];
+      if (beat.kind === 'relax') return blend(to, from, coming(inside, beat.durationMs));
+      return blend(from, to, coming(inside, beat.durationMs));
+    }
+    case 'steps': {
+      const poseOf = (b: Beat | null) => fullPose((b?.step && motion.poses[b.step]) || motion.base);
+      return blend(poseOf(before), poseOf(beat), coming(inside, beat.durationMs));
+    }
+  }
+}
+
+const coming = (inside: number, durationMs: number): number =>
+  ease(Math.min(1, inside / Math.min(COMING_MS, durationMs * 0.6)));
+
+/** A repetition is one round; a breath opens on the in; the other direction runs the round backwards. */
+function phaseOf(beat: Beat, inside: number): number {
+  const share = Math.min(0.999999, Math.max(0, inside / beat.durationMs));
+  const forward = () => {
+    if (beat.kind === 'free') return (inside % FREE_CYCLE_MS) / FREE_CYCLE_MS;
+    if (beat.kind !== 'breath') return share;
+    const inShare = breathInMs(beat.durationMs) / beat.durationMs;
+    return share < inShare ? (share / inShare) * 0.5 : 0.5 + ((share - inShare) / (1 - inShare)) * 0.5;
+  };
+  return beat.direction === 2 ? (1 - forward()) % 1 : forward();
+}
+
+/** Every pose a movement passes through by name. */
+export function keyPoses(motion: Motion): readonly FullPose[] {
+  switch (motion.kind) {
+    case 'loop':
+      return motion.keys.map((k) => fullPose(k.pose));
+    case 'held':
+      return [fullPose(motion.from), fullPose(motion.to)];
+    case 'steps':
+      return [fullPose(motion.base), ...Object.values(motion.poses).map(fullPose)];
+  }
+}
+
+/** Range demand: the extreme angles each joint is taken to, degrees; joints that do not move are left out. */
+export function rangeDemand(
+  motion: Motion,
+): Readonly<Partial<Record<JointId, { min: number; max: number }>>> {
+  const poses = keyPoses(motion);
+  const demand: Partial<Record<JointId, { min: number; max: number }>> = {};
+  for (const { id } of JOINT_LIMITS) {
+    const angles = poses.map((p) => p[id]);
+    const [min, max] = [Math.min(...angles), Math.max(...angles)];
+    if (min !== max) demand[id] = { min, max };
+  }
+  return demand;
+}

@@ -1,0 +1,37 @@
+import type { Hand } from '../dose/dose';
+import type { Beat } from '../dose/script';
+import { poseInBeat, startPose, type MovementFigure } from './motion';
+import type { FullPose } from './pose';
+
+/** A moment of a count: the beat under way, the one before it, and the time from the start of the count. */
+export type Showing = { readonly beat: Beat; readonly before: Beat | null; readonly offsetMs: number };
+
+/** The moment at an offset, or null when nothing is counted then. */
+export function showingAt(beats: readonly Beat[], offsetMs: number): Showing | null {
+  const at = beats.findIndex((b) => b.startMs <= offsetMs && offsetMs < b.startMs + b.durationMs);
+  return at < 0 ? null : { beat: beats[at]!, before: beats[at - 1] ?? null, offsetMs };
+}
+
+/** The first few beats over and over, to show a movement before it is counted. */
+export function previewAt(beats: readonly Beat[], offsetMs: number): Showing | null {
+  const firstBout = beats.filter((b) => b.bout === 0);
+  const shown = firstBout.slice(0, firstBout[0]?.kind === 'step' ? 8 : 2);
+  const last = shown.at(-1);
+  return last ? showingAt(shown, offsetMs % (last.startMs + last.durationMs)) : null;
+}
+
+/** Does this hand work in this beat? */
+export const handWorks = ({ side }: Beat, hand: Hand): boolean =>
+  side === hand || side === 'both' || side === 'alternating';
+
+/** The working hand moves with the count; the other waits, or does the opposite where hands take turns. */
+export function poseOfHand(figure: MovementFigure, hand: Hand, showing: Showing | null): FullPose {
+  if (!showing) return startPose(figure.motion);
+  const { beat, before, offsetMs } = showing;
+  const opposite = figure.counter && (beat.side === 'both' ? hand === 'R' : !handWorks(beat, hand));
+  if (opposite) {
+    const half = beat.startMs + ((offsetMs - beat.startMs + beat.durationMs / 2) % beat.durationMs);
+    return poseInBeat(figure.motion, beat, before, half);
+  }
+  return handWorks(beat, hand) ? poseInBeat(figure.motion, beat, before, offsetMs) : startPose(figure.motion);
+}

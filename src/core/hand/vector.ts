@@ -1,0 +1,24 @@
+/** A point or direction, mm: x toward the thumb of a right hand, y toward the fingertips, z out of the palm. */
+export type Vec = readonly [x: number, y: number, z: number];
+
+export const add = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
+export const sub = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+export const scale = (a: Vec, k: number): Vec => [a[0] * k, a[1] * k, a[2] * k];
+export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+export const cross = (a: Vec, b: Vec): Vec => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
+export const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
+export const unit = (a: Vec): Vec => scale(a, 1 / length(a));
+export const distance = (a: Vec, b: Vec): number => length(sub(a, b));
+export const between = (a: Vec, b: Vec, share: number): Vec => add(a, scale(sub(b, a), share));
+
+export const radians = (degrees: number): number => (degrees * Math.PI) / 180;
+
+/** `v` turned about the unit axis `k` by an angle in degrees, right-handed (Rodrigues). */
+export function turn(v: Vec, k: Vec, degrees: number): Vec {
+  const [c, s] = [Math.cos(radians(degrees)), Math.sin(radians(degrees))];
+  return add(add(scale(v, c), scale(cross(k, v), s)), scale(k, dot(k, v) * (1 - c)));
+}
