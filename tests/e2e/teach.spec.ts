@@ -158,3 +158,30 @@ test('while the server is away marks wait, and land when it is back', async ({ p
     'true',
   );
 });
+
+test('where the browser has a voice the count is spoken: side, direction and number', async ({ page }) => {
+  await makeClass(page, 'Voice class', ['Wrist circles at the table edge']);
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    speechSynthesis.getVoices = () => [{ name: 'a voice' } as SpeechSynthesisVoice];
+    speechSynthesis.speak = (words) => void said.push(words.text);
+  });
+  await page.reload();
+  await begin(page);
+  await page.getByRole('combobox', { name: /^Sound/ }).selectOption('voice');
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Repeat' }).click();
+  await page.waitForURL(/wrap-up$/);
+  const said = await page.evaluate(() => (window as unknown as { said: string[] }).said);
+  expect(said).toEqual(expect.arrayContaining(['1', '2', '3', '4', 'the other way', 'now the right']));
+});
+
+test('planned and actual time and the projected finish stand at the top', async ({ page }) => {
+  await makeClass(page, 'Time class', ['Wrist bends up and down', 'Five-shape tendon glide']);
+  await begin(page);
+  await expect(page.getByText(/\d:\d\d gone, planned 0:00 here/)).toBeVisible();
+  await expect(page.getByText(/Finish \d\d:\d\d, \d+:\d\d in hand/)).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/gone, planned 0:48 here/)).toBeVisible();
+});

@@ -37,7 +37,7 @@ export function TeachKeys({ state, onAction, sound, mirror, onMirror }: Props) {
             // Leave the keys to the class, so that space does not press this button again.
             e.currentTarget.blur();
           }}
-          className="min-h-14 min-w-20 flex-1 rounded-xl border-2 border-ink bg-paper px-1 leading-tight font-bold whitespace-nowrap hover:bg-line"
+          className="min-h-14 min-w-24 flex-1 rounded-xl border-2 border-ink bg-paper px-1 leading-tight font-bold whitespace-nowrap hover:bg-line"
         >
           {name}
           <span className="block text-sm font-normal text-soft">{key}</span>
@@ -46,7 +46,7 @@ export function TeachKeys({ state, onAction, sound, mirror, onMirror }: Props) {
       <Choice
         label="Sound"
         value={sound.choice}
-        options={['silent', 'clicks', 'clicks and voice']}
+        options={['silent', 'clicks', 'voice']}
         onChange={sound.setChoice}
       />
       <Choice label="Hands" value={mirror} options={['as in a mirror', 'as seen']} onChange={onMirror} />

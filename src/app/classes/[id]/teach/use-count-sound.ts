@@ -5,7 +5,7 @@ import type { Beat } from '@/core/dose/script';
 import { ticksOf, type Tick } from '@/core/teach/ticks';
 import { offsetAtTime, type TeachState } from '@/core/teach/transport';
 
-export type SoundChoice = 'silent' | 'clicks' | 'clicks and voice';
+export type SoundChoice = 'silent' | 'clicks' | 'voice';
 
 /** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. */
 const AHEAD_MS = 1_500;
@@ -47,7 +47,7 @@ export function useCountSound(state: TeachState, beats: readonly Beat[], now: ()
         const at = startAudio + (tick.atMs - startOffset) / 1000 / rate;
         if (at > until) return;
         sounding.push(click(context, tick.tone, at));
-        if (choice === 'clicks and voice' && tick.word)
+        if (choice === 'voice' && tick.word)
           timers.push(setTimeout(() => say(tick.word), Math.max(0, (at - context.currentTime) * 1000)));
         next++;
       }
