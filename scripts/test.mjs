@@ -52,6 +52,8 @@ async function playwright() {
       OSKIL_DATA: join(scratch, 'data'),
       OSKIL_PORT: String(port),
       OSKIL_CLOCK_RATE: '40',
+      // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
+      OSKIL_TODAY: '2026-11-24',
     },
   });
   const url = `http://127.0.0.1:${port}`;
