@@ -1,7 +1,8 @@
 import Link from 'next/link';
 import { checkPlan } from '@/core/plan/check';
 import { plural } from '@/core/words';
-import { factsOf, loadClassroom } from '@/server/classroom';
+import { factsOf } from '@/catalogue/class-facts';
+import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
 import { followUps } from '@/server/follow-ups';
 import { today } from '@/server/today';

@@ -1,6 +1,3 @@
-import { CATALOGUE } from '@/catalogue/movements';
-import { CAUTIONS } from '@/catalogue/cautions';
-import type { ClassFacts } from '@/core/plan/check';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
@@ -32,15 +29,3 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }
-
-/** What a plan of this class is judged against. */
-export const factsOf = (room: Omit<Classroom, 'stored' | 'last'>): ClassFacts => ({
-  catalogue: CATALOGUE,
-  cautions: CAUTIONS,
-  people: room.people,
-  helpers: room.info.helpers.length,
-  slotMs: room.info.slotMinutes * 60_000,
-  bag: room.bag,
-  shown: room.shown,
-  day: room.info.day,
-});

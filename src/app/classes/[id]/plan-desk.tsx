@@ -2,10 +2,9 @@
 
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
-import { CATALOGUE } from '@/catalogue/movements';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people/person';
-import { checkPlan, type ClassFacts } from '@/core/plan/check';
+import { checkPlan } from '@/core/plan/check';
 import { nameList, plural } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
 import { longDay, timeSpan } from '@/ui/dates';
@@ -74,17 +73,6 @@ export function PlanDesk({ room, initial, everyone }: Props) {
 }
 
 const isEmpty = (check: ReturnType<typeof checkPlan>) => check.timing.rows.length === 0;
-
-const factsOf = (room: Props['room']): ClassFacts => ({
-  catalogue: CATALOGUE,
-  cautions: CAUTIONS,
-  people: room.people,
-  helpers: room.info.helpers.length,
-  slotMs: room.info.slotMinutes * 60_000,
-  bag: room.bag,
-  shown: room.shown,
-  day: room.info.day,
-});
 
 function BegunNote({ classId, status }: { classId: string; status: string }) {
   return (

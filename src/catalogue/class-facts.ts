@@ -1,0 +1,24 @@
+import type { Person } from '@/core/people/person';
+import type { ClassFacts } from '@/core/plan/check';
+import { CAUTIONS } from './cautions';
+import { CATALOGUE } from './movements';
+
+/** What is known of a class besides its plan. */
+type Room = {
+  readonly info: { readonly helpers: readonly string[]; readonly slotMinutes: number; readonly day: string };
+  readonly people: readonly Person[];
+  readonly bag: Readonly<Record<string, number>>;
+  readonly shown: readonly string[];
+};
+
+/** What a plan of this class is judged against, in the page and on the server alike. */
+export const factsOf = ({ info, people, bag, shown }: Room): ClassFacts => ({
+  catalogue: CATALOGUE,
+  cautions: CAUTIONS,
+  people,
+  helpers: info.helpers.length,
+  slotMs: info.slotMinutes * 60_000,
+  bag,
+  shown,
+  day: info.day,
+});
