@@ -2,6 +2,9 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
+import { database } from '@/server/database';
+import { listOwn } from '@/store/own-movements';
+import { CatalogueProvider } from '@/ui/catalogue';
 import { SiteHeader } from '@/ui/site-header';
 import './globals.css';
 
@@ -13,6 +16,7 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
+  const own = await listOwn(await database());
   return (
     <html lang="en">
       <body>
@@ -23,7 +27,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           Skip to the page
         </a>
         <SiteHeader />
-        {children}
+        <CatalogueProvider own={own}>{children}</CatalogueProvider>
         <Toaster
           position="top-center"
           toastOptions={{

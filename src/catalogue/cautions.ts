@@ -145,9 +145,50 @@ const RULES: readonly CautionRule[] = [
       liftedBy: 'loading',
     },
   ),
-  leaveOut('bone-bend', 'osteoporosis', 'no loaded bend or twist of the trunk, no impact', [
-    { traits: ['trunk bend', 'impact'] },
+  leaveOut('bone-bend', 'osteoporosis', 'no loaded bend or twist of the trunk', [{ traits: ['trunk bend'] }]),
+  leaveOut('bone-impact', 'osteoporosis', 'no impact unless cleared', [{ traits: ['impact'] }], {
+    instead: ['load'],
+    liftedBy: 'loading',
+  }),
+  adapt('bone-low', 'osteoporosis', 'no bending down to reach low', 'leave out the low height', [
+    { traits: ['low reach'] },
   ]),
+  leaveOut('spine-trunk', 'spine-fracture', 'no bend, twist or lean-back of the trunk', [
+    { traits: ['trunk bend'] },
+    { joints: ['trunk'], efforts: ['active'] },
+  ]),
+  adapt('spine-low', 'spine-fracture', 'tall sitting, no low reach', 'sit tall, leave out the low height', [
+    { traits: ['low reach'] },
+  ]),
+  leaveOut('balance-standing', 'balance', 'no standing', [{ position: 'standing' }], { instead: ['load'] }),
+  adapt('balance-neck', 'balance', 'no quick head turns', 'eyes open, only the eyes turn', [
+    { traits: ['neck turn'] },
+  ]),
+  adapt('neck-turn', 'shoulder', 'small and slow', 'only the eyes turn', [{ traits: ['neck turn'] }]),
+  leaveOut(
+    'repair-passive',
+    'joint-repair',
+    'no passive stretch of that joint unless cleared',
+    [{ traits: ['passive'] }],
+    { instead: ['massage', 'active'], liftedBy: 'stretch' },
+  ),
+  leaveOut(
+    'repair-resisted',
+    'joint-repair',
+    'no resistance on that joint unless cleared',
+    [{ efforts: ['grip', 'pinch', 'opening', 'isometric', 'load'] }],
+    { instead: GLIDING, liftedBy: 'resisted' },
+  ),
+  leaveOut('lymph-loops', 'swollen-arm', 'no tight loops', [{ traits: ['tight loops'] }], {
+    instead: ['active'],
+  }),
+  leaveOut(
+    'feeling-clip',
+    'reduced-feeling',
+    'no clips, no tapping',
+    [{ traits: ['clip on skin'] }, { efforts: ['tap'] }],
+    { instead: ['massage', 'active'] },
+  ),
   adapt(
     'old-fracture-range',
     'old-fracture',
@@ -218,7 +259,7 @@ const RULES: readonly CautionRule[] = [
     'skin-domes',
     'fragile-skin',
     'no textured domes, clips or tapping',
-    [{ traits: ['weight on folded fingers'] }, { efforts: ['tap'] }],
+    [{ traits: ['weight on folded fingers', 'clip on skin'] }, { efforts: ['tap'] }],
     { instead: ['load', 'massage'] },
   ),
   adapt('skin-rub', 'fragile-skin', 'press, do not rub', 'press and hold, no rubbing', [

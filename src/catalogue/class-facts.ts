@@ -1,3 +1,4 @@
+import { withOwn, type OwnMovement } from '@/core/catalogue/own';
 import type { Person } from '@/core/people/person';
 import type { ClassFacts } from '@/core/plan/check';
 import { CAUTIONS } from './cautions';
@@ -9,11 +10,12 @@ type Room = {
   readonly people: readonly Person[];
   readonly bag: Readonly<Record<string, number>>;
   readonly shown: readonly string[];
+  readonly own: readonly OwnMovement[];
 };
 
 /** What a plan of this class is judged against, in the page and on the server alike. */
-export const factsOf = ({ info, people, bag, shown }: Room): ClassFacts => ({
-  catalogue: CATALOGUE,
+export const factsOf = ({ info, people, bag, shown, own }: Room): ClassFacts => ({
+  catalogue: withOwn(CATALOGUE, own),
   cautions: CAUTIONS,
   people,
   helpers: info.helpers.length,

@@ -1,13 +1,38 @@
+import { FIGURES } from './figures/figures';
 import { arriveAndWake } from './movements/arrive-and-wake';
+import { body } from './movements/body';
+import { coordination } from './movements/coordination';
 import { ease } from './movements/ease';
+import { fingers } from './movements/fingers';
 import { grip } from './movements/grip';
 import { hold } from './movements/hold';
 import { load } from './movements/load';
-import { move } from './movements/move';
+import { loadMoves } from './movements/load-moves';
 import { open } from './movements/open';
+import { pinch } from './movements/pinch';
+import { stretch } from './movements/stretch';
+import { tap } from './movements/tap';
+import { weights } from './movements/weights';
+import { wrist } from './movements/wrist';
 import { PROPS } from './props';
 import { catalogueOf } from '@/core/catalogue/movement';
 
-export const MOVEMENTS = [...arriveAndWake, ...move, ...hold, ...grip, ...open, ...load, ...ease];
+export const MOVEMENTS = [
+  ...arriveAndWake,
+  ...wrist,
+  ...fingers,
+  ...coordination,
+  ...stretch,
+  ...hold,
+  ...grip,
+  ...pinch,
+  ...weights,
+  ...open,
+  ...load,
+  ...loadMoves,
+  ...tap,
+  ...ease,
+  ...body,
+];
 
-export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS);
+export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES);

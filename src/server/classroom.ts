@@ -1,8 +1,10 @@
+import type { OwnMovement } from '@/core/catalogue/own';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
 import { findClass, lastTaught, shownMovements, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
+import { listOwn } from '@/store/own-movements';
 import { peopleOfClass } from '@/store/people';
 import { loadPlan, type StoredPlan } from '@/store/plans';
 
@@ -13,6 +15,8 @@ export type Classroom = {
   readonly people: readonly Person[];
   readonly bag: Readonly<Record<string, number>>;
   readonly shown: readonly string[];
+  /** The instructor's own movements. */
+  readonly own: readonly OwnMovement[];
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -26,6 +30,7 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     people: await peopleOfClass(db, classId),
     bag: await loadBag(db),
     shown: await shownMovements(db, info.seriesId, info.day),
+    own: await listOwn(db),
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }

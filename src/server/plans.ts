@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import type { Catalogue } from '@/core/catalogue/movement';
 import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
 import type { Plan } from '@/core/plan/plan';
 import { stepSchema } from '@/core/plan/step';
 import { fail, ok, type Result } from '@/core/result';
-import { CATALOGUE } from '@/catalogue/movements';
 import type { Db } from '@/store/db';
 import { loadPlan, savePlan, type PlanChange } from '@/store/plans';
+import { catalogueNow } from './catalogue';
 import { idFrom } from './ids';
 
 const version = z.number().int().min(0);
@@ -40,7 +41,8 @@ export async function changePlan(
   const stored = await loadPlan(db, id.value);
   if (!stored) return fail('not-found', 'There is no such class.');
   if (stored.version !== request.version) return changedElsewhere();
-  const unknown = request.type === 'edit' ? unknownMovement(request.step) : null;
+  const { catalogue } = await catalogueNow(db);
+  const unknown = request.type === 'edit' ? unknownMovement(request.step, catalogue) : null;
   if (unknown) return unknown;
   const next = carryOut(stored.history, request);
   if (!next.ok) return next;
@@ -78,10 +80,10 @@ export const replyOf = (history: PlanHistory, v: number): PlanReply => ({
   redoLabel: history.entries[history.done]?.label ?? null,
 });
 
-function unknownMovement(step: z.infer<typeof stepSchema>) {
+function unknownMovement(step: z.infer<typeof stepSchema>, catalogue: Catalogue) {
   const steps = step.type === 'several' ? step.steps : [step];
   const bad = steps.some(
-    (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !CATALOGUE.movement(s.row.movementId),
+    (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !catalogue.movement(s.row.movementId),
   );
   return bad ? fail('not-found', 'That movement is not in the catalogue.') : null;
 }

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import type { OwnMovement } from '@/core/catalogue/own';
+import { placedRows, type Plan } from '@/core/plan/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { markSchema, type Mark } from '@/core/teach/marks';
@@ -33,6 +35,7 @@ export async function startClass(
     helpers: room.info.helpers,
     slotMs: room.info.slotMinutes * 60_000,
     shown: room.shown,
+    own: usedIn(room.stored.history.plan, room.own),
   };
   const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
@@ -44,6 +47,14 @@ export async function startClass(
   });
   return ok({});
 }
+
+/** The own movements that a plan holds. */
+const usedIn = (plan: Plan, own: readonly OwnMovement[]): readonly OwnMovement[] => {
+  const held = new Set(
+    placedRows(plan).flatMap(({ row }) => (row.kind === 'movement' ? [row.movementId] : [])),
+  );
+  return own.filter((o) => held.has(o.movement.id)).map(({ movement, figure }) => ({ movement, figure }));
+};
 
 export async function storeEvents(
   db: Db,

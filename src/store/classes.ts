@@ -174,6 +174,20 @@ export async function shownMovements(db: Db, seriesId: string, beforeDay: string
   return rows.map((r) => r.id);
 }
 
+/** The last day each movement was in a class that was taught, ISO, before or on a day. */
+export async function lastDoneDays(db: Db, day: string): Promise<Record<string, string>> {
+  const rows = await db.query<{ id: string; day: string }>(
+    `select r.value ->> 'movementId' as id, max(c.day)::text as day
+     from class c join taught t on t.class_id = c.id
+       cross join jsonb_array_elements(t.snapshot -> 'plan' -> 'sections') s
+       cross join jsonb_array_elements(s.value -> 'rows') r
+     where c.day <= $1 and t.ended_at is not null and r.value ->> 'kind' = 'movement'
+     group by 1 order by 1`,
+    [day],
+  );
+  return Object.fromEntries(rows.map((r) => [r.id, r.day]));
+}
+
 /** The taught class of the series nearest before a day. */
 export async function lastTaught(
   db: Db,

@@ -1,66 +1,58 @@
 import { memo } from 'react';
-import { figureShapes, type FigurePart, type HandView } from '@/core/hand/figure';
-import type { FigureView } from '@/core/hand/motion';
-import type { Pose } from '@/core/hand/pose';
+import type { Arrow } from '@/core/hand/arrow';
+import type { FigureShape, FilledPart } from '@/core/hand/figure';
 
-/** Each view a little off the straight, so that bends show. */
-export const VIEWS: Record<FigureView, HandView> = {
-  palm: { yaw: -14, tip: 0, lean: 0 },
-  back: { yaw: 166, tip: 0, lean: 0 },
-  side: { yaw: -72, tip: 8, lean: 0 },
-};
-
-const FILL: Record<Exclude<FigurePart, 'line'>, string> = {
+const FILL: Record<FilledPart, string> = {
   ink: 'var(--color-ink)',
   skin: 'var(--color-skin)',
   nail: 'var(--color-nail)',
   sleeve: 'var(--color-paper)',
+  prop: 'var(--color-prop)',
+  ground: 'var(--color-ground)',
 };
 
-type Props = { pose: Pose; view: FigureView; left: boolean };
-
-/** One hand as SVG shapes, in mm from the wrist, y down. */
-export const HandShapes = memo(function HandShapes({ pose, view, left }: Props) {
-  return figureShapes(pose, VIEWS[view], left).map((shape, i) =>
-    shape.part === 'line' ? (
-      <path
-        key={i}
-        d={shape.d}
-        fill="none"
-        stroke="var(--color-ink)"
-        strokeOpacity="0.5"
-        strokeWidth="1.5"
-        strokeLinecap="round"
-      />
-    ) : (
-      <path
-        key={i}
-        d={shape.d}
-        fill={FILL[shape.part]}
-        {...(shape.part === 'nail' && { stroke: 'var(--color-ink)', strokeOpacity: 0.45, strokeWidth: 0.8 })}
-      />
-    ),
-  );
+/** The shapes of a figure as SVG paths. */
+export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: readonly FigureShape[] }) {
+  return shapes.map((shape, i) => <Shape key={i} shape={shape} />);
 });
 
-/** Room for one hand in any of its poses, mm. */
-export const HAND_BOX = { left: -98, top: -188, width: 196, height: 314 } as const;
+function Shape({ shape }: { shape: FigureShape }) {
+  switch (shape.part) {
+    case 'line':
+      return (
+        <path
+          d={shape.d}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeOpacity="0.5"
+          strokeWidth="1.5"
+          strokeLinecap="round"
+        />
+      );
+    case 'band':
+      return (
+        <>
+          <path d={shape.d} fill="none" stroke="var(--color-ink)" strokeWidth={shape.widthMm + 3.6} />
+          <path d={shape.d} fill="none" stroke="var(--color-prop)" strokeWidth={shape.widthMm} />
+        </>
+      );
+    case 'nail':
+      return (
+        <path d={shape.d} fill={FILL.nail} stroke="var(--color-ink)" strokeOpacity={0.45} strokeWidth={0.8} />
+      );
+    default:
+      return <path d={shape.d} fill={FILL[shape.part]} />;
+  }
+}
 
-/** A bent wrist reaches further to the side than a pair of hands has room for. */
-const PICTURE_BOX = { ...HAND_BOX, left: -125, width: 250 };
-
-/** A still picture of one hand, from a small icon up. */
-export function HandPicture({ pose, view, left, height }: Props & { height: number }) {
-  const { left: x, top, width, height: h } = PICTURE_BOX;
+/** The way a movement goes, over the figure. */
+export function MotionArrow({ arrow }: { arrow: Arrow }) {
   return (
-    <svg
-      aria-hidden="true"
-      height={height}
-      width={(height * width) / h}
-      viewBox={`${x} ${top} ${width} ${h}`}
-      className="shrink-0"
-    >
-      <HandShapes pose={pose} view={view} left={left} />
-    </svg>
+    <g strokeLinejoin="round" strokeLinecap="round">
+      <path d={arrow.shaft} fill="none" stroke="var(--color-linen)" strokeWidth="11" />
+      <path d={arrow.head} fill="var(--color-linen)" stroke="var(--color-linen)" strokeWidth="6" />
+      <path d={arrow.shaft} fill="none" stroke="var(--color-glide)" strokeWidth="5.5" />
+      <path d={arrow.head} fill="var(--color-glide)" stroke="var(--color-glide)" strokeWidth="1" />
+    </g>
   );
 }

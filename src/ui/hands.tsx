@@ -1,7 +1,9 @@
 import type { Hand } from '@/core/dose/dose';
 import type { MovementFigure } from '@/core/hand/motion';
+import { boxOf, isApart, sceneShapes, specOf, type Stage } from '@/core/hand/scene';
 import { handWorks, poseOfHand, type Showing } from '@/core/hand/showing';
-import { HAND_BOX, HandShapes } from './hand-figure';
+import { APART_MM } from '@/core/hand/scenes';
+import { FigureShapes } from './hand-figure';
 
 type Props = {
   figure: MovementFigure;
@@ -11,26 +13,52 @@ type Props = {
   order?: readonly [Hand, Hand];
 };
 
-/** The pair of hands at one moment of a count; a waiting hand is paler. */
+/** Both hands at one moment of a count, with what they hold and rest on. */
 export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
-  const { left, top, width, height } = HAND_BOX;
+  const { x, y, w, h } = boxOf(figure);
+  const stage = stageOf(figure, showing, order);
   return (
     <svg
       role="img"
       aria-label={label}
-      viewBox={`${left} ${top} ${width * 2} ${height}`}
+      viewBox={`${x} ${y} ${w} ${h + 28}`}
       className="h-full max-h-full min-h-0 w-full"
     >
+      <FigureShapes shapes={sceneShapes(figure, stage)} />
       {order.map((hand, i) => (
-        <g key={hand} transform={`translate(${i * width} 0)`}>
-          <g opacity={showing && !figure.counter && !handWorks(showing.beat, hand) ? 0.45 : 1}>
-            <HandShapes pose={poseOfHand(figure, hand, showing)} view={figure.view} left={hand === 'L'} />
-          </g>
-          <text x={0} y={106} fontSize="17" textAnchor="middle" fill="var(--color-ink)">
-            {hand === 'L' ? 'left' : 'right'}
-          </text>
-        </g>
+        <text
+          key={hand}
+          x={nameX(figure, i)}
+          y={y + h + 19}
+          fontSize="17"
+          textAnchor="middle"
+          fill="var(--color-ink)"
+          fontWeight={showing && handWorks(showing.beat, hand) ? 700 : 400}
+        >
+          {hand === 'L' ? 'left' : 'right'}
+        </text>
       ))}
     </svg>
   );
+}
+
+/** Under each hand: wide apart on a surface, close where they touch. */
+function nameX(figure: MovementFigure, i: number): number {
+  const reach = isApart(figure) ? APART_MM : specOf(figure).ground ? specOf(figure).place.at[0] : 110;
+  return i === 0 ? -reach : reach;
+}
+
+/** The moment of a count as the scene wants it. */
+export function stageOf(
+  figure: MovementFigure,
+  showing: Showing | null,
+  order: readonly [Hand, Hand],
+): Stage {
+  const side = showing?.beat.side;
+  return {
+    poses: { L: poseOfHand(figure, 'L', showing), R: poseOfHand(figure, 'R', showing) },
+    working: side === 'L' || side === 'R' ? side : 'both',
+    lead: showing?.beat.lead ?? 1,
+    order,
+  };
 }

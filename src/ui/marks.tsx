@@ -98,6 +98,7 @@ export function PurposeMark({ purpose }: { purpose: Purpose }) {
       aria-label={PURPOSE_WORDS[purpose]}
       width="22"
       height="22"
+      className="shrink-0"
       viewBox="0 0 22 22"
       stroke="currentColor"
       strokeLinecap="round"

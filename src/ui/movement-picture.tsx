@@ -1,11 +1,48 @@
-import { FIGURES } from '@/catalogue/figures/figures';
-import { tellingPose } from '@/core/hand/motion';
-import { HandPicture } from './hand-figure';
+import { memo } from 'react';
+import { keyStills, stillOf, type Still } from '@/core/hand/still';
+import type { MovementFigure } from '@/core/hand/motion';
+import { FigureShapes, MotionArrow } from './hand-figure';
 
-/** A movement in its most telling pose, from a small icon up. */
-export function MovementPicture({ movementId, height }: { movementId: string; height: number }) {
-  const figure = FIGURES[movementId];
-  return figure ? (
-    <HandPicture pose={tellingPose(figure.motion)} view={figure.view} left={false} height={height} />
-  ) : null;
+/** From here up an arrow can be read, px. */
+const ARROW_FROM = 80;
+
+/** A movement in its most telling moment, from a small icon up. */
+export const MovementPicture = memo(function MovementPicture({
+  figure,
+  height,
+}: {
+  figure: MovementFigure;
+  height: number;
+}) {
+  return <StillPicture still={stillOf(figure)} height={height} />;
+});
+
+/** Its key poses side by side. */
+export function KeyPoses({ figure, height }: { figure: MovementFigure; height: number }) {
+  return (
+    <ol className="flex flex-wrap gap-1">
+      {keyStills(figure).map((still, i) => (
+        <li key={i} className="grid justify-items-center">
+          <StillPicture still={still} height={height} />
+          <span className="tabular text-sm">{i + 1}</span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function StillPicture({ still: { shapes, box, arrow }, height }: { still: Still; height: number }) {
+  const { x, y, w, h } = box;
+  return (
+    <svg
+      aria-hidden="true"
+      height={height}
+      width={(height * w) / h}
+      viewBox={`${x} ${y} ${w} ${h}`}
+      className="max-w-full shrink-0"
+    >
+      <FigureShapes shapes={shapes} />
+      {arrow && height >= ARROW_FROM && <MotionArrow arrow={arrow} />}
+    </svg>
+  );
 }

@@ -1,14 +1,30 @@
 import type { Metadata } from 'next';
-import { Page, PageHead } from '@/ui/page';
+import Link from 'next/link';
+import { format, parseISO, subDays } from 'date-fns';
+import { database } from '@/server/database';
+import { today } from '@/server/today';
+import { lastDoneDays } from '@/store/classes';
+import { buttonClass } from '@/ui/button';
+import { Limits, Page, PageHead } from '@/ui/page';
 import { Shelf } from './shelf';
 
 export const metadata: Metadata = { title: 'Movements' };
 
-export default function MovementsPage() {
+const RESTED_DAYS = 21;
+
+export default async function MovementsPage() {
+  const day = today();
+  const lastDone = await lastDoneDays(await database(), day);
+  const restedBefore = format(subDays(parseISO(day), RESTED_DAYS), 'yyyy-MM-dd');
   return (
     <Page wide>
-      <PageHead title="Movements" line="What there is to reach for, by section." />
-      <Shelf />
+      <PageHead title="Movements" line="What there is to reach for, by section.">
+        <Link href="/movements/new" className={buttonClass('plain')}>
+          Make your own
+        </Link>
+      </PageHead>
+      <Shelf today={day} lastDone={lastDone} restedBefore={restedBefore} />
+      <Limits />
     </Page>
   );
 }

@@ -1,76 +1,70 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
-import { MOVEMENTS } from '@/catalogue/movements';
-import { PURPOSES, SECTION_KINDS, type Movement, type Purpose } from '@/core/catalogue/movement';
-import { findMovements } from '@/core/catalogue/search';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { DECLINED } from '@/catalogue/declined';
+import { SECTION_KINDS, type Movement } from '@/core/catalogue/movement';
+import { ANY_MOVEMENT, settledVerdict, shelved, type ShelfFacts } from '@/core/catalogue/shelf';
+import { findDeclined } from '@/core/catalogue/search';
 import { doseWords } from '@/core/dose/describe';
 import { SECTION_NAMES } from '@/core/plan/plan';
-import { Field, inputClass } from '@/ui/field';
-import { MovementPicture } from '@/ui/movement-picture';
-import { PURPOSE_WORDS, PurposeMark } from '@/ui/marks';
+import type { VerdictKind } from '@/core/screening/verdict';
+import { useCatalogue } from '@/ui/catalogue';
+import { LazyPicture } from '@/ui/lazy-picture';
+import { PurposeMark, VERDICT_WORDS, VerdictMark } from '@/ui/marks';
+import { ShelfFilters } from './shelf-filters';
 
-/** Every movement with its picture; words and purpose narrow it. */
-export function Shelf() {
-  const [words, setWords] = useState('');
-  const [purpose, setPurpose] = useState<Purpose | ''>('');
-  const found = findMovements(MOVEMENTS, words).filter((m) => purpose === '' || m.purpose === purpose);
+type Props = { today: string; lastDone: Readonly<Record<string, string>>; restedBefore: string };
+
+/** Every movement with its picture, narrowed by words, purpose, joint, position, prop, condition and rest. */
+export function Shelf({ today, lastDone, restedBefore }: Props) {
+  const catalogue = useCatalogue();
+  const [filter, setFilter] = useState(ANY_MOVEMENT);
+  const wanted = useDeferredValue(filter);
+  const facts: ShelfFacts = useMemo(
+    () => ({ screening: { table: CAUTIONS, catalogue, today }, lastDone, restedBefore }),
+    [catalogue, today, lastDone, restedBefore],
+  );
+  const found = useMemo(() => shelved(catalogue.movements, wanted, facts), [catalogue, wanted, facts]);
+  const declined = findDeclined(DECLINED, wanted.words);
+  const { safeFor } = wanted;
   return (
     <>
-      <div className="mb-5 flex flex-wrap gap-5">
-        <Field label="Find by word, prop or joint" className="w-96 max-w-full">
-          {(field) => (
-            <input
-              {...field}
-              className={inputClass}
-              value={words}
-              onChange={(e) => setWords(e.target.value)}
-            />
-          )}
-        </Field>
-        <Field label="Purpose" className="w-52">
-          {(field) => (
-            <select
-              {...field}
-              className={inputClass}
-              value={purpose}
-              onChange={(e) => setPurpose(e.target.value as Purpose | '')}
-            >
-              <option value="">any</option>
-              {PURPOSES.map((p) => (
-                <option key={p} value={p}>
-                  {PURPOSE_WORDS[p]}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
-        <p aria-live="polite" className="self-end py-2 text-soft">
-          {found.length} of {MOVEMENTS.length}
-        </p>
-      </div>
+      <ShelfFilters
+        filter={filter}
+        onChange={setFilter}
+        counted={`${found.length} of ${catalogue.movements.length}`}
+      />
       {SECTION_KINDS.map((kind) => {
         const here = found.filter((m) => m.section === kind);
         return (
           here.length > 0 && (
             <section key={kind} className="mb-6">
               <h2 className="mb-2 border-b text-lg">{SECTION_NAMES[kind]}</h2>
-              <ul className="grid grid-cols-[repeat(auto-fill,minmax(19rem,1fr))] gap-x-6">
+              <ul className="grid grid-cols-[repeat(auto-fill,minmax(21rem,1fr))] gap-x-6">
                 {here.map((m) => (
-                  <Entry key={m.id} movement={m} />
+                  <Entry
+                    key={m.id}
+                    movement={m}
+                    verdict={safeFor ? settledVerdict(m, safeFor, facts.screening) : null}
+                  />
                 ))}
               </ul>
             </section>
           )
         );
       })}
-      {found.length === 0 && <p>No movement has these words. Try fewer, or another purpose.</p>}
+      {found.length === 0 && (
+        <p className="mb-6">No movement fits all of this. Try fewer words, or set a choice back to any.</p>
+      )}
+      {declined.length > 0 && <DeclinedList declined={declined} />}
     </>
   );
 }
 
-function Entry({ movement }: { movement: Movement }) {
+function Entry({ movement, verdict }: { movement: Movement; verdict: VerdictKind | null }) {
+  const figure = useCatalogue().figure(movement.id);
   return (
     <li>
       <Link
@@ -78,14 +72,39 @@ function Entry({ movement }: { movement: Movement }) {
         href={`/movements/${movement.id}`}
         className="flex items-center gap-4 rounded-xl py-2 pr-2 hover:bg-paper"
       >
-        <MovementPicture movementId={movement.id} height={104} />
+        <span className="flex w-36 shrink-0 justify-center">
+          {figure && <LazyPicture figure={figure} height={96} />}
+        </span>
         <span>
           <span className="flex items-start gap-2 leading-tight font-semibold">
             <PurposeMark purpose={movement.purpose} /> {movement.name}
           </span>
           <span className="text-sm text-soft">{doseWords(movement.dose)}</span>
+          {movement.id.startsWith('own-') && <span className="block text-sm">Your own</span>}
+          {movement.offUntil && <span className="block text-sm">Off until cleared</span>}
+          {verdict && (
+            <span className="flex items-center gap-1 text-sm">
+              <VerdictMark kind={verdict} /> {VERDICT_WORDS[verdict]}
+            </span>
+          )}
         </span>
       </Link>
     </li>
+  );
+}
+
+function DeclinedList({ declined }: { declined: typeof DECLINED }) {
+  return (
+    <section className="mb-6">
+      <h2 className="mb-2 border-b text-lg">Left out on purpose</h2>
+      <dl className="grid gap-x-10 gap-y-3 md:grid-cols-2">
+        {declined.map((d) => (
+          <div key={d.id}>
+            <dt className="font-semibold">{d.name}</dt>
+            <dd>{d.why}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
   );
 }

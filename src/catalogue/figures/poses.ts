@@ -41,3 +41,22 @@ export function bent(which: 'thumb' | 'index' | 'middle' | 'ring' | 'little', ba
   if (which === 'thumb') return { ...base, ...thumb(16, 34, 30, 24, 24) };
   return { ...base, ...fingers(48, 30, 16, [which]) };
 }
+
+/** A hand laid on something that the wrist leans on. */
+export const LEANING: Pose = { ...PLATE, 'wrist.flexion': -62 };
+/** Round something thick. */
+export const ROUND_BAR: Pose = { ...fingers(72, 78, 40), ...thumb(10, 52, 50, 30, 30) };
+/** Straight fingers and thumb pressed together over something. */
+export const STRAIGHT_PINCH: Pose = { ...fingers(52, 4, 2), ...thumb(22, 56, 50, 10, 5) };
+/** Fingers bent between the other hand's. */
+export const LACED: Pose = { ...fingers(48, 52, 26), ...thumb(16, 30, 35, 20, 15) };
+/** Key held between the thumb and the side of the index. */
+export const KEY: Pose = { ...fingers(60, 70, 40), ...thumb(14, 26, 20, 12, 20) };
+/** A cup of the hand, to lay on something round. */
+export const CUP: Pose = { ...fingers(28, 26, 14), ...thumb(30, 40, 40, 12, 12) };
+export const POINTED: Pose = { ...fingers(34, 24, 12), ...thumb(24, 44, 44, 14, 14) };
+
+export const up = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.lift': mm });
+export const apart = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.gap': mm });
+export const aside = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.aside': mm });
+export const tilted = (pose: Pose, degrees: number): Pose => ({ ...pose, 'stage.tilt': degrees });

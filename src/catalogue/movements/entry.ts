@@ -1,17 +1,72 @@
-import type { Movement } from '@/core/catalogue/movement';
+import type { EffortKind, Movement, Phases } from '@/core/catalogue/movement';
+import type { RungChange } from '@/core/catalogue/rung';
 
-type Plain = 'traits' | 'position' | 'propId' | 'noProp' | 'directions' | 'leads' | 'effortOf10';
+type Defaulted =
+  | 'also'
+  | 'traits'
+  | 'positions'
+  | 'seatedTwin'
+  | 'offUntil'
+  | 'loadSetUp'
+  | 'propId'
+  | 'noProp'
+  | 'directions'
+  | 'leads'
+  | 'effortOf10'
+  | 'lengthMs'
+  | 'phases'
+  | 'follows'
+  | 'counters';
+
+type Step = readonly [changes: RungChange, words: string];
+
+export type Entry = Omit<Movement, Defaulted | 'rungs'> &
+  Partial<Pick<Movement, Defaulted>> & {
+    /** Rungs below the usual form, gentlest first, and above it. */
+    readonly easier: readonly Step[];
+    readonly stronger: readonly Step[];
+  };
+
+/** What each kind of work should come after, and what puts right what it does. */
+const LINKS: Readonly<Record<EffortKind, { follows: readonly string[]; counters: readonly string[] }>> = {
+  notice: { follows: [], counters: [] },
+  breath: { follows: [], counters: [] },
+  warm: { follows: ['look-at-hands'], counters: [] },
+  active: { follows: ['warm-palms'], counters: ['wrist-shake'] },
+  coordination: { follows: ['open-close'], counters: ['wrist-shake'] },
+  stretch: { follows: ['open-close', 'wrist-bend'], counters: ['wrist-shake'] },
+  isometric: { follows: ['wrist-bend'], counters: ['wrist-shake'] },
+  grip: { follows: ['open-close', 'alternate-fists'], counters: ['spread-against-hand', 'wrist-shake'] },
+  pinch: { follows: ['thumb-to-tips'], counters: ['thumb-out-across', 'spread-against-hand'] },
+  opening: { follows: ['open-close'], counters: ['wrist-shake'] },
+  load: { follows: ['wrist-bend', 'palms-press'], counters: ['backs-together', 'wrist-shake'] },
+  tap: { follows: ['warm-palms'], counters: ['stroke-arms', 'wrist-shake'] },
+  massage: { follows: [], counters: [] },
+};
+
+const EVEN: Phases = { work: 'there', back: 'back', workShare: 0.5, breath: 'as it comes' };
 
 /** A catalogue entry; what is not said is the plain case: in a chair, no prop, one direction, one lead. */
-export function movement(entry: Omit<Movement, Plain> & Partial<Pick<Movement, Plain>>): Movement {
+export function movement({ easier, stronger, ...entry }: Entry): Movement {
+  const rung = ([changes, words]: Step) => ({ changes, words });
+  const notItself = (ids: readonly string[]) => ids.filter((id) => id !== entry.id);
   return {
+    also: [],
     traits: [],
-    position: 'chair',
+    positions: ['chair'],
+    seatedTwin: null,
+    offUntil: null,
+    loadSetUp: null,
     propId: null,
     noProp: 'Nothing is needed.',
     directions: entry.dose.directions,
     leads: entry.dose.leads,
     effortOf10: 1,
+    lengthMs: null,
+    phases: EVEN,
+    follows: notItself(LINKS[entry.effort].follows),
+    counters: notItself(LINKS[entry.effort].counters),
+    rungs: [...easier.map(rung), { changes: null, words: 'as described' }, ...stronger.map(rung)],
     ...entry,
   };
 }

@@ -1,20 +1,61 @@
 import { doseOf } from '@/core/dose/dose';
 import { movement } from './entry';
+import { holds } from './doses';
 
 const held = { purpose: 'hold', section: 'hold', effort: 'isometric', effortOf10: 3 } as const;
+const push = {
+  ...held,
+  joints: ['wrist'],
+  lengthMs: [3_000, 8_000],
+  phases: { work: 'push', back: 'let go', workShare: 0.6, breath: 'out, then in' },
+} as const;
 
 export const hold = [
   movement({
-    ...held,
+    ...push,
     id: 'wrist-up-hold',
     name: 'Wrist up against the other hand',
     what: 'Forearm on the thigh, wrist straight; the back of the hand pushes up into the other palm and nothing moves.',
-    joints: ['wrist'],
-    dose: doseOf({ mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 3_000 }, { sides: 'each' }),
-    easier: 'push with one finger’s weight',
-    stronger: 'five holds',
+    dose: doseOf(
+      { mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 3_000 },
+      { sides: 'each', fewest: 3, most: 5 },
+    ),
+    easier: [
+      ['support', 'the other forearm resists, if both wrists are sore'],
+      ['resistance', 'push with one finger’s weight'],
+    ],
+    stronger: [['count', 'five holds']],
     cues: ['Balanced push, no movement', 'Count aloud to keep breathing'],
     watch: ['Breath held', 'Shoulders rising'],
+  }),
+  movement({
+    ...push,
+    id: 'wrist-down-hold',
+    name: 'Wrist down against the other hand',
+    what: 'Forearm on the thigh, fingers open; the palm presses down into the other palm and nothing moves.',
+    dose: holds([3, 5], 5_000, 3_000, { sides: 'each' }),
+    easier: [
+      ['support', 'press into the thigh instead'],
+      ['resistance', 'press with one finger’s weight'],
+    ],
+    stronger: [['count', 'five holds']],
+    cues: ['Fingers stay open', 'Press as you breathe out'],
+    watch: ['Fingers curling', 'Breath held'],
+  }),
+  movement({
+    ...push,
+    id: 'wrist-side-hold',
+    name: 'Wrist sideways against the other hand',
+    what: 'The hand stands on its side; the thumb side pushes up into the other palm, then the little-finger side pushes down.',
+    dose: holds([3, 5], 5_000, 3_000, { sides: 'each', directions: 2 }),
+    traits: ['little-finger drift'],
+    easier: [
+      ['range', 'thumb side only'],
+      ['resistance', 'push with one finger’s weight'],
+    ],
+    stronger: [['count', 'five holds']],
+    cues: ['No movement, only a steady push', 'Same push both ways'],
+    watch: ['Thumb pressed instead of the hand', 'Breath held'],
   }),
   movement({
     ...held,
@@ -22,9 +63,14 @@ export const hold = [
     name: 'Palms press at the chest',
     what: 'Palms meet at the chest and press evenly.',
     joints: ['wrist', 'shoulder'],
-    dose: doseOf({ mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 4_000 }),
-    easier: 'press at the level of the navel',
-    stronger: 'hold for ten',
+    dose: doseOf({ mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 4_000 }, { fewest: 2, most: 5 }),
+    lengthMs: [5_000, 10_000],
+    phases: { work: 'press', back: 'let go', workShare: 0.6, breath: 'out, then in' },
+    easier: [
+      ['resistance', 'palms only meet'],
+      ['hand position', 'press at the level of the navel'],
+    ],
+    stronger: [['hold', 'hold for ten']],
     cues: ['Press on the out-breath', 'Elbows hang'],
     watch: ['Shoulders rising', 'Breath held'],
   }),
@@ -32,13 +78,18 @@ export const hold = [
     ...held,
     id: 'cloth-pull',
     name: 'Cloth pull-apart',
-    what: 'A rolled cloth is held in both hands; pull apart, ease off, then the other hand on top.',
+    what: 'A rolled cloth is held upright or level in both hands; pull apart, ease off, then the other hand on top.',
     joints: ['wrist', 'fingers', 'shoulder'],
     propId: 'cloth',
     noProp: 'Hook the fingers of both hands together and pull.',
-    dose: doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 4_000 }, { leads: 2 }),
-    easier: 'hold the cloth over open palms',
-    stronger: 'three holds each way',
+    dose: doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 4_000 }, { leads: 2, fewest: 2, most: 3 }),
+    lengthMs: [3_000, 8_000],
+    phases: { work: 'pull', back: 'ease off', workShare: 0.6, breath: 'out, then in' },
+    easier: [
+      ['hand position', 'the cloth lies over open palms'],
+      ['resistance', 'half the pull'],
+    ],
+    stronger: [['count', 'three holds each way']],
     cues: ['Pull as if to straighten it', 'Let go slowly'],
     watch: ['Gripping tighter than pulling'],
   }),

@@ -1,4 +1,7 @@
 import type { Dose } from '../dose/dose';
+import type { MovementFigure } from '../hand/motion';
+import type { Prop } from './prop';
+import type { Ladder } from './rung';
 
 export const PURPOSES = ['glide', 'hold', 'grip', 'load', 'ease'] as const;
 export type Purpose = (typeof PURPOSES)[number];
@@ -45,7 +48,7 @@ export const GENTLE: ReadonlySet<EffortKind> = new Set([
   'massage',
 ]);
 
-export const JOINTS = ['thumb', 'fingers', 'wrist', 'forearm', 'shoulder', 'trunk'] as const;
+export const JOINTS = ['thumb', 'fingers', 'wrist', 'forearm', 'shoulder', 'neck', 'trunk', 'legs'] as const;
 export type Joint = (typeof JOINTS)[number];
 
 /** Features that a caution can speak of, so that new movements are judged without being named. */
@@ -74,21 +77,61 @@ export const TRAITS = [
   'loose shake',
   'looks at the hands',
   'impact',
+  'clip on skin',
+  'finger drawn back',
+  'low reach',
+  'weight overhead',
+  'neck turn',
+  'eyes closed',
+  'arms crossed high',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
+
+export const POSITIONS = ['chair', 'table', 'standing', 'floor'] as const;
+export type Position = (typeof POSITIONS)[number];
+
+/** The set-ups that put weight through the hands, light to heavy; the weight model knows each. */
+export const LOAD_SET_UPS = [
+  'thighs',
+  'table, seated',
+  'chair arms',
+  'wall',
+  'worktop',
+  'chair seat',
+  'all fours',
+  'all fours, feet back',
+  'straight body',
+] as const;
+export type LoadSetUp = (typeof LOAD_SET_UPS)[number];
+
+/** The two halves of a repetition: what is done, what undoes it, the share of the time the first takes, and the breath. */
+export type Phases = {
+  readonly work: string;
+  readonly back: string;
+  readonly workShare: number;
+  readonly breath: 'in, then out' | 'out, then in' | 'as it comes';
+};
 
 export type Movement = {
   readonly id: string;
   readonly name: string;
   readonly what: string;
   readonly purpose: Purpose;
+  /** Other purposes it serves. */
+  readonly also: readonly Purpose[];
   readonly section: SectionKind;
   readonly effort: EffortKind;
   /** Usual effort on the 0-10 scale (Borg CR10). */
   readonly effortOf10: number;
   readonly joints: readonly Joint[];
   readonly traits: readonly Trait[];
-  readonly position: 'chair' | 'table' | 'standing';
+  /** Where it can be done; the first is the usual one, and is seated wherever there is a seated form. */
+  readonly positions: readonly Position[];
+  /** What seated people do meanwhile, for a movement with no seated form. */
+  readonly seatedTwin: string | null;
+  /** Why it stays off the shelf of a class until somebody allows it; null for most. */
+  readonly offUntil: string | null;
+  readonly loadSetUp: LoadSetUp | null;
   readonly propId: string | null;
   /** How to do it with nothing in the hands. */
   readonly noProp: string;
@@ -96,20 +139,23 @@ export type Movement = {
   readonly directions: 1 | 2;
   readonly leads: 1 | 2;
   readonly dose: Dose;
-  readonly easier: string;
-  readonly stronger: string;
+  /** Shortest and longest hold, step or free time, ms; null where only the count varies. */
+  readonly lengthMs: readonly [shortest: number, longest: number] | null;
+  readonly phases: Phases;
+  readonly rungs: Ladder;
+  /** Movements it should come after, and movements that put right what it does. */
+  readonly follows: readonly string[];
+  readonly counters: readonly string[];
   readonly cues: readonly string[];
   readonly watch: readonly string[];
 };
 
-export type Prop = {
-  readonly id: string;
-  readonly name: string;
-  readonly plural: string;
-  readonly substitute: string;
-  readonly latex: boolean;
-  readonly squareEdged: boolean;
-};
+export const positionOf = (m: Pick<Movement, 'positions'>): Position => m.positions[0]!;
+export const isSeated = (m: Pick<Movement, 'positions'>): boolean =>
+  m.positions.includes('chair') || m.positions.includes('table');
+
+/** Something an instructor may look for and that this catalogue leaves out on purpose. */
+export type Declined = { readonly id: string; readonly name: string; readonly why: string };
 
 /** The catalogue as the core uses it: look-ups only, the content is handed in. */
 export type Catalogue = {
@@ -117,12 +163,23 @@ export type Catalogue = {
   readonly props: readonly Prop[];
   readonly movement: (id: string) => Movement | undefined;
   readonly prop: (id: string) => Prop | undefined;
+  readonly figure: (movementId: string) => MovementFigure | undefined;
 };
 
-export function catalogueOf(movements: readonly Movement[], props: readonly Prop[]): Catalogue {
+export function catalogueOf(
+  movements: readonly Movement[],
+  props: readonly Prop[],
+  figures: Readonly<Record<string, MovementFigure>>,
+): Catalogue {
   const byId = new Map(movements.map((m) => [m.id, m]));
   const propById = new Map(props.map((p) => [p.id, p]));
-  return { movements, props, movement: (id) => byId.get(id), prop: (id) => propById.get(id) };
+  return {
+    movements,
+    props,
+    movement: (id) => byId.get(id),
+    prop: (id) => propById.get(id),
+    figure: (id) => (Object.hasOwn(figures, id) ? figures[id] : undefined),
+  };
 }
 
 /** Work after which a hand deserves its shake-out. */

@@ -1,4 +1,4 @@
-import type { Movement } from './movement';
+import type { Declined, Movement } from './movement';
 
 /** Movements that have every word, each allowed one slip from four letters up; best matches first. */
 export function findMovements(movements: readonly Movement[], query: string): readonly Movement[] {
@@ -11,15 +11,22 @@ export function findMovements(movements: readonly Movement[], query: string): re
     .map(({ m }) => m);
 }
 
+/** What was left out on purpose, for whoever looks for it by name. */
+export function findDeclined(declined: readonly Declined[], query: string): readonly Declined[] {
+  const words = tokens(query);
+  return declined.filter((d) => words.every((w) => closest(w, tokens(`${d.name} ${d.why}`)) > 0));
+}
+
 /** 0 when a word is nowhere; more for words in the name, and for words spelled as they are. */
 function scoreOf(m: Movement, words: readonly string[]): number {
   const name = tokens(m.name);
   const rest = tokens(
-    `${m.what} ${m.purpose} ${m.effort} ${m.propId ?? ''} ${m.joints.join(' ')} ${m.position}`,
+    `${m.what} ${m.purpose} ${m.effort} ${m.propId ?? ''} ${m.joints.join(' ')} ${m.positions.join(' ')}`,
   );
   let total = 0;
   for (const word of words) {
-    const best = Math.max(4 * closest(word, name), closest(word, rest));
+    const leads = closest(word, name.slice(0, 1)) > 0 ? 1 : 0;
+    const best = Math.max(4 * closest(word, name) + leads, closest(word, rest));
     if (best === 0) return 0;
     total += best;
   }

@@ -1,16 +1,16 @@
 import { DIGITS, FINGER_NAMES, type DigitName } from './joints';
-import { handPoints, type HandPoints } from './kinematics';
+import { seenHand, type HandView, type SeenHand } from './place';
 import { capsule, hullOfDiscs, type Disc } from './outline';
 import type { Pose } from './pose';
-import { add, between, dot, scale, sub, turn, unit, type Vec } from './vector';
+import { add, between, dot, scale, sub, unit, type Vec } from './vector';
 
-/** From where the hand is seen: turned about the vertical, tipped toward the viewer, and leaned, degrees. */
-export type HandView = { readonly yaw: number; readonly tip: number; readonly lean: number };
+export const FILLED_PARTS = ['ink', 'skin', 'nail', 'sleeve', 'prop', 'ground'] as const;
+export type FilledPart = (typeof FILLED_PARTS)[number];
 
-export type FigurePart = 'ink' | 'skin' | 'nail' | 'line' | 'sleeve';
-
-/** One path of the drawing, in mm from the wrist, y down; later shapes lie over earlier ones. */
-export type FigureShape = { readonly part: FigurePart; readonly d: string };
+/** One path of the drawing, in mm, y down; later shapes lie over earlier ones. A band is a stroke of some width. */
+export type FigureShape =
+  | { readonly part: FilledPart | 'line'; readonly d: string }
+  | { readonly part: 'band'; readonly d: string; readonly widthMm: number };
 
 /** Half-widths of the digits at their joints, mm, from base to tip. */
 const RADII: Record<DigitName, readonly number[]> = {
@@ -20,7 +20,7 @@ const RADII: Record<DigitName, readonly number[]> = {
   ring: [12, 10.3, 8.8, 7.2],
   little: [11.5, 9.2, 7.8, 6.4],
 };
-const INK_MM = 1.9;
+export const INK_MM = 1.9;
 const WRIST_R = 13;
 const FOREARM_R = 17;
 
@@ -28,48 +28,29 @@ const FOREARM_R = 17;
 const FOLD_DEGREES = 112;
 
 /** The hand as flat shapes in painting order. `left` mirrors the right hand. */
-export function figureShapes(pose: Pose, view: HandView, left: boolean): readonly FigureShape[] {
-  const seen = project(handPoints(pose), view, left);
-  const parts = [forearmPart(seen), bodyPart(seen), ...DIGITS.flatMap((d) => digitParts(seen, d))];
-  return [...parts].sort((a, b) => a.depth - b.depth).flatMap((p) => p.shapes);
-}
+export const figureShapes = (pose: Pose, view: HandView, left: boolean): readonly FigureShape[] =>
+  painted(handParts(seenHand(pose, { ...view, at: [0, 0, 0], frame: 'forearm' }, left)));
 
-/** Points as seen: x right, y down, z toward the viewer, mm. */
-type Seen = {
-  digits: HandPoints['digits'];
-  pads: HandPoints['padNormals'];
-  wrist: readonly [Vec, Vec];
-  forearm: readonly [Vec, Vec];
-  palmNormal: Vec;
-};
+/** Furthest first. */
+export const painted = (parts: readonly Part[]): readonly FigureShape[] =>
+  [...parts].sort((a, b) => a.depth - b.depth).flatMap((p) => p.shapes);
 
-function project(points: HandPoints, view: HandView, left: boolean): Seen {
-  const see = (v: Vec): Vec => {
-    const mine: Vec = left ? [-v[0], v[1], v[2]] : v;
-    const turned = turn(turn(mine, [0, 1, 0], left ? -view.yaw : view.yaw), [1, 0, 0], view.tip);
-    const [x, y, z] = turn(turned, [0, 0, 1], left ? view.lean : -view.lean);
-    return [x, -y, z];
-  };
-  const each = <T>(record: Readonly<Record<DigitName, T>>, f: (t: T) => T) =>
-    Object.fromEntries(DIGITS.map((d) => [d, f(record[d])])) as Record<DigitName, T>;
-  return {
-    digits: each(points.digits, (chain) => chain.map(see)),
-    pads: each(points.padNormals, see),
-    wrist: [see(points.wrist[0]), see(points.wrist[1])],
-    forearm: [see(points.forearm[0]), see(points.forearm[1])],
-    palmNormal: see(points.palmNormal),
-  };
-}
+export const handParts = (seen: SeenHand): readonly Part[] => [
+  forearmPart(seen),
+  bodyPart(seen),
+  ...DIGITS.flatMap((d) => digitParts(seen, d)),
+];
 
-type Part = { depth: number; shapes: readonly FigureShape[] };
-const disc = (v: Vec, r: number): Disc => ({ x: v[0], y: v[1], r });
+/** Shapes at one depth, mm toward the viewer. */
+export type Part = { readonly depth: number; readonly shapes: readonly FigureShape[] };
+export const disc = (v: Vec, r: number): Disc => ({ x: v[0], y: v[1], r });
 const outlined = (discs: readonly Disc[]): readonly [FigureShape, FigureShape] => [
   { part: 'ink', d: hullOfDiscs(discs.map((c) => ({ ...c, r: c.r + INK_MM }))) },
   { part: 'skin', d: hullOfDiscs(discs) },
 ];
 const meanDepth = (...points: readonly Vec[]): number => points.reduce((n, p) => n + p[2], 0) / points.length;
 
-function forearmPart(seen: Seen): Part {
+function forearmPart(seen: SeenHand): Part {
   const { wrist, forearm, digits } = seen;
   const cuff = (share: number) => wrist.map((w, i) => between(w, forearm[i]!, share));
   const sleeve = [
@@ -95,7 +76,7 @@ function forearmPart(seen: Seen): Part {
  * The body of the hand: palm, ball of the thumb and the web between thumb and
  * index under one outline. Where a finger or the forearm lies behind, the seam is skin.
  */
-function bodyPart(seen: Seen): Part {
+function bodyPart(seen: SeenHand): Part {
   const { digits, wrist, forearm, palmNormal } = seen;
   const knuckles = FINGER_NAMES.map((f) => disc(digits[f][1]!, RADII[f][0]! - 1));
   const heel = disc(between(digits.little[0]!, digits.little[1]!, 0.25), 15);
@@ -124,16 +105,16 @@ function bodyPart(seen: Seen): Part {
   };
 }
 
-const bodyDepth = ({ wrist, digits }: Seen): number =>
+const bodyDepth = ({ wrist, digits }: SeenHand): number =>
   meanDepth(...wrist, ...FINGER_NAMES.map((f) => digits[f][1]!));
 
-const wristSeam = (wrist: Seen['wrist'], beyond: readonly Vec[]): FigureShape => ({
+const wristSeam = (wrist: SeenHand['wrist'], beyond: readonly Vec[]): FigureShape => ({
   part: 'skin',
   d: hullOfDiscs([...wrist, ...beyond].map((v) => disc(v, WRIST_R))),
 });
 
 /** Skin over a knuckle whose digit goes on behind the body; one folded away keeps the line. */
-function digitSeam({ digits }: Seen, digit: DigitName, depth: number): readonly FigureShape[] {
+function digitSeam({ digits }: SeenHand, digit: DigitName, depth: number): readonly FigureShape[] {
   const [base, knuckle, next] = [digits[digit][0]!, digits[digit][1]!, digits[digit][2]!];
   const [r, rNext] = digit === 'thumb' ? RADII.thumb.slice(1) : RADII[digit];
   const phalanx = { i: 1, a: knuckle, b: next, ra: r!, rb: rNext! };
@@ -144,7 +125,7 @@ function digitSeam({ digits }: Seen, digit: DigitName, depth: number): readonly 
 }
 
 /** The three creases that make a palm a palm. */
-function palmLines({ digits }: Seen): readonly FigureShape[] {
+function palmLines({ digits }: SeenHand): readonly FigureShape[] {
   const at = (finger: 'index' | 'middle' | 'ring' | 'little', share: number) =>
     between(digits[finger][0]!, digits[finger][1]!, share);
   const curve = (a: Vec, b: Vec, c: Vec): FigureShape => ({
@@ -168,7 +149,7 @@ function palmLines({ digits }: Seen): readonly FigureShape[] {
 }
 
 /** A digit as its phalanges, nearest last; each lies over what is behind it, and joins its neighbours without a seam. */
-function digitParts(seen: Seen, digit: DigitName): readonly Part[] {
+function digitParts(seen: SeenHand, digit: DigitName): readonly Part[] {
   const chain = seen.digits[digit];
   const radii = RADII[digit];
   const radiusAt = (i: number) => radii[digit === 'thumb' ? i : i - 1]!;
@@ -229,7 +210,7 @@ function seamInto(s: Segment, other: Segment): FigureShape {
 }
 
 /** Skin where a digit leaves the body of the hand. */
-function baseSeam({ digits }: Seen, digit: DigitName, s: Segment): FigureShape {
+function baseSeam({ digits }: SeenHand, digit: DigitName, s: Segment): FigureShape {
   const share = digit === 'thumb' ? 0.45 : 0.3;
   const inside = between(digits[digit][1]!, digits[digit][0]!, share);
   return {
@@ -240,7 +221,7 @@ function baseSeam({ digits }: Seen, digit: DigitName, s: Segment): FigureShape {
 
 /** Nails on the back, creases on the palm side, at the bends. */
 function marksOn(
-  { pads, digits }: Seen,
+  { pads, digits }: SeenHand,
   digit: DigitName,
   s: Segment,
   last: boolean,

@@ -49,8 +49,30 @@ export const JOINT_LIMITS: readonly JointLimit[] = [
   ...finger('little', { mcp: 10, spread: -6 }),
 ];
 
-export const limitOf = (id: JointId): JointLimit => {
-  const limit = JOINT_LIMITS.find((l) => l.id === id);
+/**
+ * How the hands of a scene are carried, beside what their joints do: `gap` mm between hands that
+ * touch, `lift` mm up, `aside` mm outward, `tilt` degrees toward the little-finger side, `roll`
+ * degrees about the forearm. No joint demand, so not part of range or coverage.
+ */
+export type StageAxis = 'stage.gap' | 'stage.lift' | 'stage.aside' | 'stage.tilt' | 'stage.roll';
+export type AxisId = JointId | StageAxis;
+
+const stage = (id: StageAxis, name: string, min: number, max: number) => ({ id, name, min, max, rest: 0 });
+
+export const STAGE_LIMITS: readonly (Omit<JointLimit, 'id'> & { readonly id: StageAxis })[] = [
+  stage('stage.gap', 'space between the hands', 0, 120),
+  stage('stage.lift', 'hands up or down', -80, 120),
+  stage('stage.aside', 'hands outward or inward', -80, 80),
+  stage('stage.tilt', 'hands tilted', -90, 90),
+  stage('stage.roll', 'hands rolled', -90, 90),
+];
+export const AXES: readonly (Omit<JointLimit, 'id'> & { readonly id: AxisId })[] = [
+  ...JOINT_LIMITS,
+  ...STAGE_LIMITS,
+];
+
+export const limitOf = (id: AxisId) => {
+  const limit = AXES.find((l) => l.id === id);
   if (!limit) throw new Error(`No joint ${id}`);
   return limit;
 };

@@ -39,8 +39,11 @@ const X: Vec = [1, 0, 0];
 const Y: Vec = [0, 1, 0];
 const Z: Vec = [0, 0, 1];
 
-/** Forward kinematics: joint angles to points. */
-export function handPoints(pose: Pose): HandPoints {
+/**
+ * Forward kinematics: joint angles to points. In the forearm's frame the forearm lies still, turned
+ * to its side only by its own turn; in the palm's frame the palm does, and the forearm moves.
+ */
+export function handPoints(pose: Pose, frame: 'forearm' | 'palm' = 'forearm'): HandPoints {
   const p = fullPose(pose);
   const chains = {
     thumb: thumbChain(p),
@@ -50,8 +53,10 @@ export function handPoints(pose: Pose): HandPoints {
     little: fingerChain('little', p),
   };
   const atWrist = (v: Vec) => turn(turn(v, Z, p['wrist.ulnar']), X, p['wrist.flexion']);
-  const atForearm = (v: Vec) => turn(v, Y, p['forearm.pronation']);
-  const place = (v: Vec) => atForearm(atWrist(v));
+  const offWrist = (v: Vec) => turn(turn(v, X, -p['wrist.flexion']), Z, -p['wrist.ulnar']);
+  const forearmTurn = (v: Vec) => turn(v, Y, p['forearm.pronation']);
+  const atForearm = frame === 'palm' ? offWrist : forearmTurn;
+  const place = frame === 'palm' ? (v: Vec) => v : (v: Vec) => forearmTurn(atWrist(v));
   const entries = Object.entries(chains) as [DigitName, Chain][];
   return {
     digits: Object.fromEntries(

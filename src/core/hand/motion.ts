@@ -1,6 +1,8 @@
 import { breathInMs } from '../dose/pace';
 import type { Beat } from '../dose/script';
 import { JOINT_LIMITS, type JointId } from './joints';
+import type { PropShape } from './prop-shape';
+import type { SceneKind } from './scenes';
 import { blend, ease, fullPose, REST, type FullPose, type Pose } from './pose';
 
 /** A key pose and the share of the cycle in which the hand comes to it. Shares of a loop add up to 1. */
@@ -19,13 +21,20 @@ export type FigureView = 'palm' | 'back' | 'side';
 
 export type MovementFigure = {
   readonly motion: Motion;
+  /** From where a hand that stands by itself is seen. */
   readonly view: FigureView;
+  /** How the two hands stand to each other; apart when not said. */
+  readonly scene?: SceneKind;
+  /** What they hold. */
+  readonly prop?: PropShape;
   /** Hand by hand: while one does it, the other does the opposite. */
   readonly counter?: true;
+  /** One hand moves while the other stays where it began. */
+  readonly oneAtATime?: true;
 };
 
 /** One round of free movement, ms. */
-const FREE_CYCLE_MS = 2_400;
+export const FREE_CYCLE_MS = 2_400;
 /** Longest time a hand takes to come into a hold or a step, ms. */
 const COMING_MS = 700;
 
@@ -42,6 +51,18 @@ export function loopPose(keys: readonly KeyPose[], phase: number): FullPose {
     start += to.share;
   }
   return REST;
+}
+
+/** A loop of two poses with its time split as the movement asks: this share out, the rest back. */
+export function withSplit(figure: MovementFigure, workShare: number): MovementFigure {
+  const { motion } = figure;
+  if (motion.kind !== 'loop' || motion.keys.length !== 2) return figure;
+  const [start, end] = motion.keys as readonly [KeyPose, KeyPose];
+  const keys = [
+    { ...start, share: 1 - workShare },
+    { ...end, share: workShare },
+  ];
+  return { ...figure, motion: { kind: 'loop', keys } };
 }
 
 /** Where a movement begins, and where a hand waits. */
@@ -66,6 +87,13 @@ export function tellingPose(motion: Motion): FullPose {
     case 'steps':
       return fullPose(Object.values(motion.poses)[0] ?? motion.base);
   }
+}
+
+/** What the other hand does at the most telling moment of hands that do opposite things. */
+export function oppositePose(motion: Motion): FullPose {
+  if (motion.kind !== 'loop') return startPose(motion);
+  const share = motion.keys[1]?.share ?? 0;
+  return loopPose(motion.keys, (share + 0.5) % 1);
 }
 
 /** The pose of the working hand inside a beat; `before` is the beat it came from. */

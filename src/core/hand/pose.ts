@@ -1,18 +1,19 @@
-import { FINGER_NAMES, JOINT_LIMITS, type FingerName, type JointId } from './joints';
+import { AXES, FINGER_NAMES, type AxisId, type FingerName } from './joints';
 
-/** Joint angles of one hand, degrees; what is not said is at rest. The same pose serves left and right. */
-export type Pose = Readonly<Partial<Record<JointId, number>>>;
-export type FullPose = Readonly<Record<JointId, number>>;
+/**
+ * Joint angles of one hand, degrees, and how a scene carries it; what is not said is at rest.
+ * The same pose serves left and right.
+ */
+export type Pose = Readonly<Partial<Record<AxisId, number>>>;
+export type FullPose = Readonly<Record<AxisId, number>>;
 
-export const REST: FullPose = Object.fromEntries(JOINT_LIMITS.map((l) => [l.id, l.rest])) as FullPose;
+export const REST: FullPose = Object.fromEntries(AXES.map((l) => [l.id, l.rest])) as FullPose;
 
 export const fullPose = (pose: Pose): FullPose => ({ ...REST, ...pose });
 
 /** Joints of a pose beyond their limits, with the limit they break. */
-export function beyondLimits(
-  pose: Pose,
-): readonly { id: JointId; angle: number; min: number; max: number }[] {
-  return JOINT_LIMITS.flatMap(({ id, min, max }) => {
+export function beyondLimits(pose: Pose): readonly { id: AxisId; angle: number; min: number; max: number }[] {
+  return AXES.flatMap(({ id, min, max }) => {
     const angle = pose[id];
     return angle !== undefined && (angle < min || angle > max) ? [{ id, angle, min, max }] : [];
   });
@@ -22,13 +23,13 @@ export function beyondLimits(
 export function withinLimits(pose: Pose): FullPose {
   const full = fullPose(pose);
   return Object.fromEntries(
-    JOINT_LIMITS.map(({ id, min, max }) => [id, Math.min(max, Math.max(min, full[id]))]),
+    AXES.map(({ id, min, max }) => [id, Math.min(max, Math.max(min, full[id]))]),
   ) as FullPose;
 }
 
 /** Between two poses; share 0 is the first, 1 the second. */
 export function blend(a: FullPose, b: FullPose, share: number): FullPose {
-  return Object.fromEntries(JOINT_LIMITS.map(({ id }) => [id, a[id] + (b[id] - a[id]) * share])) as FullPose;
+  return Object.fromEntries(AXES.map(({ id }) => [id, a[id] + (b[id] - a[id]) * share])) as FullPose;
 }
 
 /** Slow at both ends, as a hand moves: smoothstep. */

@@ -1,5 +1,5 @@
 import { groupBy } from '../group';
-import type { Prop } from '../catalogue/movement';
+import type { Prop } from '../catalogue/prop';
 import { movementPlaces, type RuleContext } from './finding';
 
 export type KitLine = {

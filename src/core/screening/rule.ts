@@ -1,4 +1,11 @@
-import type { EffortKind, Joint, Movement, Trait } from '../catalogue/movement';
+import {
+  positionOf,
+  type EffortKind,
+  type Joint,
+  type Movement,
+  type Position,
+  type Trait,
+} from '../catalogue/movement';
 import { primaryHoldMs, type DoseLike } from './dose-facts';
 import type { ClearanceScope, ConditionState } from '../people/person';
 
@@ -8,7 +15,7 @@ export type Clause = {
   readonly traits?: readonly Trait[];
   readonly joints?: readonly Joint[];
   readonly propLatex?: true;
-  readonly position?: Movement['position'];
+  readonly position?: Position;
   readonly effortOver?: number;
   readonly holdOverMs?: number;
 };
@@ -46,7 +53,7 @@ export function clauseMatches(clause: Clause, movement: Movement, dose: DoseLike
     any(clause.traits, (t) => movement.traits.includes(t)) &&
     any(clause.joints, (j) => movement.joints.includes(j)) &&
     (!clause.propLatex || latex) &&
-    (!clause.position || movement.position === clause.position) &&
+    (!clause.position || positionOf(movement) === clause.position) &&
     (clause.effortOver === undefined || movement.effortOf10 > clause.effortOver) &&
     (clause.holdOverMs === undefined || primaryHoldMs(dose) > clause.holdOverMs)
   );

@@ -1,4 +1,5 @@
-import { RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
+import { isSeated, RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
+import { gentlestOf } from '../catalogue/rung';
 import type { Dose, Hand } from '../dose/dose';
 import { isCleared, type Person, type PersonCondition } from '../people/person';
 import { clauseMatches, type CautionRule, type Condition } from './rule';
@@ -57,6 +58,18 @@ export function verdictFor(
   return { L, R, worst: worseOf(L.kind, R.kind) };
 }
 
+/** The worse hand's verdict before any swap is looked for: whether the movement itself is open to this person. */
+export function opennessOf(
+  person: Person,
+  movement: Movement,
+  context: ScreeningContext,
+): 'do' | 'adapt' | 'leaveOut' {
+  const kinds = (['L', 'R'] as const).map(
+    (hand) => judge(person, hand, movement, movement.dose, context).kind,
+  );
+  return kinds.includes('leaveOut') ? 'leaveOut' : kinds.includes('adapt') ? 'adapt' : 'do';
+}
+
 type Judgement = { kind: 'do' | 'adapt' | 'leaveOut'; hits: readonly Hit[] };
 type Hit = { verdict: 'adapt' | 'leaveOut'; because: string; how?: string; instead?: readonly EffortKind[] };
 
@@ -68,6 +81,7 @@ function judge(
   context: ScreeningContext,
 ): Judgement {
   const hits = [
+    ...offHits(person, movement, context),
     ...screeningHits(person, movement),
     ...assistanceHits(person, movement),
     ...context.table.rules.flatMap((rule) => ruleHits(rule, person, hand, movement, dose, context)),
@@ -79,7 +93,13 @@ function judge(
 /** Unknown is never `do` for resisted or loading work. */
 function screeningHits(person: Person, movement: Movement): Hit[] {
   if (person.screened || !(RESISTED.has(movement.effort) || movement.effort === 'load')) return [];
-  return [{ verdict: 'adapt', because: 'not screened yet', how: `lowest rung: ${movement.easier}` }];
+  return [{ verdict: 'adapt', because: 'not screened yet', how: `lowest rung: ${gentlestOf(movement)}` }];
+}
+
+/** Floor and impact are off until a clinician has cleared this person for loading. */
+function offHits(person: Person, movement: Movement, context: ScreeningContext): Hit[] {
+  if (!movement.offUntil || isCleared(person, 'loading', context.today)) return [];
+  return [{ verdict: 'leaveOut', because: lowerFirst(movement.offUntil), instead: ['load'] }];
 }
 
 function assistanceHits(person: Person, movement: Movement): Hit[] {
@@ -159,23 +179,28 @@ function nearestSwap(
   const instead = judgement.hits.flatMap((h) => h.instead ?? []);
   const samePurpose = (m: Movement) => m.purpose === movement.purpose;
   const sharedJoints = (m: Movement) => m.joints.filter((j) => movement.joints.includes(j)).length;
-  const open = context.catalogue.movements.filter(
-    (m) =>
+  const candidates = context.catalogue.movements.flatMap((m) => {
+    const fits =
       m.id !== movement.id &&
-      m.position !== 'standing' &&
+      isSeated(m) &&
+      !m.offUntil &&
       (samePurpose(m) || instead.includes(m.effort)) &&
-      sharedJoints(m) > 0 &&
-      judge(person, hand, m, m.dose, context).kind !== 'leaveOut',
-  );
-  const order = (m: Movement): readonly number[] => [
-    samePurpose(m) ? 0 : 1,
-    Math.max(0, instead.indexOf(m.effort)),
-    judge(person, hand, m, m.dose, context).kind === 'do' ? 0 : 1,
-    -sharedJoints(m),
-    m.effortOf10,
-    m.propId ? 1 : 0,
-  ];
-  return [...open].sort((a, b) => compareLists(order(a), order(b)) || a.id.localeCompare(b.id))[0] ?? null;
+      sharedJoints(m) > 0;
+    const kind = fits ? judge(person, hand, m, m.dose, context).kind : 'leaveOut';
+    return kind === 'leaveOut' ? [] : [{ m, order: nearness(m, kind) }];
+  });
+  function nearness(m: Movement, kind: VerdictKind): readonly number[] {
+    return [
+      samePurpose(m) ? 0 : 1,
+      Math.max(0, instead.indexOf(m.effort)),
+      kind === 'do' ? 0 : 1,
+      -sharedJoints(m),
+      m.effortOf10,
+      m.propId ? 1 : 0,
+    ];
+  }
+  const [nearest] = candidates.sort((a, b) => compareLists(a.order, b.order) || a.m.id.localeCompare(b.m.id));
+  return nearest?.m ?? null;
 }
 
 function compareLists(a: readonly number[], b: readonly number[]): number {

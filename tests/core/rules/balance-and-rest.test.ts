@@ -3,8 +3,8 @@ import { facts, findings, mended, planWith, rest, talk } from '../plans';
 
 describe('B1 both sides, directions and leads', () => {
   test.each([
-    ['one side only', ['ring-squeeze', { sides: 'left' }], 'Ring squeeze: left 8, right 0.'],
-    ['extra on one side', ['ring-squeeze', { extraRight: 2 }], 'Ring squeeze: left 8, right 10.'],
+    ['one side only', ['ring-squeeze', { sides: 'left' }], 'Ring squeeze: left 10, right 0.'],
+    ['extra on one side', ['ring-squeeze', { extraRight: 2 }], 'Ring squeeze: left 10, right 12.'],
     [
       'one direction',
       ['wrist-circles-air', { directions: 1 }],
@@ -65,7 +65,7 @@ describe('R1 hand break', () => {
     const long = { sets: 4, restMs: 0 };
     const plan = planWith({ grip: [['ring-squeeze', long], 'cloth-wring'] });
     expect(findings(plan, 'R1')[0]!.text).toBe(
-      'One long grip row has 192 s of gripping with no hand break after.',
+      'One long grip row has 240 s of gripping with no hand break after.',
     );
     expect(
       findings(planWith({ grip: [['ring-squeeze', long], rest('h', 'hand'), 'cloth-wring'] }), 'R1'),

@@ -8,6 +8,7 @@ import { plural } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import { Button, buttonClass } from '@/ui/button';
 import { DetailsPanel } from './details-panel';
+import { HandMapPanel } from './hand-map-panel';
 import { KitPanel } from './kit-panel';
 import { RosterPanel } from './roster-panel';
 import type { PlanEditor } from './use-plan';
@@ -21,7 +22,7 @@ type Props = {
   kit: readonly KitLine[];
 };
 
-type Panel = 'details' | 'people' | 'kit';
+type Panel = 'details' | 'people' | 'kit' | 'hands';
 
 /** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
 export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
@@ -50,6 +51,9 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
           Kit: {kit.length === 0 ? 'none' : plural(kit.length, 'prop')}
           {short > 0 && `, ${short} short`}
         </Button>
+        <Button aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
+          Hand map
+        </Button>
         <Link href={`/classes/${info.id}/teach`} className={buttonClass('main')}>
           {begun ? 'Go to teaching' : 'Teach this class'}
         </Link>
@@ -57,6 +61,7 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
       {open === 'details' && <DetailsPanel info={info} editor={editor} />}
       {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
       {open === 'kit' && <KitPanel kit={kit} />}
+      {open === 'hands' && <HandMapPanel plan={editor.plan} />}
     </div>
   );
 }

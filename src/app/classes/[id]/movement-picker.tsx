@@ -27,6 +27,10 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
   const found = [...findMovements(facts.catalogue.movements, words)].sort(
     (a, b) => Number(b.section === section.kind) - Number(a.section === section.kind),
   );
+  const figureOf = (movementId: string, height: number) => {
+    const figure = facts.catalogue.figure(movementId);
+    return figure && <MovementPicture figure={figure} height={height} />;
+  };
   const id = (base: string) => freshRowId(plan, `${section.id}-${base}`.slice(0, 50));
   const pickMovement = (m: Movement) =>
     onPick({ kind: 'movement', id: id(m.id), movementId: m.id, dose: m.dose, note: '' }, m.name);
@@ -81,7 +85,7 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
               onClick={() => pickMovement(m)}
             >
               <PurposeMark purpose={m.purpose} />
-              <MovementPicture movementId={m.id} height={56} />
+              {figureOf(m.id, 56)}
               <span>
                 <span className="font-semibold">{m.name}</span>{' '}
                 <span className="text-sm text-soft">{doseWords(m.dose)}</span>

@@ -11,9 +11,13 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
   const db = await database();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
-  const { info, people, bag, shown, last } = room;
+  const { info, people, bag, shown, own, last } = room;
   const initial = replyOf(room.stored.history, room.stored.version);
   return (
-    <PlanDesk room={{ info, people, bag, shown, last }} initial={initial} everyone={await listPeople(db)} />
+    <PlanDesk
+      room={{ info, people, bag, shown, own, last }}
+      initial={initial}
+      everyone={await listPeople(db)}
+    />
   );
 }

@@ -2,6 +2,7 @@
 
 import { MovementPicture } from '@/ui/movement-picture';
 
+import { easierOf, strongerOf } from '@/core/catalogue/rung';
 import { fullName } from '@/core/people/person';
 import type { Row, Section } from '@/core/plan/plan';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
@@ -62,6 +63,7 @@ function MovementEditor({
   check,
 }: Props & { row: Extract<Row, { kind: 'movement' }> }) {
   const movement = facts.catalogue.movement(row.movementId);
+  const figure = facts.catalogue.figure(row.movementId);
   const adapted = facts.people.flatMap((person) => {
     const verdict = check.verdicts.get(row.id)?.get(person.id);
     return verdict && verdict.worst !== 'do' ? [{ person, verdict }] : [];
@@ -82,7 +84,7 @@ function MovementEditor({
       />
       {movement && (
         <div className="flex flex-wrap items-start gap-6">
-          <MovementPicture movementId={movement.id} height={190} />
+          {figure && <MovementPicture figure={figure} height={190} />}
           <dl className="grid max-w-4xl flex-1 basis-96 grid-cols-[auto_1fr] gap-x-4 gap-y-1">
             <dt className="font-semibold">What</dt>
             <dd>{movement.what}</dd>
@@ -91,9 +93,9 @@ function MovementEditor({
             <dt className="font-semibold">Watch</dt>
             <dd>{movement.watch.join('. ')}.</dd>
             <dt className="font-semibold">Easier</dt>
-            <dd>{movement.easier}</dd>
+            <dd>{easierOf(movement)}</dd>
             <dt className="font-semibold">Stronger</dt>
-            <dd>{movement.stronger}</dd>
+            <dd>{strongerOf(movement)}</dd>
             {movement.propId && (
               <>
                 <dt className="font-semibold">No prop</dt>

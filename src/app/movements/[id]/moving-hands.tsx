@@ -1,41 +1,79 @@
 'use client';
 
+import { Dialog } from 'radix-ui';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { FIGURES } from '@/catalogue/figures/figures';
-import { CATALOGUE } from '@/catalogue/movements';
+import type { Movement } from '@/core/catalogue/movement';
 import { scriptOf } from '@/core/dose/script';
+import { withSplit, type MovementFigure } from '@/core/hand/motion';
 import { previewAt } from '@/core/hand/showing';
 import { Button } from '@/ui/button';
 import { Hands } from '@/ui/hands';
+import { KeyPoses } from '@/ui/movement-picture';
 import { useFrame } from '@/ui/use-frame';
 
-/** The movement at its own tempo, over and over; it can be held still. */
-export function MovingHands({ movementId }: { movementId: string }) {
+type Props = { movement: Movement; figure: MovementFigure };
+
+/** The movement at its own tempo, over and over; its key poses where motion is not wanted, and on paper. */
+export function MovingHands({ movement, figure }: Props) {
   const [moving, setMoving] = useState(true);
-  const since = useRef<number | null>(null);
-  const movement = CATALOGUE.movement(movementId);
-  const beats = useMemo(
-    () => (movement ? scriptOf(movement.dose, { breathMs: 5_000, isNew: false }) : []),
-    [movement],
+  return (
+    <div className="grid content-start gap-3">
+      <div className="motion-reduce:hidden print:hidden">
+        <Moving movement={movement} figure={figure} moving={moving} className="aspect-[392/314] w-full" />
+        <div className="mt-3 flex justify-center gap-3">
+          <Button onClick={() => setMoving(!moving)}>{moving ? 'Hold still' : 'Move'}</Button>
+          <FullSize movement={movement} figure={figure} />
+        </div>
+      </div>
+      <div className="hidden motion-reduce:block print:block">
+        <KeyPoses figure={figure} height={170} />
+      </div>
+    </div>
   );
+}
+
+/** The same as large as the screen, to show a helper across a room. */
+function FullSize({ movement, figure }: Props) {
+  return (
+    <Dialog.Root>
+      <Dialog.Trigger asChild>
+        <Button>Full screen</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-0 z-40 flex flex-col bg-linen px-6 py-3"
+        >
+          <div className="flex items-center justify-between gap-4">
+            <Dialog.Title className="text-2xl">{movement.name}</Dialog.Title>
+            <Dialog.Close asChild>
+              <Button>Close</Button>
+            </Dialog.Close>
+          </div>
+          <Moving movement={movement} figure={figure} moving className="min-h-0 flex-1" />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Moving({ movement, figure, moving, className }: Props & { moving: boolean; className: string }) {
+  const since = useRef<number | null>(null);
+  const beats = useMemo(() => scriptOf(movement.dose, { breathMs: 5_000, isNew: false }), [movement]);
+  const split = useMemo(() => withSplit(figure, movement.phases.workShare), [figure, movement]);
   const read = useCallback(() => {
     if (typeof window === 'undefined') return 0;
     since.current ??= performance.now();
     return performance.now() - since.current;
   }, []);
   const offset = useFrame(read, moving);
-  const figure = FIGURES[movementId];
-  if (!figure || !movement) return null;
   return (
-    <div className="grid content-start justify-items-center gap-3">
-      <div className="aspect-[392/314] w-full">
-        <Hands
-          figure={figure}
-          showing={previewAt(beats, offset)}
-          label={`Two hands: ${movement.name.toLowerCase()}`}
-        />
-      </div>
-      <Button onClick={() => setMoving(!moving)}>{moving ? 'Hold still' : 'Move'}</Button>
+    <div className={className}>
+      <Hands
+        figure={split}
+        showing={previewAt(beats, offset)}
+        label={`Two hands: ${movement.name.toLowerCase()}`}
+      />
     </div>
   );
 }

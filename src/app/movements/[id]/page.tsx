@@ -1,55 +1,92 @@
+import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { CATALOGUE } from '@/catalogue/movements';
-import { CAUTIONS } from '@/catalogue/cautions';
-import type { Movement } from '@/core/catalogue/movement';
+import type { Catalogue, Movement } from '@/core/catalogue/movement';
 import { doseWords } from '@/core/dose/describe';
-import { clauseMatches } from '@/core/screening/rule';
-import { CordView } from '@/ui/cord';
-import { conditionName } from '@/ui/condition-words';
+import { coverageOf } from '@/core/hand/coverage';
+import { movedAt } from '@/core/hand/hand-map';
+import { catalogueNow } from '@/server/catalogue';
+import { database } from '@/server/database';
+import { buttonClass } from '@/ui/button';
+import { HandMap } from '@/ui/hand-map';
 import { PURPOSE_WORDS, PurposeMark } from '@/ui/marks';
 import { Limits, Page } from '@/ui/page';
+import { POSITION_WORDS } from '../words';
+import { Cautions } from './cautions';
+import { DoseBySchool } from './dose-by-school';
+import { Ladder } from './ladder';
 import { MovingHands } from './moving-hands';
+import { PropNotes } from './prop-notes';
+import { PutAway } from './put-away';
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
-  const movement = CATALOGUE.movement((await params).id);
-  if (!movement) notFound();
-  const prop = movement.propId ? CATALOGUE.prop(movement.propId) : undefined;
+  const { catalogue, own } = await catalogueNow(await database());
+  const movement = catalogue.movement((await params).id);
+  const figure = movement && catalogue.figure(movement.id);
+  if (!movement || !figure) notFound();
+  const mine = own.find((o) => o.movement.id === movement.id);
   return (
     <Page>
-      <h1 className="text-2xl">{movement.name}</h1>
-      <p className="mt-1 flex items-center gap-2 text-soft">
-        <PurposeMark purpose={movement.purpose} /> {PURPOSE_WORDS[movement.purpose]}, effort about{' '}
-        {movement.effortOf10} of 10, {movement.position === 'table' ? 'at a table' : 'in a chair'}
-      </p>
+      <div className="flex flex-wrap items-start justify-between gap-4">
+        <div>
+          <h1 className="text-2xl">{movement.name}</h1>
+          <p className="mt-1 flex items-center gap-2 text-soft">
+            <PurposeMark purpose={movement.purpose} />
+            {[movement.purpose, ...movement.also].map((p) => PURPOSE_WORDS[p]).join(' and ')}, effort about{' '}
+            {movement.effortOf10} of 10, {movement.positions.map((p) => POSITION_WORDS[p]).join(' or ')}
+          </p>
+        </div>
+        <div className="no-print flex flex-wrap gap-3">
+          {mine && (
+            <Link href={`/movements/${movement.id}/change`} className={buttonClass('plain')}>
+              Change
+            </Link>
+          )}
+          {mine && <PutAway id={movement.id} name={movement.name} archived={mine.archived} />}
+          <Link href={`/movements/new?from=${movement.id}`} className={buttonClass('plain')}>
+            Copy as your own
+          </Link>
+        </div>
+      </div>
+      {movement.offUntil && (
+        <p className="mt-3 rounded-lg border-2 border-load px-4 py-2 font-semibold text-load">
+          {movement.offUntil}
+        </p>
+      )}
       <div className="mt-4 grid gap-8 md:grid-cols-2">
-        <MovingHands movementId={movement.id} />
+        <MovingHands movement={movement} figure={figure} />
         <div className="grid content-start gap-4">
           <p className="text-lg">{movement.what}</p>
-          <div>
-            <h2 className="text-lg">Usual dose</h2>
-            <CordView
-              dose={movement.dose}
-              purpose={movement.purpose}
-              context={{ breathMs: 5_000, isNew: false }}
-              width={360}
-            />
+          <p>
+            <strong>Usual dose.</strong> {doseWords(movement.dose)}
+            {movement.dose.count.mode !== 'time' && `; from ${movement.dose.fewest} to ${movement.dose.most}`}
+            {lengthWords(movement.lengthMs)}.
+          </p>
+          {(movement.dose.count.mode === 'reps' || movement.dose.count.mode === 'breaths') && (
             <p>
-              {doseWords(movement.dose)}; from {movement.dose.fewest} to {movement.dose.most}
+              <strong>Tempo.</strong> {phaseWords(movement)}
             </p>
-          </div>
+          )}
           <Lines title="Say" lines={movement.cues} />
           <Lines title="Watch" lines={movement.watch} />
-          <Lines title="Easier" lines={[movement.easier]} />
-          <Lines title="Stronger" lines={[movement.stronger]} />
-          {prop && (
-            <Lines
-              title="Prop"
-              lines={[`${prop.name}, or ${prop.substitute}`, `With none: ${movement.noProp}`]}
-            />
+          <Related title="Comes after" ids={movement.follows} catalogue={catalogue} />
+          <Related title="Put right by" ids={movement.counters} catalogue={catalogue} />
+          {movement.seatedTwin && (
+            <Related title="Seated people do" ids={[movement.seatedTwin]} catalogue={catalogue} />
           )}
         </div>
       </div>
-      <Cautions movement={movement} />
+      <Ladder rungs={movement.rungs} />
+      <DoseBySchool movement={movement} />
+      <PropNotes movement={movement} catalogue={catalogue} />
+      <section className="mt-8">
+        <h2 className="mb-2 text-xl">What it moves</h2>
+        <HandMap
+          values={movedAt(coverageOf(figure, movement.dose))}
+          unit="Degrees travelled in the usual dose"
+          label="How far each joint travels in the usual dose; the table has the numbers"
+        />
+      </section>
+      <Cautions movement={movement} catalogue={catalogue} />
       <Limits />
     </Page>
   );
@@ -66,47 +103,40 @@ function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
   );
 }
 
-/** The rows of the caution table that speak of this movement. */
-function Cautions({ movement }: { movement: Movement }) {
-  const latex = movement.propId ? (CATALOGUE.prop(movement.propId)?.latex ?? false) : false;
-  const rules = CAUTIONS.rules.filter((r) =>
-    r.when.some((c) => clauseMatches(c, movement, movement.dose, latex)),
-  );
-  if (rules.length === 0) return null;
+function Related({ title, ids, catalogue }: { title: string; ids: readonly string[]; catalogue: Catalogue }) {
+  const known = ids.flatMap((id) => catalogue.movement(id) ?? []);
+  if (known.length === 0) return null;
   return (
-    <section className="mt-8">
-      <h2 className="text-xl">Cautions that speak of it</h2>
-      <table className="mt-2 w-full border-collapse text-left">
-        <thead>
-          <tr className="border-b-2 border-edge">
-            <th className="py-1 pr-4">With</th>
-            <th className="py-1 pr-4">Then</th>
-            <th className="py-1">Because</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rules.map((r) => (
-            <tr key={r.id} className="border-b align-top">
-              <th scope="row" className="py-1.5 pr-4 font-normal">
-                {r.condition === 'any hand'
-                  ? `any hand ${STATE_WORDS[r.states[0] ?? 'settled']}`
-                  : conditionName(r.condition)}
-              </th>
-              <td className="py-1.5 pr-4">
-                {r.verdict === 'adapt' ? `adapt: ${r.how ?? ''}` : 'leave out, or swap'}
-              </td>
-              <td className="py-1.5">{r.because}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
+    <p>
+      <strong>{title}.</strong>{' '}
+      {known.map((m, i) => (
+        <span key={m.id}>
+          {i > 0 && ', '}
+          <Link href={`/movements/${m.id}`} className="underline underline-offset-4">
+            {i === 0 ? m.name : m.name.charAt(0).toLowerCase() + m.name.slice(1)}
+          </Link>
+        </span>
+      ))}
+    </p>
   );
 }
 
-const STATE_WORDS = {
-  settled: '',
-  sore: 'sore today',
-  flare: 'in flare',
-  'not cleared': 'not cleared',
-} as const;
+const seconds = (ms: number): string => String(Math.round(ms / 100) / 10);
+
+function lengthWords(range: Movement['lengthMs']): string {
+  return range ? `; ${seconds(range[0])} to ${seconds(range[1])} seconds long` : '';
+}
+
+/** "Bend on the out-breath, 1.5 s; straighten on the in-breath, 1.5 s." */
+function phaseWords({ phases, dose }: Movement): string {
+  const { work, back, workShare, breath } = phases;
+  const whole =
+    dose.count.mode === 'reps' ? dose.count.tempoMs : dose.count.mode === 'breaths' ? 5_000 : null;
+  const [first, second] = breath === 'as it comes' ? ['', ''] : breath === 'in, then out' ? IN_OUT : OUT_IN;
+  const time = (share: number) => (whole ? `, ${seconds(whole * share)} s` : '');
+  const start = `${work.charAt(0).toUpperCase()}${work.slice(1)}${first}${time(workShare)}`;
+  const rest = breath === 'as it comes' ? ' Breathe as it comes.' : '';
+  return `${start}; ${back}${second}${time(1 - workShare)}.${rest}`;
+}
+const IN_OUT = [' on the in-breath', ' on the out-breath'] as const;
+const OUT_IN = [' on the out-breath', ' on the in-breath'] as const;

@@ -1,12 +1,12 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { CATALOGUE } from '@/catalogue/movements';
 import { stepLetter } from '@/core/dose/cord';
 import { COUNTED, type Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { changeWord } from '@/core/teach/ticks';
 import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transport';
+import { useCatalogue } from '@/ui/catalogue';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };
 
@@ -34,7 +34,8 @@ export function CordRunner({ row, beats, state, now }: Props) {
   const twoCords = beats.some((b) => b.side === 'L' || b.side === 'R');
   const lines = twoCords ? (['L', 'R'] as const) : (['both'] as const);
   const yOf = (side: Beat['side']) => (side === 'R' && twoCords ? LINE_GAP : 0) + 38;
-  const movement = row.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
+  const catalogue = useCatalogue();
+  const movement = row.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   const colour = `var(--color-${movement?.purpose ?? 'ease'})`;
   const height = twoCords ? LINE_GAP + 56 : 64;
 

@@ -1,5 +1,4 @@
 import type { ReactNode } from 'react';
-import { CATALOGUE } from '@/catalogue/movements';
 import { doseWords } from '@/core/dose/describe';
 import type { Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
@@ -7,6 +6,7 @@ import { faceOf } from '@/core/teach/face';
 import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transport';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
+import { useCatalogue } from '@/ui/catalogue';
 
 type Props = {
   row: TaughtRow;
@@ -52,7 +52,8 @@ function SetUp({
   running: boolean;
   onGo: () => void;
 }) {
-  const movement = row.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
+  const catalogue = useCatalogue();
+  const movement = row.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   return (
     <>
       <p className="mb-4 max-w-2xl text-[1.4rem] leading-snug">{movement?.what}</p>

@@ -1,11 +1,12 @@
 'use client';
 
-import { useCallback } from 'react';
-import { FIGURES } from '@/catalogue/figures/figures';
+import { useCallback, useMemo } from 'react';
 import type { Beat } from '@/core/dose/script';
+import { withSplit } from '@/core/hand/motion';
 import { previewAt, showingAt } from '@/core/hand/showing';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { offsetAtTime, type TeachState } from '@/core/teach/transport';
+import { useCatalogue } from '@/ui/catalogue';
 import { Hands } from '@/ui/hands';
 import { useFrame } from '@/ui/use-frame';
 
@@ -23,7 +24,12 @@ type Props = {
 export function HandPair({ row, beats, state, now, mirror }: Props) {
   const read = useCallback(() => offsetAtTime(state, now()), [state, now]);
   const offset = useFrame(read, state.running);
-  const figure = row.row.kind === 'movement' ? FIGURES[row.row.movementId] : undefined;
+  const catalogue = useCatalogue();
+  const id = row.row.kind === 'movement' ? row.row.movementId : '';
+  const figure = useMemo(() => {
+    const [movement, plain] = [catalogue.movement(id), catalogue.figure(id)];
+    return movement && plain && withSplit(plain, movement.phases.workShare);
+  }, [catalogue, id]);
   if (!figure) return null;
   return (
     <Hands

@@ -1,9 +1,9 @@
-import { CATALOGUE } from '@/catalogue/movements';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { fullName } from '@/core/people/person';
 import { verdictFor } from '@/core/screening/verdict';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Snapshot } from '@/core/teach/snapshot';
+import { useCatalogue } from '@/ui/catalogue';
 import { HandsMark } from '@/ui/marks';
 import { memo } from 'react';
 
@@ -11,8 +11,9 @@ type Props = { rows: readonly TaughtRow[]; index: number; snapshot: Snapshot; da
 
 /** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
 export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }: Props) {
+  const catalogue = useCatalogue();
   const row = rows[index];
-  const movement = row?.row.kind === 'movement' ? CATALOGUE.movement(row.row.movementId) : undefined;
+  const movement = row?.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   const note = row?.row.kind === 'movement' ? row.row.note : '';
   return (
     <aside className="flex min-h-0 flex-col gap-3 text-lg">
@@ -49,11 +50,12 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }:
 });
 
 function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
+  const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
   const { movementId, dose } = row.row;
-  const movement = CATALOGUE.movement(movementId);
+  const movement = catalogue.movement(movementId);
   if (!movement) return null;
-  const context = { table: CAUTIONS, catalogue: CATALOGUE, today: day };
+  const context = { table: CAUTIONS, catalogue, today: day };
   const own = snapshot.people.flatMap((person) => {
     const verdict = verdictFor(person, movement, dose, context);
     return verdict.worst === 'do' ? [] : [{ person, verdict }];

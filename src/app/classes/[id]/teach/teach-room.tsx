@@ -8,6 +8,8 @@ import { beatsOf } from '@/core/teach/transport';
 import type { Mark } from '@/core/teach/marks';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
+import type { OwnMovement } from '@/core/catalogue/own';
+import { CatalogueProvider } from '@/ui/catalogue';
 import { CordRunner } from './cord-runner';
 import { CountFace } from './count-face';
 import { HandPair, type MirrorChoice } from './hand-pair';
@@ -24,7 +26,17 @@ import { useRedraw } from './use-redraw';
 type Props = { info: ClassInfo; taught: Taught; firstMarks: readonly Mark[]; rate: number };
 
 /** A class being taught: the whole screen, large, everything by one key or one tap. */
-export function TeachRoom({ info, taught, firstMarks, rate }: Props) {
+export function TeachRoom(props: Props) {
+  return (
+    <CatalogueProvider own={props.taught.snapshot.own ?? NONE}>
+      <Room {...props} />
+    </CatalogueProvider>
+  );
+}
+
+const NONE: readonly OwnMovement[] = [];
+
+function Room({ info, taught, firstMarks, rate }: Props) {
   const { snapshot } = taught;
   const rows = useMemo(() => rowsOfSnapshot(snapshot, CATALOGUE), [snapshot]);
   const teaching = useTeaching(info.id, rows, taught, firstMarks, rate);

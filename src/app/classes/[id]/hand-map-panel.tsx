@@ -1,0 +1,61 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { movedByRows, workedByRows, type MappedRow } from '@/core/hand/hand-map';
+import { placedRows, type Plan } from '@/core/plan/plan';
+import { useCatalogue } from '@/ui/catalogue';
+import { HandMap } from '@/ui/hand-map';
+
+const MEASURES = {
+  moved: {
+    words: 'moved',
+    unit: 'Degrees travelled in the whole class',
+    label: 'How far each joint travels in this class; the table has the numbers',
+  },
+  worked: {
+    words: 'made to work',
+    unit: 'Effort of ten x seconds, resisted and loading rows only',
+    label: 'How hard each joint is made to work in this class; the table has the numbers',
+  },
+} as const;
+
+/** What the whole plan moves, or makes work, joint by joint. */
+export function HandMapPanel({ plan }: { plan: Plan }) {
+  const catalogue = useCatalogue();
+  const [measure, setMeasure] = useState<keyof typeof MEASURES>('moved');
+  const rows = useMemo(
+    () =>
+      placedRows(plan).flatMap(({ row }): MappedRow[] => {
+        const movement = row.kind === 'movement' ? catalogue.movement(row.movementId) : undefined;
+        return movement && row.kind === 'movement'
+          ? [{ movement, figure: catalogue.figure(movement.id), dose: row.dose }]
+          : [];
+      }),
+    [plan, catalogue],
+  );
+  const { unit, label } = MEASURES[measure];
+  return (
+    <section aria-label="Hand map" className="mt-3">
+      <fieldset className="mb-3 flex flex-wrap gap-5">
+        <legend className="sr-only">Fill by</legend>
+        {Object.entries(MEASURES).map(([id, { words }]) => (
+          <label key={id} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="measure"
+              className="size-5 accent-ink"
+              checked={measure === id}
+              onChange={() => setMeasure(id as keyof typeof MEASURES)}
+            />
+            {words}
+          </label>
+        ))}
+      </fieldset>
+      <HandMap
+        values={measure === 'moved' ? movedByRows(rows) : workedByRows(rows)}
+        unit={unit}
+        label={label}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,49 @@
+import { CAUTIONS } from '@/catalogue/cautions';
+import type { Catalogue, Movement } from '@/core/catalogue/movement';
+import { clauseMatches } from '@/core/screening/rule';
+import { conditionName } from '@/ui/condition-words';
+
+/** The rows of the caution table that speak of this movement. */
+export function Cautions({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
+  const latex = movement.propId ? (catalogue.prop(movement.propId)?.latex ?? false) : false;
+  const rules = CAUTIONS.rules.filter((r) =>
+    r.when.some((c) => clauseMatches(c, movement, movement.dose, latex)),
+  );
+  if (rules.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2 className="text-xl">Cautions that speak of it</h2>
+      <table className="mt-2 w-full border-collapse text-left">
+        <thead>
+          <tr className="border-b-2 border-edge">
+            <th className="py-1 pr-4">With</th>
+            <th className="py-1 pr-4">Then</th>
+            <th className="py-1">Because</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rules.map((r) => (
+            <tr key={r.id} className="border-b align-top">
+              <th scope="row" className="py-1.5 pr-4 font-normal">
+                {r.condition === 'any hand'
+                  ? `any hand ${STATE_WORDS[r.states[0] ?? 'settled']}`
+                  : conditionName(r.condition)}
+              </th>
+              <td className="py-1.5 pr-4">
+                {r.verdict === 'adapt' ? `adapt: ${r.how ?? ''}` : 'leave out, or swap'}
+              </td>
+              <td className="py-1.5">{r.because}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+const STATE_WORDS = {
+  settled: '',
+  sore: 'sore today',
+  flare: 'in flare',
+  'not cleared': 'not cleared',
+} as const;

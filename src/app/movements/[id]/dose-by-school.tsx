@@ -1,0 +1,59 @@
+import { SCHOOL_WORDS } from '@/catalogue/schools';
+import type { Movement } from '@/core/catalogue/movement';
+import { doseWords } from '@/core/dose/describe';
+import { primaryCount } from '@/core/dose/dose';
+import { doseInSchool, SCHOOLS } from '@/core/dose/school';
+import { spokenLength } from '@/core/words';
+import { doseTiming } from '@/core/dose/timing';
+import { CordView } from '@/ui/cord';
+
+const CONTEXT = { breathMs: 5_000, isNew: false };
+
+/** The same movement as each school counts it, drawn, in words and timed. */
+export function DoseBySchool({ movement }: { movement: Movement }) {
+  const rows = SCHOOLS.flatMap((school) => {
+    const dose = doseInSchool(movement, school);
+    return dose ? [{ school, dose }] : [];
+  });
+  const without = SCHOOLS.filter((s) => !rows.some((r) => r.school === s));
+  return (
+    <section className="mt-8">
+      <h2 className="mb-2 text-xl">Dose by school</h2>
+      <table className="w-full text-left">
+        <thead>
+          <tr className="border-b-2 border-edge">
+            <th className="py-1 pr-4">School</th>
+            <th className="py-1 pr-4">Dose</th>
+            <th className="py-1 text-right">Time</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ school, dose }) => (
+            <tr key={school} className="border-b align-top">
+              <th scope="row" className="py-2 pr-4 font-normal">
+                <strong>{SCHOOL_WORDS[school].name}</strong>
+                <span className="block text-sm text-soft">{SCHOOL_WORDS[school].line}</span>
+              </th>
+              <td className="py-2 pr-4">
+                <CordView dose={dose} purpose={movement.purpose} context={CONTEXT} width={380} />
+                {doseWords(dose)}
+                {dose.count.mode !== 'time' &&
+                  primaryCount(dose.count) !== dose.most &&
+                  `; up to ${dose.most}`}
+              </td>
+              <td className="tabular py-2 text-right whitespace-nowrap">
+                {spokenLength(doseTiming(dose, CONTEXT).totalMs)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {without.length > 0 && (
+        <p className="mt-1 text-sm text-soft">
+          Not counted so: {without.map((s) => SCHOOL_WORDS[s].name.toLowerCase()).join(', ')}. Comfort and
+          effort set the count, never age.
+        </p>
+      )}
+    </section>
+  );
+}

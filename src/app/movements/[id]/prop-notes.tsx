@@ -1,0 +1,64 @@
+import type { Catalogue, Movement } from '@/core/catalogue/movement';
+import { forceAtN } from '@/core/catalogue/prop';
+
+/** What is held, what a house has instead, how it is done with nothing, and the force of each grade. */
+export function PropNotes({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
+  const prop = movement.propId ? catalogue.prop(movement.propId) : undefined;
+  if (!prop) return null;
+  const lined = prop.grades.filter((g) => g.forceLine);
+  return (
+    <section className="mt-8">
+      <h2 className="mb-2 text-xl">
+        Prop: {prop.name}
+        {prop.latex && ' (latex)'}
+      </h2>
+      <dl className="grid max-w-3xl grid-cols-[auto_1fr] gap-x-5 gap-y-1">
+        <dt className="font-semibold">At home</dt>
+        <dd>{prop.substitute}</dd>
+        <dt className="font-semibold">With none</dt>
+        <dd>{movement.noProp}</dd>
+        <dt className="font-semibold">Grades</dt>
+        <dd>{prop.grades.map((g) => g.name).join(', ')}</dd>
+        <dt className="font-semibold">Cleaning</dt>
+        <dd>{prop.cleaning}</dd>
+        <dt className="font-semibold">Edge</dt>
+        <dd>{prop.edge}</dd>
+      </dl>
+      {lined.length > 0 && (
+        <>
+          <table className="tabular mt-3 text-left">
+            <caption className="pb-1 text-left text-sm text-soft">
+              Newtons to close it so far; cautious figures for planning, your own measuring comes first
+            </caption>
+            <thead>
+              <tr className="border-b-2 border-edge">
+                <th className="py-0.5 pr-6">Grade</th>
+                {CLOSURES.map((c) => (
+                  <th key={c} className="py-0.5 pr-6 text-right">
+                    {c * 100} %
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {lined.map((g) => (
+                <tr key={g.name} className="border-b">
+                  <th scope="row" className="pr-6 font-normal">
+                    {g.name}
+                  </th>
+                  {CLOSURES.map((c) => (
+                    <td key={c} className="pr-6 text-right">
+                      {Math.round(forceAtN(g, c) ?? 0)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </section>
+  );
+}
+
+const CLOSURES = [0.25, 0.5, 0.75];

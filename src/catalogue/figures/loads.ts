@@ -1,0 +1,55 @@
+import type { MovementFigure } from '@/core/hand/motion';
+import { fingers } from '@/core/hand/pose';
+import { FIST, LEANING, OPEN, PLATE, tilted, up, wrist } from './poses';
+import { held, steps, sway, swing } from './shapes';
+
+const TABLE = { scene: 'on the table' } as const;
+const THIGH = { scene: 'on the thigh' } as const;
+const WALL = { scene: 'against a wall' } as const;
+const LIGHT = wrist(PLATE, -34);
+const lean = (to = LEANING) => held('side', LIGHT, to, TABLE);
+const HEAVIER = wrist(PLATE, -68);
+
+/** Weight through the hands. */
+export const LOADS: Readonly<Record<string, MovementFigure>> = {
+  'thigh-press': swing('side', wrist(PLATE, -20), wrist(PLATE, -52), THIGH),
+  'table-lean': lean(),
+  'chair-arm-press': held('side', wrist(FIST, -20), wrist(FIST, -30), TABLE),
+  'wall-lean': held('side', LIGHT, LEANING, WALL),
+  'worktop-lean': lean(),
+  'chair-seat-lean': lean(HEAVIER),
+  'all-fours': lean(HEAVIER),
+  'feet-walked-back': lean(HEAVIER),
+  'straight-body-lean': lean(HEAVIER),
+  'lean-with-breath': swing('side', LEANING, LIGHT, TABLE),
+  'lean-circles': sway('side', wrist(PLATE, -50), wrist(PLATE, -66, 10), wrist(PLATE, -36, -10), TABLE),
+  'lean-eights': sway('side', wrist(PLATE, -50, 12), wrist(PLATE, -66), wrist(PLATE, -50, -12), TABLE),
+  'lean-side-bends': { ...swing('side', LIGHT, HEAVIER, TABLE), counter: true },
+  'lean-turned-out': held('side', LIGHT, wrist(PLATE, -58, 14), TABLE),
+  'lean-turned-in': held('side', wrist(PLATE, -40), wrist(PLATE, -70), TABLE),
+  'heel-lifts': swing(
+    'side',
+    wrist(PLATE, -60),
+    { ...tilted(wrist({ ...PLATE, ...fingers(-20, 4, 2) }, -34), -22), 'stage.lift': 36 },
+    TABLE,
+  ),
+  'elbow-bend-press': swing('side', wrist(PLATE, -60), wrist(PLATE, -36), TABLE),
+  'dome-press': held('side', up(wrist(OPEN, -20), 12), wrist(PLATE, -40), THIGH),
+  'dome-each-finger': steps(
+    'side',
+    wrist(OPEN, -20),
+    {
+      wrist: wrist(OPEN, 10),
+      heel: wrist(OPEN, -34),
+      palm: wrist(PLATE, -28),
+      knuckles: wrist(FIST, -4),
+      index: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['index']) },
+      middle: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['middle']) },
+      ring: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['ring']) },
+      little: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['little']) },
+    },
+    THIGH,
+  ),
+  'drops-cushion': swing('side', up(wrist(PLATE, 0), 50), wrist(PLATE, -10), THIGH),
+  'drops-table': swing('side', up(wrist(PLATE, 0), 50), wrist(PLATE, -10), TABLE),
+};

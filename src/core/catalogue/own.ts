@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { doseSchema } from '../dose/dose';
+import { figureIssues, figureSchema } from '../hand/figure-schema';
+import type { MovementFigure } from '../hand/motion';
+import { movementIssues } from './invariants';
+import {
+  EFFORT_KINDS,
+  JOINTS,
+  LOAD_SET_UPS,
+  POSITIONS,
+  PURPOSES,
+  SECTION_KINDS,
+  TRAITS,
+  type Catalogue,
+  type Movement,
+} from './movement';
+import { RUNG_CHANGES } from './rung';
+
+const words = (max: number, what: string) =>
+  z.string().trim().max(max, `${what} can be at most ${max} letters long`);
+const ids = z.array(z.string().min(1).max(60)).max(10);
+const lines = (most: number, what: string) =>
+  z.array(words(160, what).min(1, `${what} cannot be empty`)).max(most);
+
+/** A movement as it is stored and sent; the invariants of the catalogue say whether it is whole. */
+export const movementSchema = z.strictObject({
+  id: z.string().regex(/^own-[0-9a-f-]{36}$/, 'That is not an own movement'),
+  name: words(60, 'The name').min(1, 'Give it a name'),
+  what: words(400, 'What is done').min(1, 'Say what is done'),
+  purpose: z.enum(PURPOSES),
+  also: z.array(z.enum(PURPOSES)).max(4),
+  section: z.enum(SECTION_KINDS),
+  effort: z.enum(EFFORT_KINDS),
+  effortOf10: z
+    .number()
+    .int('Effort is a whole number')
+    .min(0, 'Effort is 0 to 10')
+    .max(10, 'Effort is 0 to 10'),
+  joints: z.array(z.enum(JOINTS)).min(1, 'Choose at least one joint that it moves'),
+  traits: z.array(z.enum(TRAITS)),
+  positions: z.array(z.enum(POSITIONS)).min(1, 'Choose at least one position'),
+  seatedTwin: z.string().max(60).nullable(),
+  offUntil: words(200, 'The reason').nullable(),
+  loadSetUp: z.enum(LOAD_SET_UPS).nullable(),
+  propId: z.string().max(60).nullable(),
+  noProp: words(200, 'The way with no prop'),
+  directions: z.union([z.literal(1), z.literal(2)]),
+  leads: z.union([z.literal(1), z.literal(2)]),
+  dose: doseSchema,
+  lengthMs: z.tuple([z.number().int().min(0), z.number().int().min(0)]).nullable(),
+  phases: z.strictObject({
+    work: words(40, 'The first half'),
+    back: words(40, 'The second half'),
+    workShare: z.number().min(0.1).max(0.9),
+    breath: z.enum(['in, then out', 'out, then in', 'as it comes']),
+  }),
+  rungs: z
+    .array(z.strictObject({ changes: z.enum(RUNG_CHANGES).nullable(), words: words(120, 'A rung') }))
+    .max(8, 'A ladder has at most eight rungs'),
+  follows: ids,
+  counters: ids,
+  cues: lines(4, 'What to say'),
+  watch: lines(3, 'What to watch'),
+});
+
+/** A movement of the instructor's own, with how it looks. */
+export type OwnMovement = {
+  readonly movement: Movement;
+  readonly figure: MovementFigure;
+  /** Off the shelf, but old plans still hold it. */
+  readonly archived?: boolean;
+};
+
+export const ownMovementSchema = z.strictObject({ movement: movementSchema, figure: figureSchema });
+export type OwnMovementInput = z.infer<typeof ownMovementSchema>;
+
+/** What Zod read is a movement and a figure. */
+export const ownOf = ({ movement, figure }: OwnMovementInput): OwnMovement => ({
+  movement,
+  figure: figure as MovementFigure,
+});
+
+/** The catalogue with somebody's own movements in it; the same object where there are none. */
+export function withOwn(catalogue: Catalogue, own: readonly OwnMovement[]): Catalogue {
+  if (own.length === 0) return catalogue;
+  const byId = new Map(own.map((o) => [o.movement.id, o]));
+  const current = own.filter((o) => !o.archived).map((o) => o.movement);
+  return {
+    ...catalogue,
+    movements: [...catalogue.movements, ...current],
+    movement: (id) => byId.get(id)?.movement ?? catalogue.movement(id),
+    figure: (id) => byId.get(id)?.figure ?? catalogue.figure(id),
+  };
+}
+
+/** Everything that keeps an own movement from being whole, in sentences, the name taken by another included. */
+export function ownIssues({ movement, figure }: OwnMovement, catalogue: Catalogue): readonly string[] {
+  const others = catalogue.movements.filter((m) => m.id !== movement.id);
+  const taken = others.some((m) => m.name.toLowerCase() === movement.name.trim().toLowerCase());
+  const known = withOwn(catalogue, [{ movement, figure }]);
+  return [
+    ...(taken ? ['Another movement has this name already'] : []),
+    ...movementIssues(movement, known),
+    ...figureIssues(figure),
+    ...stepIssues({ movement, figure }),
+  ];
+}
+
+/** A sequence that is shown step by step has a pose for each of its steps. */
+function stepIssues({ movement, figure }: OwnMovement): string[] {
+  const { count } = movement.dose;
+  const { motion } = figure;
+  if (motion.kind !== 'steps') return [];
+  if (count.mode !== 'sequence') return ['Poses step by step belong to a dose counted as a sequence'];
+  return count.steps.filter((s) => !Object.hasOwn(motion.poses, s)).map((s) => `There is no pose for “${s}”`);
+}

@@ -1,0 +1,61 @@
+import type { Dose, Hand } from '../dose/dose';
+import { doseTotals } from '../dose/totals';
+import { JOINT_LIMITS, type JointId } from './joints';
+import { FREE_CYCLE_MS, loopPose, startPose, type Motion, type MovementFigure } from './motion';
+import { fullPose, type FullPose } from './pose';
+
+/** Degrees a joint has travelled, there and back, by joint; joints that did not move are left out. */
+export type Arcs = Readonly<Partial<Record<JointId, number>>>;
+export type Coverage = Readonly<Record<Hand, Arcs>>;
+
+export const NO_COVERAGE: Coverage = { L: {}, R: {} };
+
+/** The arc each joint travels in one repetition, hold, breath or whole round of a sequence, degrees. */
+export function arcsPerRound(motion: Motion, steps: readonly string[] = []): Arcs {
+  const path = roundOf(motion, steps);
+  const arcs: Partial<Record<JointId, number>> = {};
+  for (const { id } of JOINT_LIMITS) {
+    const travelled = path.slice(1).reduce((sum, pose, i) => sum + Math.abs(pose[id] - path[i]![id]), 0);
+    if (travelled > 0) arcs[id] = travelled;
+  }
+  return arcs;
+}
+
+/** The poses a round passes through, ending where it began. */
+function roundOf(motion: Motion, steps: readonly string[]): readonly FullPose[] {
+  const start = startPose(motion);
+  switch (motion.kind) {
+    case 'loop':
+      return [...motion.keys.map((k) => fullPose(k.pose)), loopPose(motion.keys, 0)];
+    case 'held':
+      return [start, fullPose(motion.to), start];
+    case 'steps':
+      return [start, ...steps.map((s) => fullPose(motion.poses[s] ?? motion.base)), start];
+  }
+}
+
+/** What a dose of a movement moves, left and right: arc of a round x rounds. */
+export function coverageOf(figure: MovementFigure, dose: Dose): Coverage {
+  const { count } = dose;
+  const steps = count.mode === 'sequence' ? count.steps : [];
+  const arcs = arcsPerRound(figure.motion, steps);
+  const totals = doseTotals(dose);
+  const perRound = count.mode === 'sequence' ? count.steps.length : 1;
+  const freeRounds = count.mode === 'time' ? count.timeMs / FREE_CYCLE_MS : 1;
+  const rounds = (counted: number) => (counted / perRound) * freeRounds;
+  return { L: times(arcs, rounds(totals.left)), R: times(arcs, rounds(totals.right)) };
+}
+
+export const addCoverage = (a: Coverage, b: Coverage): Coverage => ({
+  L: sum(a.L, b.L),
+  R: sum(a.R, b.R),
+});
+
+const times = (arcs: Arcs, n: number): Arcs =>
+  n === 0 ? {} : Object.fromEntries(Object.entries(arcs).map(([id, degrees]) => [id, degrees * n]));
+
+function sum(a: Arcs, b: Arcs): Arcs {
+  const all: Partial<Record<JointId, number>> = { ...a };
+  for (const [id, degrees] of Object.entries(b) as [JointId, number][]) all[id] = (all[id] ?? 0) + degrees;
+  return all;
+}

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { AXES, limitOf, type AxisId } from './joints';
+import { keyPoses, type MovementFigure } from './motion';
+import { beyondLimits } from './pose';
+import { PROP_SHAPES } from './prop-shape';
+import { SCENE_KINDS } from './scenes';
+
+const AXIS_IDS = AXES.map((a) => a.id) as [AxisId, ...AxisId[]];
+
+export const poseSchema = z.partialRecord(z.enum(AXIS_IDS), z.number());
+
+const motionSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('loop'),
+    keys: z
+      .array(z.strictObject({ pose: poseSchema, share: z.number().min(0).max(1) }))
+      .min(2, 'A movement needs two poses or more')
+      .max(12, 'A movement can have at most 12 poses'),
+  }),
+  z.strictObject({ kind: z.literal('held'), from: poseSchema, to: poseSchema }),
+  z.strictObject({ kind: z.literal('steps'), base: poseSchema, poses: z.record(z.string(), poseSchema) }),
+]);
+
+/** How a movement looks, as it is stored and sent. */
+export const figureSchema = z.strictObject({
+  motion: motionSchema,
+  view: z.enum(['palm', 'back', 'side']),
+  counter: z.literal(true).optional(),
+  oneAtATime: z.literal(true).optional(),
+  scene: z.enum(SCENE_KINDS).optional(),
+  prop: z.enum(PROP_SHAPES).optional(),
+});
+
+/** What is wrong with a figure, in sentences: poses beyond a joint's limit, shares that do not make a whole. */
+export function figureIssues({ motion }: MovementFigure): readonly string[] {
+  const beyond = keyPoses(motion).flatMap((pose, i) =>
+    beyondLimits(pose).map(
+      ({ id, angle, min, max }) =>
+        `Pose ${i + 1}: ${limitOf(id).name} is at ${Math.round(angle)}, its limits are ${min} to ${max}`,
+    ),
+  );
+  const shares = motion.kind === 'loop' ? motion.keys.reduce((n, k) => n + k.share, 0) : 1;
+  return [
+    ...beyond,
+    ...(Math.abs(shares - 1) > 0.001 ? ['The shares of the poses do not add up to one'] : []),
+  ];
+}

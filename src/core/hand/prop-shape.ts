@@ -1,0 +1,145 @@
+import type { Hand } from '../dose/dose';
+import { disc, INK_MM, type FigureShape, type Part } from './figure';
+import { FINGER_NAMES } from './joints';
+import { capsule, hullOfDiscs } from './outline';
+import type { SeenHand } from './place';
+import type { FullPose } from './pose';
+import { add, between, distance, scale, sub, unit, type Vec } from './vector';
+
+/** What is drawn in a hand, or from hand to hand. */
+export const PROP_SHAPES = [
+  'ball',
+  'ring',
+  'bar',
+  'weight',
+  'pan',
+  'band',
+  'pinched',
+  'clip',
+  'lid',
+  'bag',
+  'cloth between',
+  'bottle across',
+] as const;
+export type PropShape = (typeof PROP_SHAPES)[number];
+
+export const SHARED: ReadonlySet<PropShape> = new Set(['cloth between', 'bottle across']);
+
+const BALL_MM = 27;
+
+/** The prop as it lies in one hand, as seen. */
+export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): readonly Part[] {
+  switch (shape) {
+    case 'ball': {
+      const r = BALL_MM - Math.max(0, pose['middle.pip'] - 40) * 0.12;
+      return [solid([disc(inPalm(hand, r + 4), r)], inPalm(hand, r + 4)[2])];
+    }
+    case 'ring': {
+      const c = inPalm(hand, 22);
+      return [{ depth: c[2], shapes: ringAt(c, 22, 9) }];
+    }
+    case 'bar':
+      return [rod(hand, 62, 11)];
+    case 'weight':
+      return [rod(hand, 40, 16)];
+    case 'pan': {
+      const [a, b] = across(hand, 48);
+      const far = add(a, scale(unit(sub(a, b)), 34));
+      return [rod(hand, 48, 8), solid([disc(far, 30)], far[2] - 1)];
+    }
+    case 'band': {
+      const points = [hand.digits.thumb[2]!, ...FINGER_NAMES.map((f) => hand.digits[f][2]!)];
+      const outward = points.map((p) => add(p, [0, -6, 0]));
+      return [
+        {
+          depth: Math.max(...points.map((p) => p[2])) + 14,
+          shapes: [
+            { part: 'band', d: line(outward), widthMm: 9 },
+            { part: 'prop', d: ribbon(outward, 3) },
+          ],
+        },
+      ];
+    }
+    case 'pinched': {
+      const thumbTip = hand.digits.thumb.at(-1)!;
+      const nearest = FINGER_NAMES.map((f) => hand.digits[f].at(-1)!).sort(
+        (a, b) => distance(a, thumbTip) - distance(b, thumbTip),
+      )[0]!;
+      const c = between(thumbTip, nearest, 0.5);
+      return [solid([disc(c, 11)], c[2] - 4)];
+    }
+    case 'clip': {
+      const web = between(hand.digits.thumb[1]!, hand.digits.index[1]!, 0.42);
+      const out = add(web, scale(unit(sub(web, hand.digits.ring[0]!)), 34));
+      return [solid([disc(web, 9), disc(out, 12)], web[2] + 18)];
+    }
+    case 'lid': {
+      const c = inPalm(hand, 26);
+      return [{ depth: c[2], shapes: ringSolid(c, 44) }];
+    }
+    case 'bag': {
+      const [a, b] = across(hand, 26);
+      return [solid([disc(a, 20), disc(b, 20)], a[2])];
+    }
+    default:
+      return [];
+  }
+}
+
+/** The prop that both hands share. */
+export function propBetween(shape: PropShape, hands: Readonly<Record<Hand, SeenHand>>): readonly Part[] {
+  const grips = (['L', 'R'] as const).map((h) => inPalm(hands[h], shape === 'bottle across' ? 26 : 16));
+  const [l, r] = grips as [Vec, Vec];
+  const beyond = scale(unit(sub(r, l)), shape === 'bottle across' ? 20 : 52);
+  const [a, b] = [sub(l, beyond), add(r, beyond)];
+  const radius = shape === 'bottle across' ? 22 : 12;
+  return [solid([disc(a, radius), disc(b, radius)], (a[2] + b[2]) / 2)];
+}
+
+/** A point over the middle of the palm, mm out from the bones. */
+function inPalm({ digits, palmNormal }: SeenHand, mm: number): Vec {
+  const middle = between(digits.middle[0]!, digits.middle[1]!, 0.72);
+  return add(middle, scale(palmNormal, mm));
+}
+
+/** The ends of something held across the palm: thumb side, little-finger side. */
+function across(hand: SeenHand, half: number): readonly [Vec, Vec] {
+  const { digits } = hand;
+  const axis = unit(sub(digits.index[1]!, digits.little[1]!));
+  const c = add(between(digits.middle[1]!, digits.ring[1]!, 0.3), scale(hand.palmNormal, 22));
+  const low = add(c, scale(sub(digits.middle[0]!, digits.middle[1]!), 0.12));
+  return [add(low, scale(axis, half)), sub(low, scale(axis, half))];
+}
+
+function rod(hand: SeenHand, half: number, r: number): Part {
+  const [a, b] = across(hand, half);
+  return solid([disc(a, r), disc(b, r)], (a[2] + b[2]) / 2);
+}
+
+function solid(discs: readonly ReturnType<typeof disc>[], depth: number): Part {
+  return {
+    depth,
+    shapes: [
+      { part: 'ink', d: hullOfDiscs(discs.map((c) => ({ ...c, r: c.r + INK_MM }))) },
+      { part: 'prop', d: hullOfDiscs(discs) },
+    ],
+  };
+}
+
+const circle = (c: Vec, r: number): string => capsule(disc(c, r), disc(c, r));
+const ringAt = (c: Vec, r: number, width: number): readonly FigureShape[] => [
+  { part: 'band', d: circle(c, r), widthMm: width },
+];
+const ringSolid = (c: Vec, r: number): readonly FigureShape[] => [
+  { part: 'ink', d: circle(c, r + INK_MM) },
+  { part: 'prop', d: circle(c, r) },
+  { part: 'line', d: circle(c, r - 6) },
+];
+
+const line = (points: readonly Vec[]): string =>
+  `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`;
+/** A thin closed ribbon along a line, so that a band has a body. */
+const ribbon = (points: readonly Vec[], half: number): string =>
+  `M${[...points.map(([x, y]) => [x, y - half]), ...[...points].reverse().map(([x, y]) => [x, y + half])]
+    .map(([x, y]) => `${x!.toFixed(1)} ${y!.toFixed(1)}`)
+    .join('L')}Z`;

@@ -1,0 +1,214 @@
+import type { Hand } from '../dose/dose';
+import { handParts, painted, type FigureShape, type Part } from './figure';
+import { groundUnder } from './ground';
+import { FINGER_NAMES, type StageAxis } from './joints';
+import { keyPoses, type FigureView, type MovementFigure } from './motion';
+import { placedHand, seeing, seenBy, type Camera, type HandView, type Place, type SeenHand } from './place';
+import { fullPose, type FullPose } from './pose';
+import { propBetween, propInHand, SHARED } from './prop-shape';
+import { APART_MM, SCENES, type Box, type SceneSpec, type Spot } from './scenes';
+import { add, between, scale, sub, type Vec } from './vector';
+
+/** Each view a little off the straight, so that bends show. */
+export const VIEWS: Readonly<Record<FigureView, HandView>> = {
+  palm: { yaw: -14, tip: 0, lean: 0 },
+  back: { yaw: 166, tip: 0, lean: 0 },
+  side: { yaw: -72, tip: 8, lean: 0 },
+};
+
+/** One moment of both hands. */
+export type Stage = {
+  readonly poses: Readonly<Record<Hand, FullPose>>;
+  /** The hand that works where the other helps; both where they do the same. */
+  readonly working: Hand | 'both';
+  readonly lead: 1 | 2;
+  /** From the left of the screen. */
+  readonly order: readonly [Hand, Hand];
+};
+
+export const specOf = (figure: MovementFigure): SceneSpec => SCENES[figure.scene ?? 'apart'];
+export const isApart = (figure: MovementFigure): boolean => (figure.scene ?? 'apart') === 'apart';
+
+/** Does each hand do it by itself, so that one alone tells it? */
+export const isLone = (figure: MovementFigure): boolean => {
+  const { ground, helper } = specOf(figure);
+  return !figure.prop?.includes('between') && !helper && (isApart(figure) || (ground ?? 'wall') !== 'wall');
+};
+
+/** The room the pair needs, mm, with what its movement adds. */
+export const boxOf = (figure: MovementFigure): Box => grown(specOf(figure).box, figure);
+
+/** The room for the right hand alone. */
+export const loneBoxOf = (figure: MovementFigure): Box =>
+  grown(specOf(figure).ground ? LONE_LYING : LONE, figure);
+
+/** A bent wrist reaches further to the side than a pair of hands has room for. */
+const LONE: Box = { x: APART_MM - 135, y: -188, w: 270, h: 314 };
+const LONE_LYING: Box = { x: 12, y: -140, w: 316, h: 216 };
+
+function grown({ x, y, w, h }: Box, { motion }: MovementFigure): Box {
+  const poses = keyPoses(motion);
+  const most = (axis: StageAxis) => Math.max(...poses.map((p) => Math.abs(p[axis])));
+  const [up, out] = [most('stage.lift'), most('stage.gap') + most('stage.aside')];
+  return { x: x - out, y: y - up, w: w + 2 * out, h: h + 2 * up };
+}
+
+/** Both hands and what they hold, one list of shapes in painting order per hand-independent picture. */
+export function sceneShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
+  const { hands, camera } = sceneHands(figure, stage);
+  const seen = { L: seenBy(hands.L, camera), R: seenBy(hands.R, camera) };
+  return painted([
+    ...handParts(seen.L),
+    ...handParts(seen.R),
+    ...propParts(figure, stage, seen),
+    ...groundParts(figure, stage, hands, camera),
+  ]);
+}
+
+/** The right hand alone, in its place. */
+export function loneHandShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
+  const { hands, camera } = sceneHands(figure, stage);
+  const seen = seenBy(hands.R, camera);
+  const held = figure.prop ? propInHand(figure.prop, seen, stage.poses.R) : [];
+  return painted([...handParts(seen), ...held, ...groundParts(figure, stage, hands, camera).slice(1)]);
+}
+
+/** Where the two hands are in the scene, before any camera. */
+export function sceneHands(
+  figure: MovementFigure,
+  { poses, working, lead, order }: Stage,
+): { hands: Readonly<Record<Hand, SeenHand>>; camera: Camera } {
+  const spec = specOf(figure);
+  const swapped = order[0] === 'R';
+  if (spec.helper) {
+    const worker: Hand = working === 'both' ? 'R' : working;
+    const helper: Hand = worker === 'R' ? 'L' : 'R';
+    const working_ = placedHand(poses[worker], placeOf(figure, poses[worker]), worker === 'L');
+    const { pose, place, spot, on, off = [0, 0, 0] } = spec.helper;
+    const lies = placedHand(fullPose(pose), { ...place, at: [0, 0, 0] }, helper === 'L');
+    const mine: Vec = worker === 'R' ? off : [-off[0], off[1], off[2]];
+    const moved = shifted(lies, add(sub(spotOf(working_, on), spotOf(lies, spot)), mine));
+    return {
+      hands: { [worker]: working_, [helper]: moved } as Record<Hand, SeenHand>,
+      camera: turned(spec.camera, swapped),
+    };
+  }
+  const one = (hand: Hand): SeenHand => {
+    const place = placeOf(figure, poses[hand]);
+    const [x, y, z] = spec.offset ?? [0, 0, 0];
+    const leads = (hand === 'R') === (lead === 1);
+    const sign = leads ? 1 : -1;
+    const at: Vec = [place.at[0] + sign * x, place.at[1] + sign * y, place.at[2] + sign * z];
+    const inward = spec.meeting ? meetingMm(poses[hand], place, spec.meeting) : 0;
+    return placedHand(poses[hand], { ...place, at: [at[0] + inward, at[1], at[2]] }, hand === 'L');
+  };
+  const hands = { L: one('L'), R: one('R') };
+  if (swapped && (isApart(figure) || spec.ground)) return { hands: exchanged(hands), camera: spec.camera };
+  return { hands, camera: turned(spec.camera, swapped) };
+}
+
+/** Seen from the other side. */
+const turned = (camera: Camera, swapped: boolean): Camera =>
+  swapped ? { ...camera, yaw: camera.yaw + 180 } : camera;
+
+/** Each hand where the other was. */
+function exchanged({ L, R }: Readonly<Record<Hand, SeenHand>>): Readonly<Record<Hand, SeenHand>> {
+  const middle = (hand: SeenHand) => between(hand.wrist[0], hand.wrist[1], 0.5)[0];
+  return {
+    L: shifted(L, [middle(R) - middle(L), 0, 0]),
+    R: shifted(R, [middle(L) - middle(R), 0, 0]),
+  };
+}
+
+/** The place of a right hand in this figure, carried by the pose's stage axes. */
+function placeOf(figure: MovementFigure, pose: FullPose): Place {
+  const { place } = specOf(figure);
+  const view = isApart(figure) ? VIEWS[figure.view] : place;
+  return {
+    frame: place.frame,
+    yaw: view.yaw + pose['stage.roll'],
+    tip: view.tip,
+    lean: view.lean + pose['stage.tilt'],
+    at: [
+      place.at[0] + pose['stage.gap'] + pose['stage.aside'],
+      place.at[1] + pose['stage.lift'],
+      place.at[2],
+    ],
+  };
+}
+
+/** How far out a hand must stand for its spot to meet its mirror's in the middle, mm. */
+function meetingMm(pose: FullPose, place: Place, spot: Spot): number {
+  const reach = spotOf(placedHand(pose, { ...place, at: [0, 0, 0] }, false), spot);
+  return 7 - reach[0];
+}
+
+const mean = (points: readonly Vec[]): Vec =>
+  scale(
+    points.reduce((a, b) => add(a, b)),
+    1 / points.length,
+  );
+
+export function spotOf({ digits, wrist, forearm, palmNormal }: SeenHand, spot: Spot): Vec {
+  const palmMiddle = between(digits.middle[0]!, digits.middle[1]!, 0.6);
+  switch (spot) {
+    case 'palm':
+      return add(palmMiddle, scale(palmNormal, 12));
+    case 'back':
+      return add(palmMiddle, scale(palmNormal, -12));
+    case 'fingers':
+      return mean(FINGER_NAMES.map((f) => digits[f][2]!));
+    case 'fingertips':
+      return mean(FINGER_NAMES.map((f) => digits[f].at(-1)!));
+    case 'wrist':
+      return between(wrist[0], wrist[1], 0.5);
+    case 'forearm':
+      return between(between(wrist[0], wrist[1], 0.5), between(forearm[0], forearm[1], 0.5), 0.6);
+    case 'thumb':
+      return between(digits.index[0]!, digits.index[1]!, 0.8);
+    case 'little edge':
+      return between(digits.little[0]!, digits.little[1]!, 0.6);
+  }
+}
+
+function shifted(hand: SeenHand, by: Vec): SeenHand {
+  const move = (v: Vec) => add(v, by);
+  return {
+    ...hand,
+    digits: Object.fromEntries(
+      Object.entries(hand.digits).map(([d, chain]) => [d, chain.map(move)]),
+    ) as unknown as SeenHand['digits'],
+    wrist: [move(hand.wrist[0]), move(hand.wrist[1])],
+    forearm: [move(hand.forearm[0]), move(hand.forearm[1])],
+  };
+}
+
+function propParts(
+  { prop, scene }: MovementFigure,
+  { poses, working }: Stage,
+  seen: Readonly<Record<Hand, SeenHand>>,
+): readonly Part[] {
+  if (!prop) return [];
+  if (SHARED.has(prop)) return propBetween(prop, seen);
+  const helped = SCENES[scene ?? 'apart'].helper !== undefined;
+  const holding: readonly Hand[] = working === 'both' ? (helped ? ['R'] : ['L', 'R']) : [working];
+  return holding.flatMap((h) => propInHand(prop, seen[h], poses[h]));
+}
+
+function groundParts(
+  figure: MovementFigure,
+  { order }: Stage,
+  hands: Readonly<Record<Hand, SeenHand>>,
+  camera: Camera,
+): readonly Part[] {
+  const { ground, place } = specOf(figure);
+  if (!ground) return [];
+  const swapped = order[0] === 'R';
+  return (['L', 'R'] as const).map((hand) => {
+    const wrist = seeing(camera)(spotOf(hands[hand], 'wrist'));
+    // The ground stays where the hand rests, whatever the hand does over it.
+    const side = (hand === 'R') !== swapped ? 1 : -1;
+    const x = ground === 'wall' ? side * APART_MM : side * place.at[0];
+    return groundUnder(ground, ground === 'wall' ? wrist[0] : x, 0, hand === 'R' ? 1 : -1);
+  });
+}
