@@ -28,7 +28,9 @@ export type Entry = Omit<Movement, Defaulted | 'rungs'> &
   };
 
 /** What each kind of work should come after, and what puts right what it does. */
-const LINKS: Readonly<Record<EffortKind, { follows: readonly string[]; counters: readonly string[] }>> = {
+export const LINKS: Readonly<
+  Record<EffortKind, { follows: readonly string[]; counters: readonly string[] }>
+> = {
   notice: { follows: [], counters: [] },
   breath: { follows: [], counters: [] },
   warm: { follows: ['look-at-hands'], counters: [] },

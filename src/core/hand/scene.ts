@@ -44,7 +44,7 @@ export const loneBoxOf = (figure: MovementFigure): Box =>
 
 /** A bent wrist reaches further to the side than a pair of hands has room for. */
 const LONE: Box = { x: APART_MM - 135, y: -188, w: 270, h: 314 };
-const LONE_LYING: Box = { x: 12, y: -140, w: 316, h: 216 };
+const LONE_LYING: Box = { x: 10, y: -140, w: 326, h: 216 };
 
 function grown({ x, y, w, h }: Box, { motion }: MovementFigure): Box {
   const poses = keyPoses(motion);

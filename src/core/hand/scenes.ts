@@ -77,6 +77,8 @@ export const APART_MM = 98;
 
 const PAIR: Box = { x: -196, y: -188, w: 392, h: 314 };
 const CLOSE: Box = { x: -170, y: -185, w: 340, h: 306 };
+/** For forearms that come in from the sides. */
+const SIDEWAYS: Box = { x: -215, y: -160, w: 430, h: 270 };
 const WIDE: Box = { x: -330, y: -120, w: 660, h: 200 };
 const ANGLED: Camera = { yaw: -28, tip: 8 };
 
@@ -175,13 +177,13 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     camera: STRAIGHT_ON,
     place: palm(180, -68, [-22, -30, 0]),
     offset: [0, 12, 20],
-    box: CLOSE,
+    box: SIDEWAYS,
   },
   'rolling round each other': {
     camera: STRAIGHT_ON,
     place: forearm(180, -72, [86, -20, 0]),
     offset: [0, 0, 18],
-    box: CLOSE,
+    box: SIDEWAYS,
   },
   'in the lap': {
     camera: { yaw: 0, tip: 0 },
@@ -292,11 +294,11 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     camera: STRAIGHT_ON,
     place: palm(180, -90, [92, 0, 0]),
     offset: [0, 42, 0],
-    box: CLOSE,
+    box: SIDEWAYS,
   },
   'palms up under it': {
     camera: { yaw: 0, tip: 0 },
     place: palm(0, -64, [92, -40, 0]),
-    box: CLOSE,
+    box: SIDEWAYS,
   },
 };

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import type { ClassInfo } from '@/store/classes';
 import { call } from '@/ui/call';
 import { ClassForm } from '../class-form';
-import { NumberField } from './number-field';
+import { NumberField } from '@/ui/dose/number-field';
 import type { PlanEditor } from './use-plan';
 
 /** When and where, and how long a breath is. */

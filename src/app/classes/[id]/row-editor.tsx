@@ -10,10 +10,10 @@ import type { RowTiming } from '@/core/plan/timing';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { HandsMark } from '@/ui/marks';
-import { DoseFields } from './dose-fields';
-import { NumberField } from './number-field';
+import { DoseFields } from '@/ui/dose/dose-fields';
+import { NumberField } from '@/ui/dose/number-field';
 import type { OrderProps } from './order-props';
-import { TextCommit } from './text-commit';
+import { TextCommit } from '@/ui/dose/text-commit';
 import { sentence } from './weave-head';
 
 type Props = OrderProps & { row: Row; title: string; section: Section; timing: RowTiming };

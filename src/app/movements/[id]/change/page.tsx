@@ -1,0 +1,20 @@
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { findOwn } from '@/store/own-movements';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { OwnForm } from '../../own/own-form';
+
+export default async function ChangeMovementPage({ params }: { params: Promise<{ id: string }> }) {
+  const own = await findOwn(await database(), (await params).id);
+  if (!own) notFound();
+  return (
+    <Page wide>
+      <PageHead
+        title={`Change ${own.movement.name}`}
+        line="Plans show the change at once; classes already taught keep what was taught."
+      />
+      <OwnForm id={own.movement.id} initial={{ movement: own.movement, figure: own.figure }} />
+      <Limits />
+    </Page>
+  );
+}

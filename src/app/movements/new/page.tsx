@@ -1,0 +1,32 @@
+import type { Metadata } from 'next';
+import { startOf } from '@/catalogue/own-start';
+import { catalogueNow } from '@/server/catalogue';
+import { database } from '@/server/database';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { OwnForm } from '../own/own-form';
+
+export const metadata: Metadata = { title: 'Make a movement' };
+
+export default async function NewMovementPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ from?: string | string[] }>;
+}) {
+  const { from } = await searchParams;
+  const { catalogue } = await catalogueNow(await database());
+  const copied = typeof from === 'string' ? catalogue.movement(from) : undefined;
+  return (
+    <Page wide>
+      <PageHead
+        title="Make a movement of your own"
+        line={
+          copied
+            ? `A copy of ${copied.name.toLowerCase()}; change what you like.`
+            : 'Judged by the same cautions and rules as every other.'
+        }
+      />
+      <OwnForm id={null} initial={startOf(copied?.id, catalogue)} />
+      <Limits />
+    </Page>
+  );
+}

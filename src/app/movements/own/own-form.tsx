@@ -1,0 +1,120 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { FormProvider, useForm, useWatch } from 'react-hook-form';
+import { toast } from 'sonner';
+import { completed } from '@/catalogue/own-start';
+import type { Movement } from '@/core/catalogue/movement';
+import {
+  ownIssues,
+  ownMovementSchema,
+  ownOf,
+  type OwnMovement,
+  type OwnMovementInput,
+} from '@/core/catalogue/own';
+import { scriptOf } from '@/core/dose/script';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { useCatalogue } from '@/ui/catalogue';
+import { DoseFields } from '@/ui/dose/dose-fields';
+import { Trouble } from '@/ui/field';
+import { LadderFields } from './ladder-fields';
+import { PoseEditor } from './pose-editor';
+import { WordFields } from './word-fields';
+import { WorkFields } from './work-fields';
+
+type Props = { id: string | null; initial: OwnMovement };
+
+/** A movement of one's own: words, work, dose, ladder and poses. What keeps it from being whole is said as one types. */
+export function OwnForm({ id, initial }: Props) {
+  const router = useRouter();
+  const catalogue = useCatalogue();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const form = useForm<OwnMovementInput>({ defaultValues: asInput(initial) });
+  const value = useWatch({ control: form.control }) as OwnMovementInput;
+  const own = useMemo(() => completed(ownOf(value)), [value]);
+  const issues = useMemo(() => issuesOf(own, catalogue), [own, catalogue]);
+
+  const save = form.handleSubmit(async () => {
+    setTrouble(null);
+    if (issues[0]) {
+      setTrouble(`${issues[0]}. Nothing was saved, and what you typed is still here.`);
+      return;
+    }
+    const body = { movement: own.movement, figure: own.figure };
+    const result = id
+      ? await call<{ id: string }>('PUT', `/api/movements/${id}`, body)
+      : await call<{ id: string }>('POST', '/api/movements', body);
+    if (!result.ok) {
+      setTrouble(result.message);
+      return;
+    }
+    toast(`${own.movement.name} is saved`);
+    router.push(`/movements/${result.value.id}`);
+    router.refresh();
+  });
+
+  const setDose = (dose: Movement['dose']) =>
+    form.setValue('movement.dose', dose as OwnMovementInput['movement']['dose']);
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={save} noValidate className="grid gap-8">
+        <WordFields />
+        <WorkFields />
+        <section aria-label="Usual dose" className="grid gap-3">
+          <h2 className="text-xl">Usual dose</h2>
+          <DoseFields
+            dose={own.movement.dose}
+            movement={{ ...own.movement, directions: 2, leads: 2 }}
+            onChange={setDose}
+          />
+        </section>
+        <LadderFields />
+        {canMove(own) && (
+          <PoseEditor
+            movement={own.movement}
+            figure={own.figure}
+            onChange={(figure) => form.setValue('figure', figure as OwnMovementInput['figure'])}
+          />
+        )}
+        <div className="grid gap-3" aria-live="polite">
+          {issues.length > 0 && (
+            <div>
+              <h2 className="text-lg">Not whole yet</h2>
+              <ul className="list-disc pl-6">
+                {issues.map((issue) => (
+                  <li key={issue}>{issue}</li>
+                ))}
+              </ul>
+            </div>
+          )}
+        </div>
+        <Trouble message={trouble} />
+        <div className="flex gap-3">
+          <Button type="submit" look="main" disabled={form.formState.isSubmitting}>
+            {form.formState.isSubmitting ? 'Saving' : 'Save'}
+          </Button>
+          <Button look="quiet" onClick={() => router.push(id ? `/movements/${id}` : '/movements')}>
+            Leave without saving
+          </Button>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}
+
+/** Everything wrong in sentences: what the form's schema says, then the catalogue's invariants. */
+function issuesOf(own: OwnMovement, catalogue: Parameters<typeof ownIssues>[1]): readonly string[] {
+  const parsed = ownMovementSchema.safeParse({ movement: own.movement, figure: own.figure });
+  const first = parsed.success ? [] : parsed.error.issues.map((i) => i.message);
+  return [...new Set([...first, ...ownIssues(own, catalogue)])];
+}
+
+/** A dose that cannot be counted yet cannot be shown. */
+function canMove({ movement }: OwnMovement): boolean {
+  return scriptOf(movement.dose, { breathMs: 5_000, isNew: false }).length > 0;
+}
+
+const asInput = ({ movement, figure }: OwnMovement) =>
+  structuredClone({ movement, figure }) as OwnMovementInput;

@@ -1,0 +1,163 @@
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import { OPEN, PLATE, POINTED, wrist } from '@/catalogue/figures/poses';
+import { motionArrow } from '@/core/hand/arrow';
+import type { MovementFigure } from '@/core/hand/motion';
+import { fullPose, type Pose } from '@/core/hand/pose';
+import { boxOf, isLone, loneBoxOf, sceneHands, sceneShapes, spotOf, type Stage } from '@/core/hand/scene';
+import { SCENE_KINDS, type SceneKind, type Spot } from '@/core/hand/scenes';
+import { keyStills, stillOf } from '@/core/hand/still';
+import { distance, dot, type Vec } from '@/core/hand/vector';
+
+const figureIn = (scene: SceneKind, pose: Pose = OPEN): MovementFigure => ({
+  view: 'palm',
+  scene,
+  motion: { kind: 'held', from: pose, to: pose },
+});
+const stage = (pose: Pose, rest: Partial<Stage> = {}): Stage => ({
+  poses: { L: fullPose(pose), R: fullPose(pose) },
+  working: 'both',
+  lead: 1,
+  order: ['L', 'R'],
+  ...rest,
+});
+const handsIn = (scene: SceneKind, pose: Pose = OPEN, rest: Partial<Stage> = {}) =>
+  sceneHands(figureIn(scene, pose), stage(pose, rest)).hands;
+const mirrored = ([x, y, z]: Vec): Vec => [-x, y, z];
+
+test.each(['palms together', 'fingertips together', 'backs together', 'thumb sides together'] as const)(
+  '%s: left is the mirror of right',
+  (scene) => {
+    const { L, R } = handsIn(scene, wrist(PLATE, -40));
+    for (const spot of ['palm', 'fingers', 'wrist', 'forearm'] as const)
+      expect(distance(spotOf(L, spot), mirrored(spotOf(R, spot)))).toBeLessThan(1e-6);
+  },
+);
+
+test('palms that meet face each other, a palm’s flesh apart', () => {
+  const { L, R } = handsIn('palms together', wrist(PLATE, -62));
+  expect(distance(spotOf(L, 'palm'), spotOf(R, 'palm'))).toBeLessThan(6);
+  expect(dot(L.palmNormal, R.palmNormal)).toBeCloseTo(-1);
+});
+
+test('backs that meet face away, and the fingers hang', () => {
+  const { L, R } = handsIn('backs together', wrist(OPEN, 68));
+  expect(distance(spotOf(L, 'back'), spotOf(R, 'back'))).toBeLessThan(6);
+  expect(R.palmNormal[0]).toBeGreaterThan(0.9);
+  expect(spotOf(R, 'fingertips')[1]).toBeLessThan(spotOf(R, 'wrist')[1]);
+});
+
+test('fingertips that meet stay together whatever the fingers do', () => {
+  for (const bend of [10, 30, 50]) {
+    const { L, R } = handsIn('fingertips together', { ...POINTED, 'middle.mcp': bend, 'ring.mcp': bend });
+    expect(distance(spotOf(L, 'fingertips'), spotOf(R, 'fingertips'))).toBeCloseTo(14, 5);
+  }
+});
+
+test.each<[SceneKind, Spot, number]>([
+  ['other hand draws the fingers back', 'fingers', 30],
+  ['other hand folds the wrist', 'back', 30],
+  ['other hand on the back', 'back', 8],
+  ['other hand under the palm', 'palm', 8],
+  ['other hand on the arm', 'forearm', 40],
+  ['knuckles into the palm', 'fingers', 40],
+])('%s: the helping hand is where it helps, on either side', (scene, on, within) => {
+  for (const working of ['L', 'R'] as const) {
+    const hands = handsIn(scene, wrist(PLATE, -30), { working });
+    const helper = hands[working === 'R' ? 'L' : 'R'];
+    const near = Math.min(
+      ...(['palm', 'fingers', 'fingertips'] as const).map((s) =>
+        distance(spotOf(helper, s), spotOf(hands[working], on)),
+      ),
+    );
+    expect(near).toBeLessThan(within);
+  }
+});
+
+test('when the left works, the scene is the mirror of the right working', () => {
+  const right = handsIn('other hand draws the fingers back', wrist(PLATE, -50), { working: 'R' });
+  const left = handsIn('other hand draws the fingers back', wrist(PLATE, -50), { working: 'L' });
+  for (const spot of ['palm', 'fingertips', 'forearm'] as const) {
+    expect(distance(spotOf(left.L, spot), mirrored(spotOf(right.R, spot)))).toBeLessThan(1e-6);
+    expect(distance(spotOf(left.R, spot), mirrored(spotOf(right.L, spot)))).toBeLessThan(1e-6);
+  }
+});
+
+test('a helping hand follows the hand it helps', () => {
+  const before = handsIn('other hand draws the fingers back', wrist(PLATE, 0), { working: 'R' });
+  const after = handsIn('other hand draws the fingers back', wrist(PLATE, -58), { working: 'R' });
+  expect(distance(spotOf(before.L, 'palm'), spotOf(after.L, 'palm'))).toBeGreaterThan(60);
+});
+
+test('the lead decides which hand is on top', () => {
+  const depth = (lead: 1 | 2) => {
+    const { L, R } = handsIn('one on the other', OPEN, { lead });
+    return spotOf(R, 'palm')[2] - spotOf(L, 'palm')[2];
+  };
+  expect(depth(1)).toBeGreaterThan(0);
+  expect(depth(2)).toBeLessThan(0);
+});
+
+test('as seen: hands that stand apart change places, hands that meet are seen from the other side', () => {
+  const xs = (order: Stage['order']) => {
+    const { hands } = sceneHands(figureIn('apart'), stage(OPEN, { order }));
+    return [spotOf(hands.L, 'wrist')[0], spotOf(hands.R, 'wrist')[0]];
+  };
+  expect(xs(['L', 'R'])[0]).toBeLessThan(0);
+  expect(xs(['R', 'L'])[0]).toBeGreaterThan(0);
+  const camera = (order: Stage['order']) =>
+    sceneHands(figureIn('palms together'), stage(OPEN, { order })).camera.yaw;
+  expect(camera(['R', 'L']) - camera(['L', 'R'])).toBe(180);
+});
+
+test('a cloth between the hands reaches from fist to fist and beyond', () => {
+  const figure = CATALOGUE.figure('cloth-pull')!;
+  const props = (pose: Pose) =>
+    sceneShapes(figure, stage(pose))
+      .filter((s) => s.part === 'prop')
+      .map((s) => width(s.d));
+  const [narrow] = props({ ...PLATE, 'stage.aside': 0 });
+  const [wide] = props({ ...PLATE, 'stage.aside': 30 });
+  expect(narrow).toBeGreaterThan(180);
+  expect(wide! - narrow!).toBeCloseTo(60, 0);
+});
+
+const width = (d: string): number => {
+  const xs = [...d.matchAll(/[ML](-?[\d.]+) /g)].map((m) => Number(m[1]));
+  return Math.max(...xs) - Math.min(...xs);
+};
+
+test.each(SCENE_KINDS.map((s) => [s]))('%s draws whole paths for either hand, lead and order', (scene) => {
+  for (const working of ['L', 'R', 'both'] as const)
+    for (const lead of [1, 2] as const)
+      for (const order of [
+        ['L', 'R'],
+        ['R', 'L'],
+      ] as const) {
+        const shapes = sceneShapes(figureIn(scene), stage(OPEN, { working, lead, order }));
+        expect(shapes.length).toBeGreaterThan(60);
+        for (const s of shapes) expect(s.d).not.toMatch(/NaN|Infinity|undefined/);
+      }
+});
+
+test.each(MOVEMENTS.map((m) => [m.id]))('%s has a still picture inside its box', (id) => {
+  const figure = CATALOGUE.figure(id)!;
+  const { shapes, box } = stillOf(figure);
+  expect(box).toEqual(isLone(figure) ? loneBoxOf(figure) : boxOf(figure));
+  const xs = shapes
+    .filter((s) => s.part === 'skin')
+    .flatMap((s) => [...s.d.matchAll(/[ML](-?[\d.]+) /g)].map((m) => Number(m[1])));
+  // A sleeve may run out of the picture; the hand may not.
+  expect(Math.min(...xs)).toBeGreaterThan(box.x - 30);
+  expect(Math.max(...xs)).toBeLessThan(box.x + box.w + 30);
+  expect(keyStills(figure).length).toBeGreaterThanOrEqual(1);
+});
+
+test('what travels has an arrow, what only presses has none', () => {
+  const arrow = (id: string) => stillOf(CATALOGUE.figure(id)!).arrow;
+  expect(arrow('wrist-bend')?.shaft).toMatch(/^M/);
+  expect(arrow('thumb-out-across')).not.toBeNull();
+  expect(arrow('wrist-down-hold')).toBeNull();
+  expect(arrow('closing-reading')).toBeNull();
+  const held = CATALOGUE.figure('wrist-stretch-back')!;
+  expect(motionArrow(held, 'R', stage(OPEN, { working: 'R' }), fullPose(OPEN))).not.toBeNull();
+});
