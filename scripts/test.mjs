@@ -1,10 +1,9 @@
 // The whole check: types, lint, formatting, Jest, a production build, Playwright against it.
-import { spawn } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build, ensureInstalled, run } from './lib/prepare.mjs';
+import { startScratchDemo } from './lib/scratch-server.mjs';
 
 ensureInstalled();
 ensureChromium();
@@ -44,53 +43,22 @@ function jest() {
 
 async function playwright() {
   const file = join(scratch, 'playwright.json');
-  const port = await freePort();
-  const server = spawn(process.execPath, ['scripts/demo.mjs'], {
-    stdio: 'inherit',
-    env: {
-      ...process.env,
-      OSKIL_DATA: join(scratch, 'data'),
-      OSKIL_PORT: String(port),
-      OSKIL_CLOCK_RATE: '40',
-      // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
-      OSKIL_TODAY: '2026-11-24',
-    },
+  const { url, started, stop } = await startScratchDemo({
+    OSKIL_CLOCK_RATE: '40',
+    // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
+    OSKIL_TODAY: '2026-11-24',
   });
-  const url = `http://127.0.0.1:${port}`;
-  if (step('the app starts', await ready(url, server)))
+  if (step('the app starts', started))
     step(
       'screens in Chromium',
       run('npx', ['playwright', 'test'], { OSKIL_URL: url, OSKIL_E2E_JSON: file }) === 0,
     );
-  const closed = new Promise((resolve) => server.once('exit', resolve));
-  server.kill('SIGTERM');
-  step('the app closes cleanly', (await closed) === 0);
+  step('the app closes cleanly', await stop());
   if (!existsSync(file)) return step('Playwright results', false);
   const { stats } = JSON.parse(readFileSync(file, 'utf8'));
   totals.passed += stats.expected + stats.flaky;
   totals.failed += stats.unexpected;
   totals.skipped += stats.skipped;
-}
-
-async function ready(url, server) {
-  for (let tries = 0; tries < 300 && server.exitCode === null; tries++) {
-    try {
-      if ((await fetch(url)).ok) return true;
-    } catch {
-      // Not listening yet.
-    }
-    await new Promise((resolve) => setTimeout(resolve, 200));
-  }
-  return false;
-}
-
-function freePort() {
-  return new Promise((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
-  });
 }
 
 /** Chromium comes from Debian; where we may not install it, say what to install. */

@@ -11,6 +11,8 @@ type Props = {
   /** What the numbers are, for the table's head: "degrees moved". */
   unit: string;
   label: string;
+  /** What is said where there is nothing to show. */
+  none: string;
 };
 
 const OPEN_HAND = fullPose({ ...REST, ...fingers(0, 2, 2), ...fan(0.5) });
@@ -20,7 +22,7 @@ const SHAPES = { L: painted(handParts(SEEN.L)), R: painted(handParts(SEEN.R)) };
 const APART = 110;
 
 /** The pair of hands as a chart: the more at a joint, the fuller its bead; the numbers stand in the table. */
-export function HandMap({ values, unit, label }: Props) {
+export function HandMap({ values, unit, label, none }: Props) {
   const most = mostOf(values);
   return (
     <figure className="grid gap-x-10 gap-y-3 lg:grid-cols-[minmax(20rem,1fr)_auto]">
@@ -51,7 +53,7 @@ export function HandMap({ values, unit, label }: Props) {
         </svg>
         <Legend />
       </div>
-      <MapTable values={values} unit={unit} />
+      <MapTable values={values} unit={unit} none={none} />
     </figure>
   );
 }
@@ -91,9 +93,9 @@ function Legend() {
   );
 }
 
-function MapTable({ values, unit }: Omit<Props, 'label'>) {
+function MapTable({ values, unit, none }: Omit<Props, 'label'>) {
   const moved = HAND_SPOTS.filter((s) => (['L', 'R'] as Hand[]).some((h) => (values[h][s.id] ?? 0) > 0));
-  if (moved.length === 0) return <p>No joint of the hand is moved.</p>;
+  if (moved.length === 0) return <p>{none}</p>;
   const still = HAND_SPOTS.length - moved.length;
   return (
     <div>
@@ -118,7 +120,7 @@ function MapTable({ values, unit }: Omit<Props, 'label'>) {
           ))}
         </tbody>
       </table>
-      {still > 0 && <p className="mt-1 text-sm text-soft">The other {still} places are not moved.</p>}
+      {still > 0 && <p className="mt-1 text-sm text-soft">Nothing at the other {still} places.</p>}
     </div>
   );
 }

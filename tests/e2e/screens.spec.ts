@@ -13,6 +13,7 @@ for (const path of [
   '/people/new',
   '/movements',
   '/movements/ball-squeeze',
+  '/movements/new?from=thumb-to-tips',
   '/classes',
   '/classes/new',
   '/nowhere',
@@ -46,7 +47,7 @@ test('axe finds nothing on the plan with an editor and the picker open', async (
 test('axe finds nothing on the plan’s panels and reasons', async ({ page }) => {
   test.slow();
   await openFriday(page);
-  for (const panel of [/^Who comes/, 'Details', /^Kit/]) {
+  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map']) {
     await page.getByRole('button', { name: panel }).click();
     await noFaults(page);
   }
@@ -96,6 +97,7 @@ test.describe('at 200 % zoom', () => {
       '/people/new',
       '/movements',
       '/movements/ball-squeeze',
+      '/movements/new?from=thumb-to-tips',
       '/classes',
       '/classes/new',
     ]) {

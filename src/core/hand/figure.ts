@@ -31,9 +31,19 @@ const FOLD_DEGREES = 112;
 export const figureShapes = (pose: Pose, view: HandView, left: boolean): readonly FigureShape[] =>
   painted(handParts(seenHand(pose, { ...view, at: [0, 0, 0], frame: 'forearm' }, left)));
 
-/** Furthest first. */
-export const painted = (parts: readonly Part[]): readonly FigureShape[] =>
-  [...parts].sort((a, b) => a.depth - b.depth).flatMap((p) => p.shapes);
+/** Furthest first; neighbours of one fill become one path, which all go round the same way. */
+export function painted(parts: readonly Part[]): readonly FigureShape[] {
+  const shapes: FigureShape[] = [];
+  for (const part of [...parts].sort((a, b) => a.depth - b.depth)) {
+    for (const shape of part.shapes) {
+      const last = shapes[shapes.length - 1];
+      const joins = last && last.part === shape.part && (shape.part === 'ink' || shape.part === 'skin');
+      if (joins) shapes[shapes.length - 1] = { part: shape.part, d: last.d + shape.d };
+      else shapes.push(shape);
+    }
+  }
+  return shapes;
+}
 
 export const handParts = (seen: SeenHand): readonly Part[] => [
   forearmPart(seen),

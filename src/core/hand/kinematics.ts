@@ -1,6 +1,6 @@
 import { FINGER_NAMES, type DigitName, type FingerName } from './joints';
 import { fullPose, type Pose } from './pose';
-import { add, cross, dot, radians, scale, sub, turn, unit, type Vec } from './vector';
+import { add, cross, dot, radians, scale, sub, turn, turning, unit, type Vec } from './vector';
 
 /** Segment lengths, adult mean, mm: metacarpal, proximal, middle, distal (Buryanov & Kotiuk 2010). */
 export const SEGMENT_MM = {
@@ -52,9 +52,11 @@ export function handPoints(pose: Pose, frame: 'forearm' | 'palm' = 'forearm'): H
     ring: fingerChain('ring', p),
     little: fingerChain('little', p),
   };
-  const atWrist = (v: Vec) => turn(turn(v, Z, p['wrist.ulnar']), X, p['wrist.flexion']);
-  const offWrist = (v: Vec) => turn(turn(v, X, -p['wrist.flexion']), Z, -p['wrist.ulnar']);
-  const forearmTurn = (v: Vec) => turn(v, Y, p['forearm.pronation']);
+  const [flex, swing] = [turning(X, p['wrist.flexion']), turning(Z, p['wrist.ulnar'])];
+  const [unflex, unswing] = [turning(X, -p['wrist.flexion']), turning(Z, -p['wrist.ulnar'])];
+  const forearmTurn = turning(Y, p['forearm.pronation']);
+  const atWrist = (v: Vec) => flex(swing(v));
+  const offWrist = (v: Vec) => unswing(unflex(v));
   const atForearm = frame === 'palm' ? offWrist : forearmTurn;
   const place = frame === 'palm' ? (v: Vec) => v : (v: Vec) => forearmTurn(atWrist(v));
   const entries = Object.entries(chains) as [DigitName, Chain][];

@@ -1,7 +1,7 @@
 import { DIGITS, type DigitName } from './joints';
 import { handPoints, type HandPoints } from './kinematics';
 import type { Pose } from './pose';
-import { add, turn, type Vec } from './vector';
+import { add, turning, type Vec } from './vector';
 
 /** Turned about the vertical, tipped toward the viewer, and leaned clockwise, degrees, for a right hand. */
 export type HandView = { readonly yaw: number; readonly tip: number; readonly lean: number };
@@ -25,11 +25,10 @@ export type SeenHand = {
 /** A hand put in its place in the scene. */
 export function placedHand(pose: Pose, place: Place, left: boolean): SeenHand {
   const points = handPoints(pose, place.frame);
-  const aim = (v: Vec): Vec => {
-    const mine: Vec = left ? [-v[0], v[1], v[2]] : v;
-    const turned = turn(turn(mine, [0, 1, 0], left ? -place.yaw : place.yaw), [1, 0, 0], place.tip);
-    return turn(turned, [0, 0, 1], left ? place.lean : -place.lean);
-  };
+  const yaw = turning([0, 1, 0], left ? -place.yaw : place.yaw);
+  const tip = turning([1, 0, 0], place.tip);
+  const lean = turning([0, 0, 1], left ? place.lean : -place.lean);
+  const aim = (v: Vec): Vec => lean(tip(yaw(left ? [-v[0], v[1], v[2]] : v)));
   const at: Vec = left ? [-place.at[0], place.at[1], place.at[2]] : place.at;
   return mapHand({ ...points, pads: points.padNormals }, (v) => add(aim(v), at), aim);
 }
@@ -41,12 +40,13 @@ export function seenBy(hand: SeenHand, camera: Camera): SeenHand {
 }
 
 /** Scene to screen. */
-export const seeing =
-  ({ yaw, tip }: Camera) =>
-  (v: Vec): Vec => {
-    const [x, y, z] = turn(turn(v, [0, 1, 0], yaw), [1, 0, 0], tip);
+export function seeing({ yaw, tip }: Camera): (v: Vec) => Vec {
+  const [turnAbout, tipOver] = [turning([0, 1, 0], yaw), turning([1, 0, 0], tip)];
+  return (v) => {
+    const [x, y, z] = tipOver(turnAbout(v));
     return [x, -y, z];
   };
+}
 
 export const seenHand = (pose: Pose, place: Place, left: boolean): SeenHand =>
   seenBy(placedHand(pose, place, left), STRAIGHT_ON);

@@ -17,8 +17,19 @@ export const between = (a: Vec, b: Vec, share: number): Vec => add(a, scale(sub(
 
 export const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
-/** `v` turned about the unit axis `k` by an angle in degrees, right-handed (Rodrigues). */
-export function turn(v: Vec, k: Vec, degrees: number): Vec {
+/** A turn about the unit axis `k` by an angle in degrees, right-handed (Rodrigues), as a function of the point. */
+export function turning([kx, ky, kz]: Vec, degrees: number): (v: Vec) => Vec {
+  if (degrees === 0) return (v) => v;
   const [c, s] = [Math.cos(radians(degrees)), Math.sin(radians(degrees))];
-  return add(add(scale(v, c), scale(cross(k, v), s)), scale(k, dot(k, v) * (1 - c)));
+  const t = 1 - c;
+  return ([x, y, z]) => {
+    const along = (kx * x + ky * y + kz * z) * t;
+    return [
+      x * c + (ky * z - kz * y) * s + kx * along,
+      y * c + (kz * x - kx * z) * s + ky * along,
+      z * c + (kx * y - ky * x) * s + kz * along,
+    ];
+  };
 }
+
+export const turn = (v: Vec, k: Vec, degrees: number): Vec => turning(k, degrees)(v);

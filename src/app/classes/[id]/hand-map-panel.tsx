@@ -10,11 +10,13 @@ const MEASURES = {
   moved: {
     words: 'moved',
     unit: 'Degrees travelled in the whole class',
+    none: 'No joint of the hand is moved.',
     label: 'How far each joint travels in this class; the table has the numbers',
   },
   worked: {
     words: 'made to work',
     unit: 'Effort of ten x seconds, resisted and loading rows only',
+    none: 'No row here makes the hands work.',
     label: 'How hard each joint is made to work in this class; the table has the numbers',
   },
 } as const;
@@ -33,7 +35,7 @@ export function HandMapPanel({ plan }: { plan: Plan }) {
       }),
     [plan, catalogue],
   );
-  const { unit, label } = MEASURES[measure];
+  const { unit, label, none } = MEASURES[measure];
   return (
     <section aria-label="Hand map" className="mt-3">
       <fieldset className="mb-3 flex flex-wrap gap-5">
@@ -55,6 +57,7 @@ export function HandMapPanel({ plan }: { plan: Plan }) {
         values={measure === 'moved' ? movedByRows(rows) : workedByRows(rows)}
         unit={unit}
         label={label}
+        none={none}
       />
     </section>
   );

@@ -83,6 +83,7 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
         <HandMap
           values={movedAt(coverageOf(figure, movement.dose))}
           unit="Degrees travelled in the usual dose"
+          none="No joint of the hand is moved."
           label="How far each joint travels in the usual dose; the table has the numbers"
         />
       </section>

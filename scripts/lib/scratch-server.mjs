@@ -1,0 +1,46 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The demo on a free port with data of its own; `stop` closes it and says whether it closed cleanly. */
+export async function startScratchDemo(env = {}) {
+  const folder = mkdtempSync(join(tmpdir(), 'oskil-scratch-'));
+  const port = await freePort();
+  const server = spawn(process.execPath, ['scripts/demo.mjs'], {
+    stdio: 'inherit',
+    env: { ...process.env, OSKIL_DATA: join(folder, 'data'), OSKIL_PORT: String(port), ...env },
+  });
+  const url = `http://127.0.0.1:${port}`;
+  const started = await ready(url, server);
+  const stop = async () => {
+    const closed = new Promise((resolve) => server.once('exit', resolve));
+    server.kill('SIGTERM');
+    const clean = (await closed) === 0;
+    rmSync(folder, { recursive: true, force: true });
+    return clean;
+  };
+  return { url, started, stop };
+}
+
+async function ready(url, server) {
+  for (let tries = 0; tries < 300 && server.exitCode === null; tries++) {
+    try {
+      if ((await fetch(url)).ok) return true;
+    } catch {
+      // Not listening yet.
+    }
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  return false;
+}
+
+function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
