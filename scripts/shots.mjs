@@ -34,6 +34,10 @@ await shot('movements');
 await open('/movements/thumb-to-tips');
 await page.waitForTimeout(1_300);
 await shot('movement');
+await open('/movements/new?from=open-close');
+await page.getByRole('tab', { name: 'Pose 2' }).click();
+await page.getByRole('heading', { name: 'How it looks' }).evaluate((h) => h.scrollIntoView());
+await shot('own-movement');
 await open('/classes');
 await shot('classes');
 
@@ -43,6 +47,9 @@ await page
   .click();
 await page.getByRole('heading', { name: 'Wednesday Hands, week 4' }).waitFor();
 await shot('class');
+await button('Hand map').click();
+await shot('class-hand-map');
+await button('Hand map').click();
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
 await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
 await shot('class-weave');

@@ -120,7 +120,11 @@ function MapTable({ values, unit, none }: Omit<Props, 'label'>) {
           ))}
         </tbody>
       </table>
-      {still > 0 && <p className="mt-1 text-sm text-soft">Nothing at the other {still} places.</p>}
+      {still > 0 && (
+        <p className="mt-1 text-sm text-soft">
+          Nothing at the other {still === 1 ? 'place' : `${still} places`}.
+        </p>
+      )}
     </div>
   );
 }

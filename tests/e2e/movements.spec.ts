@@ -119,9 +119,9 @@ test('the hand map of a class shows what its rows move, and follows an edit', as
   await makeClass(page, 'Mapped class', ['Wrist bends up and down']);
   await page.getByRole('button', { name: 'Hand map' }).click();
   const wrist = page.getByRole('row', { name: /^wrist/ });
-  await expect(wrist).toHaveText(/^wrist1,0001,000$/);
+  await expect(wrist).toHaveText(/^wrist1,2001,200$/);
   await page.getByLabel('Sides').selectOption('left only');
-  await expect(wrist).toHaveText(/^wrist1,0000$/);
+  await expect(wrist).toHaveText(/^wrist1,2000$/);
   await page.getByLabel('made to work').check();
   await expect(page.getByText('No row here makes the hands work.')).toBeVisible();
 });

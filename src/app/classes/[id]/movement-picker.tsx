@@ -9,7 +9,7 @@ import { findMovements } from '@/core/catalogue/search';
 import { doseWords } from '@/core/dose/describe';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
-import { MovementPicture } from '@/ui/movement-picture';
+import { LazyPicture } from '@/ui/lazy-picture';
 
 import { PurposeMark } from '@/ui/marks';
 
@@ -21,6 +21,9 @@ type Props = {
   onClose: () => void;
 };
 
+/** The picker opens at the foot of its section: bring it where it can be used. */
+const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'center' });
+
 /** Choose what to add, in place: movements for this section first, then all; talk and breaks too. */
 export function MovementPicker({ section, facts, plan, onPick, onClose }: Props) {
   const [words, setWords] = useState('');
@@ -29,13 +32,14 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
   );
   const figureOf = (movementId: string, height: number) => {
     const figure = facts.catalogue.figure(movementId);
-    return figure && <MovementPicture figure={figure} height={height} />;
+    return figure && <LazyPicture figure={figure} height={height} />;
   };
   const id = (base: string) => freshRowId(plan, `${section.id}-${base}`.slice(0, 50));
   const pickMovement = (m: Movement) =>
     onPick({ kind: 'movement', id: id(m.id), movementId: m.id, dose: m.dose, note: '' }, m.name);
   return (
     <div
+      ref={intoView}
       role="group"
       aria-label={`Add to ${section.name}`}
       className="my-2 max-w-3xl rounded-2xl border-2 border-ink bg-paper p-4"
