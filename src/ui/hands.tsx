@@ -1,6 +1,6 @@
 import type { Hand } from '@/core/dose/dose';
 import type { MovementFigure } from '@/core/hand/motion';
-import { boxOf, isApart, sceneShapes, specOf, type Stage } from '@/core/hand/scene';
+import { boxOf, handByHandShapes, isApart, isLone, sceneShapes, specOf, type Stage } from '@/core/hand/scene';
 import { handWorks, poseOfHand, type Showing } from '@/core/hand/showing';
 import { APART_MM } from '@/core/hand/scenes';
 import { FigureShapes } from './hand-figure';
@@ -24,7 +24,7 @@ export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
       viewBox={`${x} ${y} ${w} ${h + 28}`}
       className="h-full max-h-full min-h-0 w-full"
     >
-      <FigureShapes shapes={sceneShapes(figure, stage)} />
+      <BothHands figure={figure} stage={stage} />
       {order.map((hand, i) => (
         <text
           key={hand}
@@ -40,6 +40,18 @@ export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
       ))}
     </svg>
   );
+}
+
+/** Where the hands do not meet, the one that waits is paler. */
+function BothHands({ figure, stage }: { figure: MovementFigure; stage: Stage }) {
+  if (!isLone(figure)) return <FigureShapes shapes={sceneShapes(figure, stage)} />;
+  const shapes = handByHandShapes(figure, stage);
+  const waits = (hand: Hand) => stage.working !== 'both' && stage.working !== hand && !figure.counter;
+  return (['L', 'R'] as const).map((hand) => (
+    <g key={hand} opacity={waits(hand) ? 0.45 : 1}>
+      <FigureShapes shapes={shapes[hand]} />
+    </g>
+  ));
 }
 
 /** Under each hand: wide apart on a surface, close where they touch. */

@@ -92,7 +92,6 @@ export const grip = [
     id: 'ball-roll-palms',
     name: 'Ball pressed and rolled between palms',
     what: 'A ball is held between both palms, pressed lightly and rolled in circles.',
-    effort: 'warm',
     effortOf10: 2,
     joints: ['wrist', 'fingers'],
     propId: 'foam-ball',

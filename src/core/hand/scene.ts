@@ -65,12 +65,20 @@ export function sceneShapes(figure: MovementFigure, stage: Stage): readonly Figu
   ]);
 }
 
-/** The right hand alone, in its place. */
-export function loneHandShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
+/** Each hand of a scene by itself, for hands that do not meet. */
+export function handByHandShapes(
+  figure: MovementFigure,
+  stage: Stage,
+): Readonly<Record<Hand, readonly FigureShape[]>> {
   const { hands, camera } = sceneHands(figure, stage);
-  const seen = seenBy(hands.R, camera);
-  const held = figure.prop ? propInHand(figure.prop, seen, stage.poses.R) : [];
-  return painted([...handParts(seen), ...held, ...groundParts(figure, stage, hands, camera).slice(1)]);
+  const [groundL = [], groundR = []] = groundParts(figure, stage, hands, camera).map((part) => [part]);
+  const one = (hand: Hand, ground: readonly Part[]) => {
+    const seen = seenBy(hands[hand], camera);
+    const works = stage.working === 'both' || stage.working === hand;
+    const held = figure.prop && works ? propInHand(figure.prop, seen, stage.poses[hand]) : [];
+    return painted([...handParts(seen), ...held, ...ground]);
+  };
+  return { L: one('L', groundL), R: one('R', groundR) };
 }
 
 /** Where the two hands are in the scene, before any camera. */

@@ -2,7 +2,7 @@ import { motionArrow, type Arrow } from './arrow';
 import type { FigureShape } from './figure';
 import { keyPoses, oppositePose, startPose, tellingPose, type MovementFigure } from './motion';
 import type { FullPose } from './pose';
-import { boxOf, isLone, loneBoxOf, loneHandShapes, sceneShapes, type Stage } from './scene';
+import { boxOf, isLone, loneBoxOf, handByHandShapes, sceneShapes, type Stage } from './scene';
 import type { Box } from './scenes';
 
 /** A still picture: its shapes, the room it needs, and the way it goes. */
@@ -29,7 +29,7 @@ function stillAt(figure: MovementFigure, pose: FullPose, arrow: 'with its arrow'
   };
   const lone = isLone(figure);
   return {
-    shapes: lone ? loneHandShapes(figure, stage) : sceneShapes(figure, stage),
+    shapes: lone ? handByHandShapes(figure, stage).R : sceneShapes(figure, stage),
     box: lone ? loneBoxOf(figure) : boxOf(figure),
     arrow: arrow === 'without' ? null : motionArrow(figure, 'R', stage, startPose(figure.motion)),
   };
