@@ -45,9 +45,7 @@ const RULES: readonly CautionRule[] = [
     'in flare, few and small',
     'a few only, half the range',
     [{ efforts: ['active', 'coordination', 'isometric'] }],
-    {
-      states: ['flare'],
-    },
+    { states: ['flare'], ask: { countShare: 0.5, effortMost: 2, rung: 'gentlest' } },
   ),
   adapt(
     'sore-effort',
@@ -55,9 +53,7 @@ const RULES: readonly CautionRule[] = [
     'sore today',
     'half the count, effort two of ten at most',
     [{ effortOver: 2 }],
-    {
-      states: ['sore'],
-    },
+    { states: ['sore'], ask: { countShare: 0.5, effortMost: 2, rung: 'easier' } },
   ),
   leaveOut(
     'not-cleared',
@@ -124,7 +120,7 @@ const RULES: readonly CautionRule[] = [
     'effort at most five of ten',
     'effort three of ten',
     [{ efforts: ['grip', 'pinch'] }],
-    { states: CALM },
+    { states: CALM, ask: { effortMost: 5 } },
   ),
   leaveOut(
     'ia-folded',
@@ -141,9 +137,7 @@ const RULES: readonly CautionRule[] = [
     'loading is wanted, from the bottom of the ladder',
     'lowest rung, one rung at a time',
     [{ efforts: ['load'] }],
-    {
-      liftedBy: 'loading',
-    },
+    { liftedBy: 'loading', ask: { rung: 'gentlest' } },
   ),
   leaveOut('bone-bend', 'osteoporosis', 'no loaded bend or twist of the trunk', [{ traits: ['trunk bend'] }]),
   leaveOut('bone-impact', 'osteoporosis', 'no impact unless cleared', [{ traits: ['impact'] }], {
@@ -195,6 +189,7 @@ const RULES: readonly CautionRule[] = [
     'only to this wrist’s own limit',
     'to this wrist’s own limit, forearm supported',
     [{ joints: ['wrist'], efforts: ['active', 'stretch', 'load', 'coordination'] }],
+    { ask: { support: 'forearm supported' } },
   ),
   leaveOut(
     'median-fold',
@@ -212,10 +207,26 @@ const RULES: readonly CautionRule[] = [
     'no long firm gripping',
     'wrist straight, half the count, stop on tingling',
     [{ efforts: ['grip'] }],
+    { ask: { countShare: 0.5, effortMost: 3 } },
   ),
-  adapt('median-counter', 'median-nerve', 'short and light, wrist near straight', 'five seconds only', [
-    { traits: ['backs of the hands stretched'] },
-  ]),
+  leaveOut(
+    'median-long-grip',
+    'median-nerve',
+    'no long firm gripping',
+    [
+      { efforts: ['grip', 'pinch'], holdOverMs: 5_000 },
+      { traits: ['firm squeeze'], effortOver: 3 },
+    ],
+    { instead: GLIDING },
+  ),
+  adapt(
+    'median-counter',
+    'median-nerve',
+    'short and light, wrist near straight',
+    'five seconds only',
+    [{ traits: ['backs of the hands stretched'] }],
+    { ask: { holdMostMs: 5_000 } },
+  ),
   leaveOut(
     'trigger-grip',
     'trigger-finger',
@@ -251,10 +262,10 @@ const RULES: readonly CautionRule[] = [
     { traits: ['tight loops', 'weight on folded fingers'] },
     { efforts: ['grip'] },
   ]),
-  adapt('ring', 'fixed-ring', 'no interlacing or tapping on this hand', 'flat palms', [
-    { traits: ['interlaced'] },
-    { efforts: ['tap'] },
-  ]),
+  adapt('ring', 'fixed-ring', 'no interlacing on this hand', 'flat palms', [{ traits: ['interlaced'] }]),
+  leaveOut('ring-tap', 'fixed-ring', 'no tapping on this hand', [{ efforts: ['tap'] }], {
+    instead: ['massage', 'active'],
+  }),
   leaveOut(
     'skin-domes',
     'fragile-skin',
@@ -275,6 +286,7 @@ const RULES: readonly CautionRule[] = [
     'effort at most three of ten, breath kept going',
     'count aloud, effort three of ten at most',
     [{ efforts: ['isometric'] }, { effortOver: 3 }],
+    { ask: { effortMost: 3, holdMostMs: 10_000 } },
   ),
   leaveOut(
     'pressure-long',
@@ -293,6 +305,46 @@ const RULES: readonly CautionRule[] = [
     { traits: ['long sequence'] },
   ]),
   adapt('sight-sequence', 'poor-sight', 'hear the finger names', 'seat near, say each finger', [
+    { traits: ['long sequence'] },
+  ]),
+  leaveOut(
+    'ia-forced-drift',
+    'inflammatory',
+    'no forced little-finger-side drift',
+    [{ traits: ['little-finger drift'], efforts: ['isometric', 'stretch', 'grip', 'load'] }],
+    { instead: GLIDING },
+  ),
+  leaveOut(
+    'fall',
+    'fall',
+    'fell since the last class with pain and no X-ray: that arm rests until it has been seen',
+    [{ efforts: MOVING, joints: ['wrist', 'forearm', 'thumb', 'fingers', 'shoulder'] }],
+  ),
+  adapt('stiff-morning', 'stiff-today', 'stiff for long this morning', 'warm up longer, smaller at first', [
+    { efforts: ['active', 'stretch', 'coordination'] },
+  ]),
+  leaveOut('eye-head', 'eye-pressure', 'no low head', [{ traits: ['head low'] }], { instead: ['load'] }),
+  adapt('eye-breath', 'eye-pressure', 'never hold the breath', 'count aloud to keep breathing', [
+    { efforts: ['isometric'] },
+    { traits: ['breath held easily'] },
+  ]),
+  leaveOut('pressure-head', 'blood-pressure', 'no head below the heart', [{ traits: ['head low'] }], {
+    instead: ['load'],
+  }),
+  leaveOut('pressure-overhead', 'blood-pressure', 'no weights overhead', [{ traits: ['weight overhead'] }], {
+    instead: ['grip'],
+  }),
+  leaveOut('balance-eyes', 'balance', 'no closed eyes standing', [{ traits: ['eyes closed'] }]),
+  adapt('swollen-light', 'swollen-arm', 'light only, by the clinician’s plan', 'light, hand raised between', [
+    { efforts: ['grip', 'pinch', 'load', 'isometric'] },
+  ]),
+  adapt('cold-prop', 'cold-fingers', 'no cold props', 'warm the prop and the hands first, keep moving', [
+    { traits: ['cold prop'] },
+  ]),
+  leaveOut('magnet', 'pacemaker', 'no magnets near the chest', [{ traits: ['magnet near the chest'] }], {
+    instead: ['grip'],
+  }),
+  adapt('hearing-sequence', 'poor-hearing', 'see the finger names', 'seat near, large display', [
     { traits: ['long sequence'] },
   ]),
   adapt('latex-swap', 'latex', 'must not touch latex', 'fabric or silicone instead', [{ propLatex: true }]),

@@ -18,7 +18,7 @@ const condition = (
   side: PersonCondition['side'],
   state: PersonCondition['state'] = 'settled',
   since: string | null = null,
-): PersonCondition => ({ conditionId, side, state, since });
+): PersonCondition => ({ conditionId, side, state, since, spots: [] });
 
 const person = (
   name: string,
@@ -36,6 +36,9 @@ const person = (
     wantedTask,
     notes: '',
     clearances: [],
+    positions: ['chair', 'table'],
+    propsOut: [],
+    measures: [],
     ...rest,
     conditions,
   };

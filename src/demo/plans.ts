@@ -62,7 +62,7 @@ export const wednesdayPlan = (week: number): Plan =>
       ],
       hold: [{ id: 'wrist-up-hold', times: 5 }, 'palms-press'],
       grip: [
-        { id: 'ball-squeeze' },
+        { id: 'ball-squeeze', times: 6 },
         { id: 'alternate-fists', times: 12 },
         // Next week's break is still missing, so that the plan has something to mend.
         ...(week < 4 ? [{ rest: 'hand', s: 30 } as const] : []),

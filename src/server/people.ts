@@ -1,13 +1,20 @@
 import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
+import { CATALOGUE } from '@/catalogue/movements';
+import { changesBetween, type ChangeNames } from '@/core/people/changes';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { findPerson, savePerson, setArchived } from '@/store/people';
+import { addChanges, findPerson, savePerson, setArchived } from '@/store/people';
 import { idFrom, newId } from './ids';
 
 export { personFieldsSchema };
 export const archiveSchema = z.strictObject({ archived: z.boolean() });
+
+const NAMES: ChangeNames = {
+  condition: (id) => CONDITIONS.find((c) => c.id === id)?.name ?? 'A condition',
+  prop: (id) => CATALOGUE.prop(id)?.name ?? 'a prop',
+};
 
 export async function addPerson(db: Db, fields: PersonFields): Promise<Result<{ id: string }>> {
   const problem = conditionProblem(fields);
@@ -26,9 +33,12 @@ export async function changePerson(
   if (!id.ok) return id;
   const problem = conditionProblem(fields);
   if (problem) return problem;
-  if (!(await findPerson(db, id.value)))
-    return fail('not-found', 'There is no such person. What you typed is still here.');
-  await savePerson(db, id.value, fields);
+  const before = await findPerson(db, id.value);
+  if (!before) return fail('not-found', 'There is no such person. What you typed is still here.');
+  await db.transaction(async (tx) => {
+    await savePerson(tx, id.value, fields);
+    await addChanges(tx, id.value, changesBetween(before, fields, NAMES));
+  });
   return ok({ id: id.value });
 }
 

@@ -2,10 +2,11 @@ import type { Database } from './db';
 import { peopleAndPlans } from './migrations/0001-people-and-plans';
 import { teaching } from './migrations/0002-teaching';
 import { ownMovements } from './migrations/0003-own-movements';
+import { screening } from './migrations/0004-screening';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
-export const MIGRATIONS: readonly Migration[] = inOrder([peopleAndPlans, teaching, ownMovements]);
+export const MIGRATIONS: readonly Migration[] = inOrder([peopleAndPlans, teaching, ownMovements, screening]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */
 function inOrder(migrations: readonly Migration[]): readonly Migration[] {

@@ -1,4 +1,4 @@
-import type { Clearance, Person, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Clearance, Measure, Person, PersonCondition, PersonFields } from '@/core/people/person';
 import type { Db } from './db';
 
 type PersonRow = {
@@ -11,19 +11,26 @@ type PersonRow = {
   wanted_task: string;
   notes: string;
   archived: boolean;
+  positions: Person['positions'];
+  props_out: string[];
+  measures: Measure[];
   conditions: PersonCondition[];
   clearances: Clearance[];
 };
 
 const SELECT = `
 select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance, p.wanted_task, p.notes,
+  p.positions, p.props_out,
   p.archived_at is not null as archived,
   coalesce((select json_agg(json_build_object('conditionId', c.condition_id, 'side', c.side, 'state', c.state,
-      'since', c.since::text) order by c.condition_id, c.side)
+      'since', c.since::text, 'spots', c.spots) order by c.condition_id, c.side)
     from person_condition c where c.person_id = p.id), '[]'::json) as conditions,
   coalesce((select json_agg(json_build_object('scope', l.scope, 'by', l.by_whom, 'on', l.on_day::text,
       'until', l.until_day::text, 'what', l.what) order by l.on_day, l.id)
-    from clearance l where l.person_id = p.id), '[]'::json) as clearances
+    from clearance l where l.person_id = p.id), '[]'::json) as clearances,
+  coalesce((select json_agg(json_build_object('hand', m.hand, 'kind', m.kind, 'value', m.value, 'on', m.on_day::text)
+      order by m.on_day desc, m.kind, m.hand)
+    from measure m where m.person_id = p.id), '[]'::json) as measures
 from person p`;
 
 const personOf = (r: PersonRow): Person => ({
@@ -36,6 +43,9 @@ const personOf = (r: PersonRow): Person => ({
   wantedTask: r.wanted_task,
   notes: r.notes,
   archived: r.archived,
+  positions: r.positions,
+  propsOut: r.props_out,
+  measures: r.measures,
   conditions: r.conditions,
   clearances: r.clearances,
 });
@@ -66,10 +76,11 @@ export async function peopleOfClass(db: Db, classId: string): Promise<Person[]> 
 export async function savePerson(db: Db, id: string, fields: PersonFields): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.query(
-      `insert into person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes)
-       values ($1, $2, $3, $4, $5, $6, $7, $8)
+      `insert into person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes,
+         positions, props_out)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
        on conflict (id) do update set first_name = $2, initial = $3, dominant_hand = $4, screened = $5,
-         assistance = $6, wanted_task = $7, notes = $8`,
+         assistance = $6, wanted_task = $7, notes = $8, positions = $9, props_out = $10`,
       [
         id,
         fields.firstName,
@@ -79,13 +90,15 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
         fields.assistance,
         fields.wantedTask,
         fields.notes,
+        fields.positions,
+        fields.propsOut,
       ],
     );
     await tx.query('delete from person_condition where person_id = $1', [id]);
     for (const c of fields.conditions)
       await tx.query(
-        'insert into person_condition (person_id, condition_id, side, state, since) values ($1, $2, $3, $4, $5)',
-        [id, c.conditionId, c.side, c.state, c.since],
+        'insert into person_condition (person_id, condition_id, side, state, since, spots) values ($1, $2, $3, $4, $5, $6)',
+        [id, c.conditionId, c.side, c.state, c.since, c.spots],
       );
     await tx.query('delete from clearance where person_id = $1', [id]);
     for (const c of fields.clearances)
@@ -93,7 +106,29 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
         'insert into clearance (person_id, scope, by_whom, on_day, until_day, what) values ($1, $2, $3, $4, $5, $6)',
         [id, c.scope, c.by, c.on, c.until, c.what],
       );
+    await tx.query('delete from measure where person_id = $1', [id]);
+    for (const m of fields.measures)
+      await tx.query(
+        'insert into measure (person_id, hand, kind, value, on_day) values ($1, $2, $3, $4, $5)',
+        [id, m.hand, m.kind, m.value, m.on],
+      );
   });
+}
+
+/** What was changed on a record, newest first. */
+export async function loadChanges(db: Db, personId: string): Promise<{ day: string; what: string }[]> {
+  return db.query(
+    'select changed_at::date::text as day, what from person_change where person_id = $1 order by id desc limit 60',
+    [personId],
+  );
+}
+
+export async function addChanges(db: Db, personId: string, changes: readonly string[]): Promise<void> {
+  for (const what of changes)
+    await db.query('insert into person_change (person_id, what) values ($1, $2)', [
+      personId,
+      what.slice(0, 300),
+    ]);
 }
 
 /** Archive or bring back. Returns false when there is no such person. */

@@ -1,3 +1,4 @@
+import { UNSAID } from '@/core/people/person';
 import type { Mark } from '@/core/teach/marks';
 import type { Snapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/transport';
@@ -32,7 +33,7 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
   );
   if (!row) return null;
   return {
-    snapshot: row.snapshot,
+    snapshot: complete(row.snapshot),
     state: row.state,
     startedAtMs: Number(row.started),
     ended: row.ended,
@@ -41,6 +42,16 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
     nextSeq: row.next_seq,
   };
 }
+
+/** A snapshot kept before people had positions, props and measures says nothing of them. */
+const complete = (snapshot: Snapshot): Snapshot => ({
+  ...snapshot,
+  people: snapshot.people.map((p) => ({
+    ...UNSAID,
+    ...p,
+    conditions: p.conditions.map((c) => ({ ...c, spots: c.spots ?? [] })),
+  })),
+});
 
 /** Begin teaching. A class that has begun keeps its first beginning. */
 export async function startTeaching(

@@ -43,7 +43,7 @@ test('safe with a condition is what its settled owner may do, adapted or not', (
   expect(safe).not.toContain('table-lean');
   expect(safe).toContain('five-shapes');
   const who = person({
-    conditions: [{ conditionId: 'median-nerve', side: 'both', state: 'settled', since: null }],
+    conditions: [{ conditionId: 'median-nerve', side: 'both', state: 'settled', since: null, spots: [] }],
   });
   for (const m of MOVEMENTS) {
     const kind = verdictFor(who, m, m.dose, screening).worst;

@@ -11,7 +11,7 @@ const on = (
   conditionId: string,
   side: PersonCondition['side'] = 'none',
   state: PersonCondition['state'] = 'settled',
-): PersonCondition => ({ conditionId, side, state, since: null });
+): PersonCondition => ({ conditionId, side, state, since: null, spots: [] });
 
 const judge = (conditions: PersonCondition[], movementId: string) => {
   const m = movement(movementId);

@@ -16,8 +16,11 @@ const fields = {
   assistance: 0,
   wantedTask: '',
   notes: '',
+  positions: ['chair' as const],
+  propsOut: [],
+  measures: [],
   conditions: [
-    { conditionId: 'hand-oa', side: 'R' as const, state: 'settled' as const, since: '2026-01-31' },
+    { conditionId: 'hand-oa', side: 'R' as const, state: 'settled' as const, since: '2026-01-31', spots: [] },
   ],
   clearances: [{ scope: 'loading' as const, by: 'Dr A', on: '2026-11-01', until: null, what: 'seated' }],
 };

@@ -84,6 +84,9 @@ export const TRAITS = [
   'neck turn',
   'eyes closed',
   'arms crossed high',
+  'head low',
+  'cold prop',
+  'magnet near the chest',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 

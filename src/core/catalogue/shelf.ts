@@ -1,6 +1,6 @@
 import type { Condition } from '../screening/rule';
 import { opennessOf, type ScreeningContext } from '../screening/verdict';
-import type { Joint, Movement, Position, Purpose } from './movement';
+import { POSITIONS, type Joint, type Movement, type Position, type Purpose } from './movement';
 import { findMovements } from './search';
 
 /** What narrows the shelf; null is any. */
@@ -68,6 +68,9 @@ export function settledVerdict(
     assistance: 0,
     wantedTask: '',
     notes: '',
+    positions: [...POSITIONS],
+    propsOut: [],
+    measures: [],
     conditions: condition
       ? [
           {
@@ -75,6 +78,7 @@ export function settledVerdict(
             side: condition.sided ? ('both' as const) : ('none' as const),
             state: 'settled' as const,
             since: null,
+            spots: [],
           },
         ]
       : [],

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { POSITIONS } from '../catalogue/movement';
+import { HAND_SPOTS } from '../hand/spots';
 
 /** Dates in the core are ISO days, "2026-11-24", compared as text. */
 export const daySchema = z
@@ -12,11 +14,15 @@ export type ConditionState = (typeof CONDITION_STATES)[number];
 export const CLEARANCE_SCOPES = ['hand', 'stretch', 'resisted', 'loading'] as const;
 export type ClearanceScope = (typeof CLEARANCE_SCOPES)[number];
 
+const SPOT_IDS = HAND_SPOTS.map((s) => s.id) as [string, ...string[]];
+
 export const personConditionSchema = z.strictObject({
   conditionId: z.string().min(1, 'Choose a condition').max(60),
   side: z.enum(['L', 'R', 'both', 'none']),
   state: z.enum(CONDITION_STATES),
   since: daySchema.nullable(),
+  /** Where on the hand, by the places of the hand map; none is the whole hand. */
+  spots: z.array(z.enum(SPOT_IDS)).max(20, 'At most 20 places'),
 });
 export type PersonCondition = z.infer<typeof personConditionSchema>;
 
@@ -33,6 +39,23 @@ export const clearanceSchema = z
     message: 'The end date is before the start',
   });
 export type Clearance = z.infer<typeof clearanceSchema>;
+
+export const WRIST_RANGES = ['bend', 'bend back', 'toward the thumb', 'toward the little finger'] as const;
+export type WristRange = (typeof WRIST_RANGES)[number];
+export const MEASURE_KINDS = ['grip', ...WRIST_RANGES] as const;
+export type MeasureKind = (typeof MEASURE_KINDS)[number];
+
+/** What was measured of a hand: grip in kilograms, wrist range in degrees. */
+export const measureSchema = z.strictObject({
+  hand: z.enum(['L', 'R']),
+  kind: z.enum(MEASURE_KINDS),
+  value: z
+    .number('A measure is a number')
+    .min(0, 'A measure is 0 or more')
+    .max(120, 'That is more than a hand can do'),
+  on: daySchema,
+});
+export type Measure = z.infer<typeof measureSchema>;
 
 export const personFieldsSchema = z.strictObject({
   firstName: z
@@ -51,6 +74,11 @@ export const personFieldsSchema = z.strictObject({
   assistance: z.number().int().min(0, 'Assistance is 0 to 3').max(3, 'Assistance is 0 to 3'),
   wantedTask: z.string().trim().max(120, 'Keep the task under 120 characters'),
   notes: z.string().trim().max(1000, 'Keep notes under 1,000 characters'),
+  /** Where they are comfortable; the floor only when somebody switched it on. */
+  positions: z.array(z.enum(POSITIONS)).min(1, 'Choose at least one position'),
+  /** Props they must not or will not use, by id. */
+  propsOut: z.array(z.string().min(1).max(60)).max(40),
+  measures: z.array(measureSchema).max(200, 'At most 200 measures'),
   conditions: z.array(personConditionSchema).max(20, 'At most 20 conditions'),
   clearances: z.array(clearanceSchema).max(10, 'At most 10 clearances'),
 });
@@ -61,8 +89,29 @@ export type Person = PersonFields & { readonly id: string; readonly archived: bo
 export const fullName = (p: Pick<Person, 'firstName' | 'initial'>): string =>
   p.initial ? `${p.firstName} ${p.initial}` : p.firstName;
 
+/** What older records do not say yet. */
+export const UNSAID = {
+  positions: ['chair', 'table'] as Person['positions'],
+  propsOut: [] as string[],
+  measures: [] as Measure[],
+};
+
+/** The newest value measured, or null. */
+export function latestMeasure(
+  person: Pick<PersonFields, 'measures'>,
+  hand: 'L' | 'R',
+  kind: MeasureKind,
+): number | null {
+  const found = person.measures.filter((m) => m.hand === hand && m.kind === kind);
+  return [...found].sort((a, b) => b.on.localeCompare(a.on))[0]?.value ?? null;
+}
+
 /** A clearance counts on its days only, [on, until]. */
-export function isCleared(person: PersonFields, scope: ClearanceScope, today: string): boolean {
+export function isCleared(
+  person: Pick<PersonFields, 'clearances'>,
+  scope: ClearanceScope,
+  today: string,
+): boolean {
   return person.clearances.some(
     (c) => c.scope === scope && c.on <= today && (c.until === null || today <= c.until),
   );

@@ -6,6 +6,7 @@ import {
   type Position,
   type Trait,
 } from '../catalogue/movement';
+import type { Ask } from './adaptation';
 import { primaryHoldMs, type DoseLike } from './dose-facts';
 import type { ClearanceScope, ConditionState } from '../people/person';
 
@@ -32,6 +33,8 @@ export type CautionRule = {
   readonly because: string;
   /** What to do instead or how, for `adapt`. */
   readonly how?: string;
+  /** The same as limits that a dose, a rung and a drawing can keep. */
+  readonly ask?: Ask;
   /** Kinds of work to look for instead, when the same purpose is out too. */
   readonly instead?: readonly EffortKind[];
   /** A clinician's clearance of this scope lifts the rule. */

@@ -1,5 +1,7 @@
 import { isSeated, RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
 import { gentlestOf } from '../catalogue/rung';
+import { adaptationOf, NO_ADAPTATION, type Adaptation, type Ask } from './adaptation';
+import { arcHits } from './arc-limits';
 import type { Dose, Hand } from '../dose/dose';
 import { isCleared, type Person, type PersonCondition } from '../people/person';
 import { clauseMatches, type CautionRule, type Condition } from './rule';
@@ -13,8 +15,11 @@ export type HandVerdict = {
   readonly reasons: readonly string[];
   /** What to do, in the instructor's words; empty for `do`. */
   readonly how: readonly string[];
-  /** The movement to do instead, for `swap`. */
+  /** The same as limits, for `adapt`. */
+  readonly adaptation: Adaptation;
+  /** The movement to do instead, for `swap`, and why that one is nearest. */
   readonly swapTo: string | null;
+  readonly swapWhy: string;
 };
 
 export type Verdict = {
@@ -71,7 +76,13 @@ export function opennessOf(
 }
 
 type Judgement = { kind: 'do' | 'adapt' | 'leaveOut'; hits: readonly Hit[] };
-type Hit = { verdict: 'adapt' | 'leaveOut'; because: string; how?: string; instead?: readonly EffortKind[] };
+export type Hit = {
+  readonly verdict: 'adapt' | 'leaveOut';
+  readonly because: string;
+  readonly how?: string;
+  readonly ask?: Ask;
+  readonly instead?: readonly EffortKind[];
+};
 
 function judge(
   person: Person,
@@ -84,6 +95,9 @@ function judge(
     ...offHits(person, movement, context),
     ...screeningHits(person, movement),
     ...assistanceHits(person, movement),
+    ...positionHits(person, movement),
+    ...propHits(person, movement, context),
+    ...arcHits(person, hand, movement, context.catalogue),
     ...context.table.rules.flatMap((rule) => ruleHits(rule, person, hand, movement, dose, context)),
   ];
   const sorted = [...hits].sort((a, b) => rank(b.verdict) - rank(a.verdict));
@@ -93,7 +107,8 @@ function judge(
 /** Unknown is never `do` for resisted or loading work. */
 function screeningHits(person: Person, movement: Movement): Hit[] {
   if (person.screened || !(RESISTED.has(movement.effort) || movement.effort === 'load')) return [];
-  return [{ verdict: 'adapt', because: 'not screened yet', how: `lowest rung: ${gentlestOf(movement)}` }];
+  const how = `lowest rung: ${gentlestOf(movement)}`;
+  return [{ verdict: 'adapt', because: 'not screened yet', how, ask: { rung: 'gentlest' } }];
 }
 
 /** Floor and impact are off until a clinician has cleared this person for loading. */
@@ -108,7 +123,32 @@ function assistanceHits(person: Person, movement: Movement): Hit[] {
     person.assistance === 3
       ? 'helper supports throughout with a broad padded open palm, holds of 2-3 s'
       : 'helper places the hand with a broad padded open palm';
-  return [{ verdict: 'adapt', because: `assistance level ${person.assistance}`, how }];
+  const ask: Ask = {
+    support: 'broad padded open palm, never gripping fingers',
+    ...(person.assistance === 3 ? { holdMostMs: 3_000 } : {}),
+  };
+  return [{ verdict: 'adapt', because: `assistance level ${person.assistance}`, how, ask }];
+}
+
+const PLACES = {
+  chair: 'in a chair',
+  table: 'at a table',
+  standing: 'standing',
+  floor: 'on the floor',
+} as const;
+
+/** Somewhere they are not comfortable, and there is nowhere else to do it. */
+function positionHits(person: Person, { positions }: Movement): Hit[] {
+  if (positions.some((p) => person.positions.includes(p))) return [];
+  const where = positions.map((p) => PLACES[p]).join(' or ');
+  return [{ verdict: 'leaveOut', because: `not comfortable ${where}`, instead: ['load'] }];
+}
+
+function propHits(person: Person, movement: Movement, { catalogue }: ScreeningContext): Hit[] {
+  if (!movement.propId || !person.propsOut.includes(movement.propId)) return [];
+  const name = catalogue.prop(movement.propId)?.name ?? 'this prop';
+  const how = `with no prop: ${lowerFirst(movement.noProp)}`.replace(/\.$/, '');
+  return [{ verdict: 'adapt', because: `does not use the ${name}`, how, ask: { prop: 'none' } }];
 }
 
 function ruleHits(
@@ -131,6 +171,7 @@ function ruleHits(
       verdict: rule.verdict,
       because: `${lowerFirst(name)}: ${rule.because}`,
       ...(rule.how ? { how: rule.how } : {}),
+      ...(rule.ask ? { ask: rule.ask } : {}),
       ...(rule.instead ? { instead: rule.instead } : {}),
     },
   ];
@@ -153,16 +194,31 @@ function resolve(
 ): HandVerdict {
   const reasons = [...new Set(judgement.hits.map((h) => h.because))];
   const how = [...new Set(judgement.hits.flatMap((h) => (h.how ? [h.how] : [])))];
-  if (judgement.kind !== 'leaveOut') return { kind: judgement.kind, reasons, how, swapTo: null };
+  const none = { adaptation: NO_ADAPTATION, swapTo: null, swapWhy: '' };
+  if (judgement.kind !== 'leaveOut') {
+    const adaptation = adaptationOf(judgement.hits.flatMap((h) => h.ask ?? []));
+    return { ...none, kind: judgement.kind, reasons, how, adaptation };
+  }
   const swap = nearestSwap(judgement, person, hand, movement, context);
-  if (!swap)
-    return {
-      kind: 'leaveOut',
-      reasons,
-      how: ['this hand rests'],
-      swapTo: null,
-    };
-  return { kind: 'swap', reasons, how: [`${lowerFirst(swap.name)} instead`], swapTo: swap.id };
+  if (!swap) return { ...none, kind: 'leaveOut', reasons, how: ['this hand rests'] };
+  return {
+    ...none,
+    kind: 'swap',
+    reasons,
+    how: [`${lowerFirst(swap.name)} instead`],
+    swapTo: swap.id,
+    swapWhy: nearnessWords(movement, swap),
+  };
+}
+
+/** Why a swap is near: "same purpose, moves the wrist too, needs no prop". */
+function nearnessWords(movement: Movement, swap: Movement): string {
+  const shared = swap.joints.filter((j) => movement.joints.includes(j));
+  return [
+    swap.purpose === movement.purpose ? 'same purpose' : 'the kindest kind of work',
+    `moves the ${shared.join(' and ')} too`,
+    ...(swap.propId ? [] : ['needs no prop']),
+  ].join(', ');
 }
 
 /**

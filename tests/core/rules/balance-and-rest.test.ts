@@ -105,7 +105,7 @@ describe('R4 thumb rest', () => {
 
   test('they must not when anyone has thumb-base arthritis', () => {
     const sore = person({
-      conditions: [{ conditionId: 'thumb-base', side: 'R', state: 'settled', since: null }],
+      conditions: [{ conditionId: 'thumb-base', side: 'R', state: 'settled', since: null, spots: [] }],
     });
     const [found] = findings(plan, 'R4', facts({ people: [sore] }));
     expect(found).toMatchObject({ severity: 'must', personIds: [sore.id] });

@@ -5,7 +5,7 @@ import { facts, findings, mended, planWith } from '../plans';
 const resting = () =>
   person({
     firstName: 'Ferran',
-    conditions: [{ conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null }],
+    conditions: [{ conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] }],
   });
 
 describe('P1 something to do', () => {
@@ -26,7 +26,7 @@ describe('P1 something to do', () => {
 
   test('someone with one resting hand has the other', () => {
     const one = person({
-      conditions: [{ conditionId: 'hand-surgery', side: 'L', state: 'not cleared', since: null }],
+      conditions: [{ conditionId: 'hand-surgery', side: 'L', state: 'not cleared', since: null, spots: [] }],
     });
     const plan = planWith({ move: ['wrist-bend', 'five-shapes', 'palms-turn'] });
     expect(findings(plan, 'P1', facts({ people: [one] }))).toEqual([]);
@@ -69,7 +69,7 @@ describe('K1 enough props', () => {
 
   test('who does something else needs none', () => {
     const flare = person({
-      conditions: [{ conditionId: 'hand-oa', side: 'both', state: 'flare', since: null }],
+      conditions: [{ conditionId: 'hand-oa', side: 'both', state: 'flare', since: null, spots: [] }],
     });
     const check = checkPlan(plan, facts({ people: [flare, person()] }));
     expect(check.kit.map((k) => k.needed)).toEqual([2]);
@@ -88,7 +88,7 @@ test('K3 latex is warned of only when someone must not touch it', () => {
   const plan = planWith({ open: ['band-spread'] });
   const allergic = person({
     firstName: 'Lorna',
-    conditions: [{ conditionId: 'latex', side: 'none', state: 'settled', since: null }],
+    conditions: [{ conditionId: 'latex', side: 'none', state: 'settled', since: null, spots: [] }],
   });
   expect(findings(plan, 'K3')).toEqual([]);
   expect(findings(plan, 'K3', facts({ people: [allergic] }))[0]!.text).toContain(

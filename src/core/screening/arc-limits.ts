@@ -1,0 +1,42 @@
+import type { Catalogue, Movement } from '../catalogue/movement';
+import type { Hand } from '../dose/dose';
+import { rangeDemand, type MovementFigure } from '../hand/motion';
+import { latestMeasure, WRIST_RANGES, type Person, type WristRange } from '../people/person';
+import type { ArcLimit } from './adaptation';
+import type { Hit } from './verdict';
+
+const demands = new WeakMap<MovementFigure, Readonly<Record<WristRange, number>>>();
+
+/** How far a movement takes the wrist each way, degrees; 0 where it does not go. */
+export function wristDemand(figure: MovementFigure): Readonly<Record<WristRange, number>> {
+  const there = demands.get(figure);
+  if (there) return there;
+  const demand = rangeDemand(figure.motion);
+  const flexion = demand['wrist.flexion'] ?? { min: 0, max: 0 };
+  const ulnar = demand['wrist.ulnar'] ?? { min: 0, max: 0 };
+  const found = {
+    bend: Math.max(0, flexion.max),
+    'bend back': Math.max(0, -flexion.min),
+    'toward the thumb': Math.max(0, -ulnar.min),
+    'toward the little finger': Math.max(0, ulnar.max),
+  };
+  demands.set(figure, found);
+  return found;
+}
+
+/** A movement that asks more of a wrist than it was measured to have is done to that hand's own limit. */
+export function arcHits(person: Person, hand: Hand, movement: Movement, catalogue: Catalogue): Hit[] {
+  if (person.measures.length === 0) return [];
+  const figure = catalogue.figure(movement.id);
+  if (!figure) return [];
+  const asked = wristDemand(figure);
+  const arcs = WRIST_RANGES.flatMap((direction): ArcLimit[] => {
+    const has = latestMeasure(person, hand, direction);
+    return has !== null && asked[direction] > has
+      ? [{ direction, toDeg: Math.round(has), askedDeg: Math.round(asked[direction]) }]
+      : [];
+  });
+  if (arcs.length === 0) return [];
+  const words = arcs.map((a) => `${a.direction} to ${a.toDeg} degrees, not ${a.askedDeg}`).join('; ');
+  return [{ verdict: 'adapt', because: 'this wrist was measured to go less far', how: words, ask: { arcs } }];
+}

@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import type { Hand } from '../dose/dose';
+import type { Person, PersonCondition } from '../people/person';
+
+/** Pain up to here is comfortable, up to the next acceptable if settled, above it a stop (Thomee 1997). */
+export const COMFORTABLE_PAIN = 2;
+export const ACCEPTABLE_PAIN = 5;
+/** Stiff for longer than this in the morning asks for a longer warm-up, minutes. */
+export const LONG_STIFFNESS_MIN = 30;
+
+const pain = z.number().int('Pain is a whole number').min(0, 'Pain is 0 to 10').max(10, 'Pain is 0 to 10');
+
+/** What is asked at the door; null is not asked. */
+export const checkInSchema = z.strictObject({
+  painLeft: pain.nullable(),
+  painRight: pain.nullable(),
+  stiffnessMin: z
+    .number()
+    .int('Minutes are whole')
+    .min(0, 'Minutes are 0 or more')
+    .max(600, 'At most 600 minutes')
+    .nullable(),
+  /** New trouble that has not been looked into. */
+  anythingNew: z.boolean(),
+  /** A fall since the last class, with pain and no X-ray: that arm rests until seen. */
+  fellHand: z.enum(['L', 'R', 'both']).nullable(),
+  words: z.string().trim().max(200, 'Keep it under 200 characters'),
+});
+export type CheckIn = z.infer<typeof checkInSchema>;
+
+export const NOTHING_NEW: CheckIn = {
+  painLeft: null,
+  painRight: null,
+  stiffnessMin: null,
+  anythingNew: false,
+  fellHand: null,
+  words: '',
+};
+
+/**
+ * The person as they are today: a painful hand is sore or in flare whatever the record says, a fall
+ * rests its arm, stiffness asks for more warming, something new makes resisted work wait for an answer.
+ * Nothing gets better by a check-in.
+ */
+export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
+  if (!checkIn) return person;
+  const conditions = (['L', 'R'] as const).reduce<PersonCondition[]>(
+    (list, hand) => withPain(list, hand, hand === 'L' ? checkIn.painLeft : checkIn.painRight),
+    person.conditions,
+  );
+  return {
+    ...person,
+    screened: person.screened && !checkIn.anythingNew,
+    conditions: [
+      ...conditions,
+      ...(checkIn.fellHand ? [today('fall', checkIn.fellHand)] : []),
+      ...((checkIn.stiffnessMin ?? 0) > LONG_STIFFNESS_MIN ? [today('stiff-today', 'none')] : []),
+    ],
+  };
+}
+
+function withPain(conditions: PersonCondition[], hand: Hand, score: number | null): PersonCondition[] {
+  if (score === null || score <= COMFORTABLE_PAIN) return conditions;
+  return [...conditions, today('painful-today', hand, score > ACCEPTABLE_PAIN ? 'flare' : 'sore')];
+}
+
+const today = (
+  conditionId: string,
+  side: PersonCondition['side'],
+  state: PersonCondition['state'] = 'settled',
+): PersonCondition => ({ conditionId, side, state, since: null, spots: [] });
