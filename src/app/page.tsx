@@ -4,7 +4,7 @@ import { plural } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
-import { followUps } from '@/server/follow-ups';
+import { endingClearances, followUps } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
@@ -18,7 +18,7 @@ export default async function TodayPage() {
   const upcoming = await upcomingClasses(db, day);
   const [next, ...later] = upcoming;
   const unwritten = await openWrapUps(db);
-  const calls = await followUps(db, day);
+  const calls = [...(await followUps(db, day)), ...(await endingClearances(db, day))];
   const room = next && (await loadClassroom(db, next.id));
   return (
     <Page>

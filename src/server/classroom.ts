@@ -1,9 +1,11 @@
 import type { OwnMovement } from '@/core/catalogue/own';
 import type { Plan } from '@/core/plan/plan';
+import type { CheckIn } from '@/core/screening/check-in';
 import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
 import { findClass, lastTaught, shownMovements, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
+import { loadCheckIns } from '@/store/check-ins';
 import { listOwn } from '@/store/own-movements';
 import { peopleOfClass } from '@/store/people';
 import { loadPlan, type StoredPlan } from '@/store/plans';
@@ -17,6 +19,8 @@ export type Classroom = {
   readonly shown: readonly string[];
   /** The instructor's own movements. */
   readonly own: readonly OwnMovement[];
+  /** What was said at the door, by person. */
+  readonly checkIns: Readonly<Record<string, CheckIn>>;
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -31,6 +35,7 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     bag: await loadBag(db),
     shown: await shownMovements(db, info.seriesId, info.day),
     own: await listOwn(db),
+    checkIns: await loadCheckIns(db, classId),
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }

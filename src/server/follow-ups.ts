@@ -1,8 +1,10 @@
-import { format, parseISO, subDays } from 'date-fns';
+import { addDays, format, parseISO, subDays } from 'date-fns';
+import { expiringClearances } from '@/core/people/expiring';
 import { fullName } from '@/core/people/person';
 import { painRose } from '@/core/teach/wrap-up';
 import { listClasses } from '@/store/classes';
 import type { Db } from '@/store/db';
+import { listPeople } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 
@@ -25,3 +27,21 @@ export async function followUps(db: Db, today: string): Promise<string[]> {
   });
   return (await Promise.all(lines)).flat();
 }
+
+const ENDING_WITHIN_DAYS = 21;
+
+/** Clearances that run out in the next three weeks, one sentence each. */
+export async function endingClearances(db: Db, today: string): Promise<string[]> {
+  const soon = format(addDays(parseISO(today), ENDING_WITHIN_DAYS), 'yyyy-MM-dd');
+  return expiringClearances(await listPeople(db), today, soon).map(
+    ({ person, clearance, until }) =>
+      `${fullName(person)}’s clearance for ${CLEARED_FOR[clearance.scope]} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,
+  );
+}
+
+const CLEARED_FOR = {
+  hand: 'work with the hand',
+  stretch: 'stretching',
+  resisted: 'resisted work',
+  loading: 'loading through the hands',
+} as const;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { OwnMovement } from '@/core/catalogue/own';
 import { placedRows, type Plan } from '@/core/plan/plan';
+import { asToday } from '@/core/screening/check-in';
 import { fail, ok, type Result } from '@/core/result';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { markSchema, type Mark } from '@/core/teach/marks';
@@ -31,7 +32,7 @@ export async function startClass(
   if (!room) return fail('not-found', 'There is no such class.');
   const snapshot: Snapshot = {
     plan: room.stored.history.plan,
-    people: room.people,
+    people: room.people.map((p) => asToday(p, room.checkIns[p.id])),
     helpers: room.info.helpers,
     slotMs: room.info.slotMinutes * 60_000,
     shown: room.shown,

@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 
 /** Today as an ISO day, by the machine's own clock. OSKIL_TODAY moves it, for demos and tests. */
-export const today = (): string => process.env.OSKIL_TODAY ?? format(new Date(), 'yyyy-MM-dd');
+export const today = (): string => process.env.OSKIL_TODAY || format(new Date(), 'yyyy-MM-dd');
 
 /** How many times as fast the teaching clock runs; 1 outside tests. */
 export function clockRate(): number {

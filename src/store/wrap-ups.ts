@@ -1,3 +1,4 @@
+import type { ClassLine } from '@/core/people/advice-note';
 import type { WrapUp, WrapUpPerson } from '@/core/teach/wrap-up';
 import type { Db } from './db';
 
@@ -38,4 +39,14 @@ export async function saveWrapUp(db: Db, classId: string, wrapUp: WrapUp): Promi
       [classId, wrapUp.notes],
     );
   });
+}
+
+/** Every written-up class of one person, oldest first. */
+export async function classLinesOf(db: Db, personId: string): Promise<ClassLine[]> {
+  return db.query<ClassLine>(
+    `select c.day::text as day, a.present, json_build_array(a.pain_before_left, a.pain_before_right) as "painBefore",
+       json_build_array(a.pain_after_left, a.pain_after_right) as "painAfter", a.effort, a.adapted
+     from attendance a join class c on c.id = a.class_id where a.person_id = $1 order by c.day`,
+    [personId],
+  );
 }

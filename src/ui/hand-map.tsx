@@ -1,10 +1,8 @@
 import type { Hand } from '@/core/dose/dose';
-import { handParts, painted } from '@/core/hand/figure';
 import { levelOf, mostOf, type SpotValues } from '@/core/hand/hand-map';
-import { seenHand } from '@/core/hand/place';
-import { REST, fan, fingers, fullPose } from '@/core/hand/pose';
 import { HAND_SPOTS } from '@/core/hand/spots';
 import { FigureShapes } from './hand-figure';
+import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from './pair-of-hands';
 
 type Props = {
   values: SpotValues;
@@ -15,26 +13,20 @@ type Props = {
   none: string;
 };
 
-const OPEN_HAND = fullPose({ ...REST, ...fingers(0, 2, 2), ...fan(0.5) });
-const VIEW = { yaw: 0, tip: 0, lean: 0, at: [0, 0, 0], frame: 'forearm' } as const;
-const SEEN = { L: seenHand(OPEN_HAND, VIEW, true), R: seenHand(OPEN_HAND, VIEW, false) };
-const SHAPES = { L: painted(handParts(SEEN.L)), R: painted(handParts(SEEN.R)) };
-const APART = 110;
-
 /** The pair of hands as a chart: the more at a joint, the fuller its bead; the numbers stand in the table. */
 export function HandMap({ values, unit, label, none }: Props) {
   const most = mostOf(values);
   return (
     <figure className="grid gap-x-10 gap-y-3 lg:grid-cols-[minmax(20rem,1fr)_auto]">
       <div>
-        <svg role="img" aria-label={label} viewBox="-215 -190 430 345" className="w-full max-w-2xl">
+        <svg role="img" aria-label={label} viewBox={PAIR_BOX} className="w-full max-w-2xl">
           {(['L', 'R'] as const).map((hand) => (
-            <g key={hand} transform={`translate(${hand === 'L' ? -APART : APART} 0)`}>
+            <g key={hand} transform={`translate(${hand === 'L' ? -PAIR_APART : PAIR_APART} 0)`}>
               <g opacity="0.5">
-                <FigureShapes shapes={SHAPES[hand]} />
+                <FigureShapes shapes={PAIR_SHAPES[hand]} />
               </g>
               {HAND_SPOTS.map((spot) => {
-                const [x, y] = spot.at(SEEN[hand]);
+                const [x, y] = spot.at(PAIR[hand]);
                 return (
                   <Bead
                     key={spot.id}

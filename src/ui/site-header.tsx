@@ -9,6 +9,7 @@ const PLACES = [
   { href: '/people', name: 'People' },
   { href: '/movements', name: 'Movements' },
   { href: '/classes', name: 'Classes' },
+  { href: '/settings', name: 'Settings' },
 ];
 
 /** Name and the way round; hidden while teaching, where the class has the whole screen. */

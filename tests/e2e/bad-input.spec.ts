@@ -75,7 +75,10 @@ test.describe('the routes', () => {
       'an unknown condition',
       'POST',
       '/api/people',
-      { ...BLANK_PERSON, conditions: [{ conditionId: 'made-up', side: 'L', state: 'settled', since: null }] },
+      {
+        ...BLANK_PERSON,
+        conditions: [{ conditionId: 'made-up', side: 'L', state: 'settled', since: null, spots: [] }],
+      },
       400,
       /not in the list/,
     ],

@@ -8,7 +8,7 @@ test('movements are found by word, with a slip, and by purpose', async ({ page }
   expect(total).toBeGreaterThanOrEqual(90);
   await page.getByLabel('Find by word, prop or joint').fill('sqeeze');
   await expect(page.getByRole('link', { name: /Ball squeeze/ })).toBeVisible();
-  expect(await all.count()).toBeLessThan(total);
+  await expect.poll(() => all.count()).toBeLessThan(total);
   await page.getByLabel('Find by word, prop or joint').fill('');
   await page.getByLabel('Purpose').selectOption('load');
   await expect(page.getByRole('link', { name: /Lean on the table/ })).toBeVisible();

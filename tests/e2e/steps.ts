@@ -11,6 +11,9 @@ export const BLANK_PERSON = {
   notes: '',
   conditions: [],
   clearances: [],
+  positions: ['chair', 'table'],
+  propsOut: [],
+  measures: [],
 };
 
 /** The demo's planned Friday class. */

@@ -3,13 +3,14 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Person } from '@/core/people/person';
-import type { KitLine } from '@/core/plan/kit';
+import type { PlanCheck } from '@/core/plan/check';
 import { plural } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import { Button, buttonClass } from '@/ui/button';
 import { DetailsPanel } from './details-panel';
 import { HandMapPanel } from './hand-map-panel';
 import { KitPanel } from './kit-panel';
+import { NeedsPanel } from './needs-panel';
 import { RosterPanel } from './roster-panel';
 import type { PlanEditor } from './use-plan';
 
@@ -19,15 +20,16 @@ type Props = {
   begun: boolean;
   people: readonly Person[];
   everyone: readonly Person[];
-  kit: readonly KitLine[];
+  check: PlanCheck;
 };
 
-type Panel = 'details' | 'people' | 'kit' | 'hands';
+type Panel = 'details' | 'people' | 'kit' | 'hands' | 'needs';
 
 /** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
-export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
+export function DeskBar({ editor, info, begun, people, everyone, check }: Props) {
   const [open, setOpen] = useState<Panel | null>(people.length === 0 ? 'people' : null);
   const toggle = (panel: Panel) => setOpen(open === panel ? null : panel);
+  const { kit } = check;
   const short = kit.filter((k) => k.short > 0).length;
   return (
     <div className="no-print mb-2 border-y border-edge py-2">
@@ -51,9 +53,17 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
           Kit: {kit.length === 0 ? 'none' : plural(kit.length, 'prop')}
           {short > 0 && `, ${short} short`}
         </Button>
+        <Button aria-expanded={open === 'needs'} onClick={() => toggle('needs')}>
+          Needs
+        </Button>
         <Button aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
           Hand map
         </Button>
+        {!begun && people.length > 0 && (
+          <Link href={`/classes/${info.id}/door`} className={buttonClass('plain')}>
+            At the door
+          </Link>
+        )}
         <Link href={`/classes/${info.id}/teach`} className={buttonClass('main')}>
           {begun ? 'Go to teaching' : 'Teach this class'}
         </Link>
@@ -61,6 +71,9 @@ export function DeskBar({ editor, info, begun, people, everyone, kit }: Props) {
       {open === 'details' && <DetailsPanel info={info} editor={editor} />}
       {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
       {open === 'kit' && <KitPanel kit={kit} />}
+      {open === 'needs' && (
+        <NeedsPanel plan={editor.plan} check={check} people={people} helpers={info.helpers} />
+      )}
       {open === 'hands' && <HandMapPanel plan={editor.plan} />}
     </div>
   );

@@ -1,3 +1,4 @@
+import type { Person } from '@/core/people/person';
 import type { ClassFacts, PlanCheck } from '@/core/plan/check';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanEditor } from './use-plan';
@@ -7,6 +8,8 @@ export type OrderProps = {
   editor: PlanEditor;
   check: PlanCheck;
   facts: ClassFacts;
+  /** The people the weave shows, in its order; null rows are all rows. */
+  weave: { readonly people: readonly Person[]; readonly rowIds: ReadonlySet<string> | null };
   last: { readonly day: string; readonly plan: Plan } | null;
   openRow: string | null;
   onOpenRow: (rowId: string | null) => void;

@@ -22,7 +22,7 @@ type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | nu
 
 /** One row of the running order: its bead on the cord, when, what, dose, how long, and its people. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
-  const { editor, check, facts, last, openRow, onOpenRow } = props;
+  const { editor, check, facts, weave, last, openRow, onOpenRow } = props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
   const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
@@ -86,7 +86,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           <CordView dose={dose} purpose={purpose} context={scriptContextOf(editor.plan, timing)} />
         </td>
         <td className="tabular w-14">{clockText(timing.totalMs)}</td>
-        {facts.people.map((person, i) => {
+        {weave.people.map((person, i) => {
           const verdict = check.verdicts.get(row.id)?.get(person.id);
           if (!verdict) return <td key={person.id} />;
           const tell = () => onTell({ rowId: row.id, personId: person.id });
@@ -114,7 +114,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           <td className="relative">
             <CordString />
           </td>
-          <td colSpan={5 + facts.people.length}>
+          <td colSpan={5 + weave.people.length}>
             <RowEditor row={row} title={title} section={section} timing={timing} {...props} />
           </td>
         </tr>

@@ -48,9 +48,9 @@ export function PlanDesk({ room, initial, everyone }: Props) {
           editor={editor}
           info={info}
           begun={begun}
-          people={room.people}
+          people={facts.people}
           everyone={everyone}
-          kit={check.kit}
+          check={check}
         />
         <RunningOrder
           editor={editor}

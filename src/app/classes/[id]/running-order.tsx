@@ -18,11 +18,19 @@ import { rowTitle } from '@/core/plan/row-title';
 import { dropTarget, sectionDropId } from './drop-target';
 import type { OrderProps } from './order-props';
 import { SectionRows } from './section-rows';
+import { ColumnLine, WeaveChoice, weaveOf, type WeaveView } from './weave-view';
 import { Reasons, WeaveHead, type Told } from './weave-head';
 
+/** More people than this, and the weave scrolls in a window of its own with its heads in sight. */
+const LARGE = 18;
+
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
-export function RunningOrder(props: OrderProps) {
-  const { editor, facts } = props;
+export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
+  const { editor, facts, check } = given;
+  const [view, setView] = useState<WeaveView>({ byNeed: false, onlyTrouble: false });
+  const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
+  const props: OrderProps = { ...given, weave };
+  const large = weave.people.length > LARGE;
   const { plan } = editor;
   const [told, setTold] = useState<Told | null>(null);
   const sensors = useSensors(
@@ -48,18 +56,20 @@ export function RunningOrder(props: OrderProps) {
       accessibility={{ announcements: announcements(nameOf), screenReaderInstructions: INSTRUCTIONS }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        {facts.people.length > 0 && <WeaveChoice view={view} onChange={setView} weave={weave} />}
         <div
-          className="overflow-x-auto xl:overflow-visible"
+          className={large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}
           tabIndex={0}
           role="region"
           aria-label="Running order and weave"
         >
           <table
             className="w-full border-collapse text-left"
-            style={{ minWidth: `calc(43rem + ${facts.people.length * 2.25}rem)` }}
+            style={{ minWidth: `calc(43rem + ${weave.people.length * 2.25}rem)` }}
             onMouseLeave={() => setTold(null)}
           >
-            <WeaveHead people={facts.people} told={told} check={props.check} titleOf={nameOf} />
+            <ColumnLine people={weave.people} told={told} />
+            <WeaveHead people={weave.people} told={told} check={props.check} titleOf={nameOf} />
             {plan.sections.map((section) => (
               <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
             ))}

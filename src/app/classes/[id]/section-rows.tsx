@@ -17,11 +17,12 @@ type Props = OrderProps & { section: Section; onTell: (told: Told | null) => voi
 
 /** A section: its knot and name, its rows, and a place to add one. */
 export function SectionRows({ section, onTell, ...props }: Props) {
-  const { check, editor, facts, onOpenRow } = props;
+  const { check, editor, facts, weave, onOpenRow } = props;
   const [adding, setAdding] = useState(false);
   const timing = check.timing.sections.find((s) => s.sectionId === section.id);
   const { setNodeRef } = useSortable({ id: sectionDropId(section.id), disabled: { draggable: true } });
-  const span = 6 + facts.people.length;
+  const span = 6 + weave.people.length;
+  const rows = weave.rowIds ? section.rows.filter((r) => weave.rowIds?.has(r.id)) : section.rows;
 
   const add = (row: Row, title: string) => {
     editor.edit(
@@ -55,7 +56,7 @@ export function SectionRows({ section, onTell, ...props }: Props) {
           </div>
         </th>
       </tr>
-      {section.rows.map((row) => (
+      {rows.map((row) => (
         <OrderRow key={row.id} row={row} section={section} onTell={onTell} {...props} />
       ))}
       {adding && (

@@ -113,9 +113,9 @@ function HandSentences({ L, R }: { L: HandVerdict; R: HandVerdict }) {
 }
 
 /** "Thumb off the ball. Because thumb-base arthritis: ...". Empty when there is nothing to say. */
-export function sentence({ how, reasons }: HandVerdict): string {
+export function sentence({ how, reasons, swapWhy }: HandVerdict): string {
   const parts = [];
-  if (how.length > 0) parts.push(`${capital(how.join('; '))}.`);
+  if (how.length > 0) parts.push(`${capital(how.join('; '))}${swapWhy && ` (${swapWhy})`}.`);
   if (reasons.length > 0) parts.push(`${capital(reasons.join('; '))}.`);
   return parts.join(' ');
 }

@@ -10,7 +10,7 @@ import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';
 import { Limits, Page } from '@/ui/page';
 
-type Props = { info: ClassInfo; rows: number; totalMs: number; musts: readonly string[] };
+type Props = { info: ClassInfo; rows: number; totalMs: number; musts: readonly string[]; asked: number };
 
 const ROOM_CHECK = [
   'Space to both sides and above; floor dry; good light on your hands',
@@ -22,7 +22,7 @@ const ROOM_CHECK = [
 ];
 
 /** The last look round before a class begins. */
-export function BeforeStart({ info, rows, totalMs, musts }: Props) {
+export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [starting, setStarting] = useState(false);
@@ -62,6 +62,9 @@ export function BeforeStart({ info, rows, totalMs, musts }: Props) {
         <Button look="main" className="px-10 py-3 text-xl" onClick={start} disabled={starting || rows === 0}>
           Start the class
         </Button>
+        <Link href={`/classes/${info.id}/door`} className={buttonClass('plain')}>
+          At the door: {asked} of {info.expected} asked
+        </Link>
         <Link href={`/classes/${info.id}`} className={buttonClass('plain')}>
           Back to the plan
         </Link>

@@ -1,20 +1,23 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
+import { STOP_SIGNS } from '@/core/teach/incident';
+import type { Person } from '@/core/people/person';
 import { Button } from '@/ui/button';
+import { IncidentForm } from './incident-form';
 import { Sheet } from './sheet';
 
-const SIGNS = [
-  'sharp or shooting pain',
-  'new numbness or tingling that stays',
-  'light-headedness, chest discomfort, breathlessness',
-  'a joint suddenly hot, swollen or misshapen',
-  'a pop with weakness',
-  'any fall',
-];
+type Props = {
+  open: boolean;
+  onClose: () => void;
+  classId: string;
+  people: readonly Person[];
+  /** The venue's own words; empty where none are set. */
+  venueSafety: string;
+};
 
 /** Always in reach while teaching; the count is paused while it is open. */
-export function HelpDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function HelpDialog({ open, onClose, classId, people, venueSafety }: Props) {
   return (
     <Sheet open={open} onClose={onClose}>
       <Dialog.Title className="text-2xl font-bold text-load">Stop, sit, get help</Dialog.Title>
@@ -22,20 +25,24 @@ export function HelpDialog({ open, onClose }: { open: boolean; onClose: () => vo
         Follow the venue’s first-aid rules and call the local emergency number if in doubt. Someone stays with
         the person.
       </Dialog.Description>
+      {venueSafety && (
+        <p className="mt-3 rounded-xl border-2 border-ink px-4 py-2 text-xl whitespace-pre-line">
+          {venueSafety}
+        </p>
+      )}
       <h3 className="mt-5 text-lg">Stop for any of these</h3>
       <ul className="list-disc pl-6 text-xl">
-        {SIGNS.map((sign) => (
+        {STOP_SIGNS.map((sign) => (
           <li key={sign}>{sign}</li>
         ))}
       </ul>
-      <p className="mt-5 text-lg">
-        The count is paused. Mark the person as stopped, and note what happened in the wrap-up.
-      </p>
+      <p className="mt-3 text-lg">The count is paused.</p>
       <Dialog.Close asChild>
-        <Button look="main" className="mt-6">
+        <Button look="main" className="mt-3">
           Back to the class
         </Button>
       </Dialog.Close>
+      <IncidentForm classId={classId} people={people} />
     </Sheet>
   );
 }

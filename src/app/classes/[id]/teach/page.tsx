@@ -4,6 +4,7 @@ import { clockRate } from '@/server/today';
 import { database } from '@/server/database';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
+import { settingsNow } from '@/server/settings';
 import { idFrom } from '@/server/ids';
 import { loadMarks, loadTaught } from '@/store/teaching';
 import { BeforeStart } from './before-start';
@@ -22,6 +23,7 @@ export default async function TeachPage({ params }: { params: Promise<{ id: stri
       taught={taught}
       firstMarks={await loadMarks(db, room.info.id)}
       rate={clockRate()}
+      venueSafety={(await settingsNow(db)).venueSafety}
     />
   );
 }
@@ -31,6 +33,7 @@ function outstanding(room: NonNullable<Awaited<ReturnType<typeof loadClassroom>>
   return {
     rows: timing.rows.length,
     totalMs: timing.totalMs,
+    asked: room.people.filter((p) => room.checkIns[p.id]).length,
     musts: findings.filter((f) => f.severity === 'must').map((f) => f.text),
   };
 }

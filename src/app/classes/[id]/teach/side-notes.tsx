@@ -1,6 +1,11 @@
 import { CAUTIONS } from '@/catalogue/cautions';
+import { doseWords } from '@/core/dose/describe';
+import type { Dose } from '@/core/dose/dose';
 import { fullName } from '@/core/people/person';
-import { verdictFor } from '@/core/screening/verdict';
+import { seatingOf } from '@/core/people/seating';
+import { adaptedDose } from '@/core/screening/adaptation';
+import { verdictFor, type HandVerdict } from '@/core/screening/verdict';
+import { nameList } from '@/core/words';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Snapshot } from '@/core/teach/snapshot';
 import { useCatalogue } from '@/ui/catalogue';
@@ -36,6 +41,7 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }:
         </>
       )}
       {row && <TheirWay row={row} snapshot={snapshot} day={day} />}
+      <HelpersTask snapshot={snapshot} />
       <div className="mt-auto border-t border-edge pt-2">
         <h2 className="text-base font-normal text-soft">Next</h2>
         {rows.slice(index + 1, index + 3).map((r, i) => (
@@ -48,6 +54,28 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }:
     </aside>
   );
 });
+
+/** Whom each helper sits with, the whole class long. */
+function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
+  const seats = seatingOf(snapshot.people, snapshot.helpers);
+  if (seats.length === 0) return null;
+  return (
+    <div className="text-base">
+      <h2 className="font-normal text-soft">Helpers, open padded palm</h2>
+      {seats.map((seat, i) => (
+        <p key={i}>
+          <strong>{seat.helper ?? 'Nobody yet'}</strong> beside {nameList(seat.people.map(fullName))}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** "5 times each hand": what is left of the dose for a hand that does less; empty where it does all. */
+function theirDose({ adaptation }: HandVerdict, dose: Dose): string {
+  const own = adaptedDose(dose, adaptation);
+  return doseWords(own) === doseWords(dose) ? '' : `: ${doseWords(own)}`;
+}
 
 function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
   const catalogue = useCatalogue();
@@ -66,7 +94,9 @@ function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; 
       <h2 className="font-normal text-soft">Do it their own way</h2>
       <ul className="min-h-32 flex-1 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
         {own.map(({ person, verdict }) => {
-          const [left, right] = [verdict.L.how[0], verdict.R.how[0]];
+          const [left, right] = [verdict.L, verdict.R].map((hand) =>
+            hand.how[0] ? `${hand.how[0]}${hand.kind === 'adapt' ? theirDose(hand, dose) : ''}` : undefined,
+          );
           const words =
             left === right
               ? left

@@ -23,7 +23,13 @@ import { useTeachKeys, type TeachAction } from './use-teach-keys';
 import { useTeaching } from './use-teaching';
 import { useRedraw } from './use-redraw';
 
-type Props = { info: ClassInfo; taught: Taught; firstMarks: readonly Mark[]; rate: number };
+type Props = {
+  info: ClassInfo;
+  taught: Taught;
+  firstMarks: readonly Mark[];
+  rate: number;
+  venueSafety: string;
+};
 
 /** A class being taught: the whole screen, large, everything by one key or one tap. */
 export function TeachRoom(props: Props) {
@@ -36,7 +42,7 @@ export function TeachRoom(props: Props) {
 
 const NONE: readonly OwnMovement[] = [];
 
-function Room({ info, taught, firstMarks, rate }: Props) {
+function Room({ info, taught, firstMarks, rate, venueSafety }: Props) {
   const { snapshot } = taught;
   const rows = useMemo(() => rowsOfSnapshot(snapshot, CATALOGUE), [snapshot]);
   const teaching = useTeaching(info.id, rows, taught, firstMarks, rate);
@@ -98,7 +104,13 @@ function Room({ info, taught, firstMarks, rate }: Props) {
         marks={teaching.marks}
         onMark={teaching.mark}
       />
-      <HelpDialog open={panel === 'help'} onClose={() => setPanel(null)} />
+      <HelpDialog
+        open={panel === 'help'}
+        onClose={() => setPanel(null)}
+        classId={info.id}
+        people={snapshot.people}
+        venueSafety={venueSafety}
+      />
     </main>
   );
 }

@@ -8,6 +8,8 @@ import { clockText } from '@/core/words';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
 import { findClass } from '@/store/classes';
+import { incidentsOfClass } from '@/store/incidents';
+import { Incidents } from './incidents';
 import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 import { buttonClass } from '@/ui/button';
@@ -70,6 +72,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
         line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}
       />
       <WrapUpForm classId={info.id} people={people} notes={taught.notes} writtenUp={taught.writtenUp} />
+      <Incidents incidents={await incidentsOfClass(db, info.id)} people={taught.snapshot.people} />
       <PlannedActual times={times} />
       <Limits />
     </Page>

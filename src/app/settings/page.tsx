@@ -1,0 +1,17 @@
+import type { Metadata } from 'next';
+import { database } from '@/server/database';
+import { settingsNow } from '@/server/settings';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { SettingsForm } from './settings-form';
+
+export const metadata: Metadata = { title: 'Settings' };
+
+export default async function SettingsPage() {
+  return (
+    <Page>
+      <PageHead title="Settings" line="What is the same for every class." />
+      <SettingsForm initial={await settingsNow(await database())} />
+      <Limits />
+    </Page>
+  );
+}

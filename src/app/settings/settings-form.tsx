@@ -1,0 +1,53 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { toast } from 'sonner';
+import { settingsSchema, type Settings } from '@/core/settings';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Field, inputClass, Trouble } from '@/ui/field';
+
+/** The venue's own safety wording, and who signs a note. */
+export function SettingsForm({ initial }: { initial: Settings }) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const { register, handleSubmit, formState } = useForm<Settings>({
+    resolver: zodResolver(settingsSchema),
+    defaultValues: initial,
+  });
+  const { errors, isSubmitting } = formState;
+  const save = handleSubmit(async (settings) => {
+    const result = await call('PUT', '/api/settings', settings);
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    toast('Settings are saved');
+    router.refresh();
+  });
+  return (
+    <form onSubmit={save} noValidate className="grid gap-5">
+      <Field
+        label="The venue’s safety wording"
+        hint="First-aid rules, the number to call, where kit, phone and exits are. Shown under “Stop and get help”."
+        error={errors.venueSafety?.message}
+      >
+        {(field) => <textarea {...field} rows={5} className={inputClass} {...register('venueSafety')} />}
+      </Field>
+      <Field
+        label="Signed under a note"
+        hint="Your name and how to reach you, for notes that people take along"
+        error={errors.noteFrom?.message}
+      >
+        {(field) => <textarea {...field} rows={2} className={inputClass} {...register('noteFrom')} />}
+      </Field>
+      <Trouble message={trouble} />
+      <div>
+        <Button type="submit" look="main" disabled={isSubmitting}>
+          {isSubmitting ? 'Saving' : 'Save'}
+        </Button>
+      </div>
+    </form>
+  );
+}

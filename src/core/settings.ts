@@ -1,0 +1,20 @@
+import { z } from 'zod';
+
+const words = (what: string) => z.string().trim().max(2000, `${what} can be at most 2,000 characters long`);
+
+/** What an instructor sets once for the venue. */
+export const settingsSchema = z.strictObject({
+  /** First-aid rules, number to call, where the kit is: shown under "Stop and get help". */
+  venueSafety: words('The safety wording'),
+  /** Signed under a note that a person takes along. */
+  noteFrom: words('The signature'),
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+export const NO_SETTINGS: Settings = { venueSafety: '', noteFrom: '' };
+
+/** Settings from what is stored; unknown and missing names are left at their defaults. */
+export const settingsOf = (stored: Readonly<Record<string, string>>): Settings => ({
+  venueSafety: stored.venueSafety ?? '',
+  noteFrom: stored.noteFrom ?? '',
+});

@@ -1,0 +1,25 @@
+import type { CheckIn } from '@/core/screening/check-in';
+import type { Db } from './db';
+
+/** What was said at the door of a class, by person. */
+export async function loadCheckIns(db: Db, classId: string): Promise<Record<string, CheckIn>> {
+  const rows = await db.query<CheckIn & { personId: string }>(
+    `select person_id as "personId", pain_left as "painLeft", pain_right as "painRight",
+       stiffness_min as "stiffnessMin", anything_new as "anythingNew", fell_hand as "fellHand", words
+     from check_in where class_id = $1`,
+    [classId],
+  );
+  return Object.fromEntries(rows.map(({ personId, ...checkIn }) => [personId, checkIn]));
+}
+
+/** False when the person is not expected at this class. */
+export async function saveCheckIn(db: Db, classId: string, personId: string, c: CheckIn): Promise<boolean> {
+  const rows = await db.query(
+    `insert into check_in (class_id, person_id, pain_left, pain_right, stiffness_min, anything_new, fell_hand, words)
+     select class_id, person_id, $3, $4, $5, $6, $7, $8 from class_person where class_id = $1 and person_id = $2
+     on conflict (class_id, person_id) do update set pain_left = $3, pain_right = $4, stiffness_min = $5,
+       anything_new = $6, fell_hand = $7, words = $8, at = now() returning person_id`,
+    [classId, personId, c.painLeft, c.painRight, c.stiffnessMin, c.anythingNew, c.fellHand, c.words],
+  );
+  return rows.length > 0;
+}

@@ -1,0 +1,134 @@
+import { randomUUID } from 'node:crypto';
+import { emptyPlan } from '@/core/plan/plan';
+import { NOTHING_NEW } from '@/core/screening/check-in';
+import { checkIn } from '@/server/check-ins';
+import { loadClassroom } from '@/server/classroom';
+import { addPerson, changePerson } from '@/server/people';
+import { keepSettings, settingsNow } from '@/server/settings';
+import { recordIncident } from '@/server/incidents';
+import { startClass } from '@/server/teaching';
+import { addClass, addSeries } from '@/store/classes';
+import { incidentsOfClass, incidentsOfPerson } from '@/store/incidents';
+import { findPerson, loadChanges } from '@/store/people';
+import { loadTaught } from '@/store/teaching';
+import { person } from '../core/people';
+import { freshDatabase } from './fresh';
+
+const CLASS = '00000000-0000-4000-8000-000000000020';
+const SERIES = '00000000-0000-4000-8000-000000000010';
+
+let db: Awaited<ReturnType<typeof freshDatabase>>;
+let personId: string;
+beforeAll(async () => {
+  db = await freshDatabase();
+});
+afterAll(() => db.close());
+beforeEach(async () => {
+  await db.empty();
+  personId = await add();
+  await addSeries(db, { id: SERIES, name: 'Hands', place: '', slotMinutes: 45 });
+  const plan = emptyPlan();
+  const row = { kind: 'talk' as const, id: 'hello', title: 'Hello', durationMs: 60_000 };
+  await addClass(db, {
+    id: CLASS,
+    seriesId: SERIES,
+    day: '2026-11-25',
+    startsAt: '10:30',
+    week: 1,
+    helpers: [],
+    fromClassId: null,
+    personIds: [personId],
+    plan: { ...plan, sections: plan.sections.map((s, i) => (i === 0 ? { ...s, rows: [row] } : s)) },
+  });
+});
+
+const fieldsOf = () => {
+  const { id: _id, archived: _archived, ...fields } = person();
+  return fields;
+};
+async function add(): Promise<string> {
+  const made = await addPerson(db, fieldsOf());
+  if (!made.ok) throw new Error(made.message);
+  return made.value.id;
+}
+
+test('places, measures, positions and props out come back as they were saved', async () => {
+  const fields = {
+    ...fieldsOf(),
+    positions: ['chair' as const],
+    propsOut: ['putty'],
+    measures: [{ hand: 'L' as const, kind: 'bend back' as const, value: 35, on: '2026-11-02' }],
+    conditions: [
+      {
+        conditionId: 'hand-oa',
+        side: 'L' as const,
+        state: 'settled' as const,
+        since: null,
+        spots: ['index.pip'],
+      },
+    ],
+  };
+  expect(await changePerson(db, personId, fields)).toMatchObject({ ok: true });
+  expect(await findPerson(db, personId)).toMatchObject(fields);
+});
+
+test('a change is told in the history, newest first; saving the same again adds nothing', async () => {
+  const fields = { ...fieldsOf(), firstName: (await findPerson(db, personId))!.firstName };
+  await changePerson(db, personId, { ...fields, assistance: 1 });
+  await changePerson(db, personId, { ...fields, assistance: 2 });
+  await changePerson(db, personId, { ...fields, assistance: 2 });
+  expect((await loadChanges(db, personId)).map((c) => c.what)).toEqual([
+    'Help needed: 2, before 1',
+    'Help needed: 1, before 0',
+  ]);
+});
+
+test('what is said at the door is kept, can be said again, and reaches the class that begins', async () => {
+  const say = (painRight: number) => checkIn(db, CLASS, { personId, checkIn: { ...NOTHING_NEW, painRight } });
+  expect(await say(2)).toMatchObject({ ok: true });
+  expect(await say(7)).toMatchObject({ ok: true });
+  expect((await loadClassroom(db, CLASS))!.checkIns[personId]).toEqual({ ...NOTHING_NEW, painRight: 7 });
+  await startClass(db, CLASS, { startedAtMs: Date.now() });
+  const [kept] = (await loadTaught(db, CLASS))!.snapshot.people;
+  expect(kept!.conditions).toEqual([
+    { conditionId: 'painful-today', side: 'R', state: 'flare', since: null, spots: [] },
+  ]);
+  expect((await findPerson(db, personId))!.conditions).toEqual([]);
+  expect(await say(1)).toMatchObject({ ok: false, code: 'begun' });
+});
+
+test('somebody who is not expected is not asked', async () => {
+  const other = await add();
+  expect(await checkIn(db, CLASS, { personId: other, checkIn: NOTHING_NEW })).toMatchObject({
+    ok: false,
+    code: 'not-found',
+  });
+});
+
+test('an incident is kept once, with its class and its person', async () => {
+  const incident = { id: randomUUID(), personId, sign: 'any fall', what: 'Slipped.', done: 'Sat down.' };
+  expect(await recordIncident(db, CLASS, incident)).toMatchObject({ ok: false });
+  await startClass(db, CLASS, { startedAtMs: Date.now() });
+  expect(await recordIncident(db, CLASS, incident)).toMatchObject({ ok: true });
+  await recordIncident(db, CLASS, { ...incident, done: 'Sat down, water.' });
+  expect(await incidentsOfClass(db, CLASS)).toMatchObject([{ what: 'Slipped.', done: 'Sat down, water.' }]);
+  expect(await incidentsOfPerson(db, personId)).toHaveLength(1);
+  const stranger = { ...incident, id: randomUUID(), personId: randomUUID() };
+  expect(await recordIncident(db, CLASS, stranger)).toMatchObject({ ok: false });
+});
+
+test('settings are kept, and start empty', async () => {
+  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '' });
+  await keepSettings(db, { venueSafety: 'Call 1-1-2', noteFrom: 'Marit' });
+  expect(await settingsNow(db)).toEqual({ venueSafety: 'Call 1-1-2', noteFrom: 'Marit' });
+});
+
+test('the tables refuse what no screen would send', async () => {
+  const bad = (sql: string) => expect(db.query(sql, [personId])).rejects.toThrow();
+  await bad(`update person set positions = '{}' where id = $1`);
+  await bad(`update person set positions = '{ceiling}' where id = $1`);
+  await bad(
+    `insert into measure (person_id, hand, kind, value, on_day) values ($1, 'L', 'luck', 1, '2026-01-01')`,
+  );
+  await bad(`insert into check_in (class_id, person_id, pain_left) values ('${CLASS}', $1, 11)`);
+});
