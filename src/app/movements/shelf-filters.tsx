@@ -5,7 +5,7 @@ import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';
 import { Field, inputClass } from '@/ui/field';
 import { PURPOSE_WORDS } from '@/ui/marks';
-import { POSITION_WORDS } from './words';
+import { POSITION_WORDS } from '@/ui/position-words';
 
 type Props = { filter: ShelfFilter; onChange: (filter: ShelfFilter) => void; counted: string };
 type Choice = readonly [value: string, words: string];

@@ -1,12 +1,4 @@
-import type { Position } from '@/core/catalogue/movement';
 import type { RungChange } from '@/core/catalogue/rung';
-
-export const POSITION_WORDS: Readonly<Record<Position, string>> = {
-  chair: 'in a chair',
-  table: 'at a table',
-  standing: 'standing',
-  floor: 'on the floor',
-};
 
 export const CHANGE_WORDS: Readonly<Record<RungChange, string>> = {
   support: 'support',

@@ -1,10 +1,13 @@
 'use client';
 
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { CONDITION_STATES, type PersonFields } from '@/core/people/person';
+import type { Hand } from '@/core/dose/dose';
+import { HAND_SPOTS } from '@/core/hand/spots';
+import { CONDITION_STATES, type PersonCondition, type PersonFields } from '@/core/people/person';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
+import { HandRecord } from './hand-record';
 
 const STATE_WORDS = {
   settled: 'settled',
@@ -13,23 +16,40 @@ const STATE_WORDS = {
   'not cleared': 'not cleared',
 } as const;
 
-/** Conditions with side and state. */
+const FRESH: PersonCondition = {
+  conditionId: 'hand-oa',
+  side: 'R',
+  state: 'settled',
+  since: null,
+  spots: [],
+};
+
+/** The hands drawn with what is wrong where, then each condition with side and state. */
 export function ConditionFields() {
   const { control } = useFormContext<PersonFields>();
-  const { fields, append, remove } = useFieldArray({ control, name: 'conditions' });
+  const { fields, append, remove, update } = useFieldArray({ control, name: 'conditions' });
+  const { getValues } = useFormContext<PersonFields>();
+  /** A place joins the newest condition of that hand that has places; else it starts one. */
+  const addAt = (hand: Hand, spotId: string) => {
+    const all = getValues('conditions');
+    const at = all.findLastIndex((c) => (c.side === hand || c.side === 'both') && c.spots.length > 0);
+    const there = all[at];
+    if (!there) append({ ...FRESH, side: hand, spots: [spotId] });
+    else if (there.spots.includes(spotId))
+      update(at, { ...there, spots: there.spots.filter((s) => s !== spotId) });
+    else update(at, { ...there, spots: [...there.spots, spotId] });
+  };
   return (
     <fieldset className="rounded-2xl border-2 border-line p-4">
       <legend className="px-2 text-lg font-bold">Hands and health</legend>
+      <HandRecord onAdd={addAt} />
       {fields.length === 0 && <p className="mb-3 text-soft">Nothing recorded.</p>}
       <ul className="grid gap-4">
         {fields.map((field, i) => (
           <ConditionField key={field.id} index={i} onRemove={() => remove(i)} />
         ))}
       </ul>
-      <Button
-        className="mt-3"
-        onClick={() => append({ conditionId: 'hand-oa', side: 'R', state: 'settled', since: null })}
-      >
+      <Button className="mt-3" onClick={() => append(FRESH)}>
         Add a condition
       </Button>
     </fieldset>
@@ -40,6 +60,7 @@ function ConditionField({ index, onRemove }: { index: number; onRemove: () => vo
   const { register, control, formState } = useFormContext<PersonFields>();
   const conditionId = useWatch({ control, name: `conditions.${index}.conditionId` });
   const known = CONDITIONS.find((c) => c.id === conditionId);
+  const spots = useWatch({ control, name: `conditions.${index}.spots` });
   const error = formState.errors.conditions?.[index];
   const name = (part: 'conditionId' | 'side' | 'state' | 'since') => `conditions.${index}.${part}` as const;
   return (
@@ -103,6 +124,11 @@ function ConditionField({ index, onRemove }: { index: number; onRemove: () => vo
       >
         Remove
       </Button>
+      {spots.length > 0 && (
+        <p className="text-sm text-soft sm:col-span-5">
+          Where: {spots.map((id) => HAND_SPOTS.find((s) => s.id === id)?.name ?? id).join(', ')}
+        </p>
+      )}
     </li>
   );
 }

@@ -12,12 +12,14 @@ import { call } from '@/ui/call';
 import { ASSISTANCE_WORDS } from '@/ui/condition-words';
 import { Field, inputClass, Trouble } from '@/ui/field';
 import { ClearanceFields } from './clearance-fields';
+import { ComfortFields } from './comfort-fields';
 import { ConditionFields } from './condition-fields';
+import { MeasureFields } from './measure-fields';
 
-type Props = { personId: string | null; initial: PersonFields };
+type Props = { personId: string | null; initial: PersonFields; today: string };
 
 /** Everything on record about one person. What was typed stays when saving fails. */
-export function PersonForm({ personId, initial }: Props) {
+export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm<PersonFields>({ resolver: zodResolver(personFieldsSchema), defaultValues: initial });
@@ -78,6 +80,8 @@ export function PersonForm({ personId, initial }: Props) {
         </p>
         <ConditionFields />
         <ClearanceFields />
+        <MeasureFields today={today} />
+        <ComfortFields />
         <Field label="Help needed" error={errors.assistance?.message}>
           {(field) => (
             <select {...field} className={inputClass} {...register('assistance', { valueAsNumber: true })}>

@@ -10,7 +10,7 @@ import { buttonClass } from '@/ui/button';
 import { HandMap } from '@/ui/hand-map';
 import { PURPOSE_WORDS, PurposeMark } from '@/ui/marks';
 import { Limits, Page } from '@/ui/page';
-import { POSITION_WORDS } from '../words';
+import { POSITION_WORDS } from '@/ui/position-words';
 import { Cautions } from './cautions';
 import { DoseBySchool } from './dose-by-school';
 import { Ladder } from './ladder';

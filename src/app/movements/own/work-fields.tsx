@@ -15,7 +15,7 @@ import { SECTION_NAMES } from '@/core/plan/plan';
 import { useCatalogue } from '@/ui/catalogue';
 import { Field, inputClass } from '@/ui/field';
 import { PURPOSE_WORDS } from '@/ui/marks';
-import { POSITION_WORDS } from '../words';
+import { POSITION_WORDS } from '@/ui/position-words';
 
 type Name = 'movement.purpose' | 'movement.section' | 'movement.effort' | 'movement.loadSetUp';
 

@@ -2,14 +2,20 @@ import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people/person';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
-import { findPerson } from '@/store/people';
+import { today } from '@/server/today';
+import { findPerson, loadChanges } from '@/store/people';
+import { dayWithYear } from '@/ui/dates';
 import { Limits, Page, PageHead } from '@/ui/page';
+import { draftNote } from '@/server/advice';
+import { AdvicePanel } from '../advice-panel';
 import { ArchiveButton } from '../archive-button';
 import { PersonForm } from '../person-form';
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'person');
-  const person = id.ok ? await findPerson(await database(), id.value) : null;
+  const db = await database();
+  const day = today();
+  const person = id.ok ? await findPerson(db, id.value) : null;
   if (!person) notFound();
   const { id: personId, archived, ...fields } = person;
   return (
@@ -20,8 +26,28 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       >
         <ArchiveButton personId={personId} name={fullName(person)} archived={archived} />
       </PageHead>
-      <PersonForm personId={personId} initial={fields} />
+      <PersonForm personId={personId} initial={fields} today={day} />
+      <AdvicePanel note={await draftNote(db, person, day)} />
+      <History changes={await loadChanges(db, personId)} />
       <Limits />
     </Page>
+  );
+}
+
+/** What was changed on the record, newest first. */
+function History({ changes }: { changes: readonly { day: string; what: string }[] }) {
+  if (changes.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2 className="mb-2 text-xl">What has changed</h2>
+      <ul>
+        {changes.map(({ day, what }, i) => (
+          <li key={i} className="flex gap-5 border-b py-1">
+            <span className="tabular w-32 shrink-0 text-soft">{dayWithYear(day)}</span>
+            {what}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

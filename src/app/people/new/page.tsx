@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { Limits, Page, PageHead } from '@/ui/page';
+import { today } from '@/server/today';
 import { PersonForm } from '../person-form';
 
 export const metadata: Metadata = { title: 'Add a person' };
@@ -20,7 +21,18 @@ export default function NewPersonPage() {
   return (
     <Page>
       <PageHead title="Add a person" line="A first name or nickname is enough to begin." />
-      <PersonForm personId={null} initial={{ ...BLANK, conditions: [], clearances: [] }} />
+      <PersonForm
+        today={today()}
+        personId={null}
+        initial={{
+          ...BLANK,
+          conditions: [],
+          clearances: [],
+          positions: ['chair', 'table'],
+          propsOut: [],
+          measures: [],
+        }}
+      />
       <Limits />
     </Page>
   );

@@ -1,0 +1,43 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { Button } from '@/ui/button';
+import { Field, inputClass } from '@/ui/field';
+
+/** A drafted note, to read over, change and copy; it goes nowhere by itself. */
+export function AdvicePanel({ note }: { note: string }) {
+  const [text, setText] = useState(note);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(text);
+      toast('The note is copied');
+    } catch {
+      toast('This browser would not copy. Select the text and copy it by hand.');
+    }
+  };
+  return (
+    <details className="mt-8">
+      <summary className="min-h-11 content-center text-xl font-bold">A note to take along</summary>
+      <p className="mb-2">
+        For advice that is not urgent: no change after three to four weeks of regular practice, or worse; pain
+        still up after two hours or next morning, twice running; morning stiffness growing; new loss of
+        feeling or coordination.
+      </p>
+      <Field label="The note" hint="Facts and measures only; read it over with the person">
+        {(field) => (
+          <textarea
+            {...field}
+            rows={14}
+            className={inputClass}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+        )}
+      </Field>
+      <Button className="mt-3" onClick={() => void copy()}>
+        Copy the note
+      </Button>
+    </details>
+  );
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import { useFormContext } from 'react-hook-form';
+import { POSITIONS } from '@/core/catalogue/movement';
+import type { PersonFields } from '@/core/people/person';
+import { useCatalogue } from '@/ui/catalogue';
+import { POSITION_WORDS } from '@/ui/position-words';
+
+/** Where they are comfortable, and what they do not use. */
+export function ComfortFields() {
+  const { register, formState } = useFormContext<PersonFields>();
+  const { props } = useCatalogue();
+  return (
+    <>
+      <fieldset className="flex flex-wrap gap-x-6">
+        <legend className="font-semibold">Comfortable</legend>
+        {POSITIONS.map((p) => (
+          <label key={p} className="flex min-h-11 items-center gap-2">
+            <input type="checkbox" value={p} className="size-6 accent-ink" {...register('positions')} />
+            {p === 'standing' ? 'standing with support' : POSITION_WORDS[p]}
+          </label>
+        ))}
+        {formState.errors.positions && (
+          <p role="alert" className="w-full font-semibold text-load">
+            {formState.errors.positions.message}
+          </p>
+        )}
+      </fieldset>
+      <details>
+        <summary className="min-h-11 content-center font-semibold">Props they do not use</summary>
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-6">
+          {props.map((p) => (
+            <label key={p.id} className="flex min-h-11 items-center gap-2">
+              <input type="checkbox" value={p.id} className="size-6 accent-ink" {...register('propsOut')} />
+              {p.name}
+            </label>
+          ))}
+        </div>
+      </details>
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+'use client';
+
+import { useFieldArray, useFormContext } from 'react-hook-form';
+import { MEASURE_KINDS, type PersonFields } from '@/core/people/person';
+import { Button } from '@/ui/button';
+import { Field, inputClass } from '@/ui/field';
+
+const KIND_WORDS = {
+  grip: 'grip, kg',
+  bend: 'wrist bend, degrees',
+  'bend back': 'wrist bend back, degrees',
+  'toward the thumb': 'wrist toward the thumb, degrees',
+  'toward the little finger': 'wrist toward the little finger, degrees',
+} as const;
+
+/** Measured grip and range; a movement that asks more of a wrist is drawn in to its limit. */
+export function MeasureFields({ today }: { today: string }) {
+  const { control } = useFormContext<PersonFields>();
+  const { fields, append, remove } = useFieldArray({ control, name: 'measures' });
+  return (
+    <fieldset className="rounded-2xl border-2 border-line p-4">
+      <legend className="px-2 text-lg font-bold">Measured grip and range</legend>
+      {fields.length === 0 && (
+        <p className="mb-3 text-soft">
+          Nothing measured. A measured range limits the arc asked of that wrist.
+        </p>
+      )}
+      <ul className="grid gap-3">
+        {fields.map((field, i) => (
+          <MeasureField key={field.id} index={i} onRemove={() => remove(i)} />
+        ))}
+      </ul>
+      <Button className="mt-3" onClick={() => append({ hand: 'R', kind: 'bend back', value: 40, on: today })}>
+        Add a measure
+      </Button>
+    </fieldset>
+  );
+}
+
+function MeasureField({ index, onRemove }: { index: number; onRemove: () => void }) {
+  const { register, formState } = useFormContext<PersonFields>();
+  const error = formState.errors.measures?.[index];
+  const name = (part: 'hand' | 'kind' | 'value' | 'on') => `measures.${index}.${part}` as const;
+  return (
+    <li className="grid grid-cols-1 items-start gap-3 border-b pb-3 sm:grid-cols-[1fr_2.4fr_1fr_1.5fr_auto]">
+      <Field label="Hand" error={error?.hand?.message}>
+        {(field) => (
+          <select {...field} className={inputClass} {...register(name('hand'))}>
+            <option value="L">left</option>
+            <option value="R">right</option>
+          </select>
+        )}
+      </Field>
+      <Field label="What" error={error?.kind?.message}>
+        {(field) => (
+          <select {...field} className={inputClass} {...register(name('kind'))}>
+            {MEASURE_KINDS.map((kind) => (
+              <option key={kind} value={kind}>
+                {KIND_WORDS[kind]}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Value" error={error?.value?.message}>
+        {(field) => (
+          <input
+            {...field}
+            inputMode="decimal"
+            className={inputClass}
+            {...register(name('value'), { valueAsNumber: true })}
+          />
+        )}
+      </Field>
+      <Field label="On" error={error?.on?.message}>
+        {(field) => <input {...field} type="date" className={inputClass} {...register(name('on'))} />}
+      </Field>
+      <Button look="quiet" className="mt-7" onClick={onRemove} aria-label={`Remove measure ${index + 1}`}>
+        Remove
+      </Button>
+    </li>
+  );
+}
