@@ -1,4 +1,4 @@
-import type { Clearance, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Clearance, Measure, PersonCondition, PersonFields } from '@/core/people/person';
 
 export type DemoPerson = {
   readonly fields: PersonFields;
@@ -18,7 +18,8 @@ const condition = (
   side: PersonCondition['side'],
   state: PersonCondition['state'] = 'settled',
   since: string | null = null,
-): PersonCondition => ({ conditionId, side, state, since, spots: [] });
+  spots: string[] = [],
+): PersonCondition => ({ conditionId, side, state, since, spots });
 
 const person = (
   name: string,
@@ -45,6 +46,13 @@ const person = (
   return { fields, groups, fromWeek, missed };
 };
 
+const measure = (hand: Measure['hand'], kind: Measure['kind'], value: number, on: string): Measure => ({
+  hand,
+  kind,
+  value,
+  on,
+});
+
 /** Twenty people: fifteen on Wednesday's list, eight on Friday's, three on both. */
 export function demoPeople(day: DayFrom): readonly DemoPerson[] {
   const cleared = (scope: Clearance['scope'], what: string, until: number | null): Clearance => ({
@@ -56,16 +64,26 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
   });
   return [
     person('Ansel B', 'turn the stiff tap by the water butt', [condition('hand-oa', 'R')]),
-    person('Bashir K', 'squeeze the secateurs again', [condition('thumb-base', 'both')], { missed: [1] }),
+    person(
+      'Bashir K',
+      'squeeze the secateurs again',
+      [condition('thumb-base', 'both', 'settled', null, ['thumb.cmc'])],
+      {
+        missed: [1],
+      },
+    ),
     person('Corin W', 'prick out seedlings', [condition('tremor', 'none')], { dominantHand: 'L' }),
     person(
       'Delphine M',
       'do up a coat without help',
-      [condition('inflammatory', 'L'), condition('inflammatory', 'R', 'flare', day(-3))],
+      [
+        condition('inflammatory', 'L'),
+        condition('inflammatory', 'R', 'flare', day(-3), ['index.mcp', 'middle.mcp']),
+      ],
       { groups: ['wed', 'fri'], notes: 'Two finger joints on the right are hot at the moment.' },
     ),
     person('Esi O', 'lift the full watering can', [condition('osteoporosis', 'none')], {
-      clearances: [cleared('loading', 'seated loading, no standing leans', 60)],
+      clearances: [cleared('loading', 'seated loading, no standing leans', 12)],
     }),
     person(
       'Ferran R',
@@ -83,14 +101,25 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       notes: 'Left side weak since a stroke. Odile places his hand.',
     }),
     person('Keiko D', 'write plant labels', [condition('poor-sight', 'none')]),
-    person('Lorna V', 'tie up the beans', [condition('latex', 'none')]),
+    person('Lorna V', 'tie up the beans', [condition('latex', 'none')], { propsOut: ['rubber-band'] }),
     person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], {
       fromWeek: 3,
       notes: 'Joined in week 3.',
     }),
-    person('Nadia F', 'knead bread', [condition('old-fracture', 'R'), condition('hand-oa', 'L')], {
-      groups: ['wed', 'fri'],
-    }),
+    person(
+      'Nadia F',
+      'knead bread',
+      [condition('old-fracture', 'R', 'settled', null, ['wrist']), condition('hand-oa', 'L')],
+      {
+        groups: ['wed', 'fri'],
+        measures: [
+          measure('R', 'bend back', 35, day(-20)),
+          measure('L', 'bend back', 60, day(-20)),
+          measure('R', 'grip', 14, day(-20)),
+          measure('L', 'grip', 19, day(-20)),
+        ],
+      },
+    ),
     person('Otto H', 'fill the bird feeder', [], {
       screened: false,
       fromWeek: 4,

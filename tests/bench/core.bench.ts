@@ -5,6 +5,10 @@ import { ANY_MOVEMENT, shelved } from '@/core/catalogue/shelf';
 import { loopPose } from '@/core/hand/motion';
 import { sceneShapes } from '@/core/hand/scene';
 import { stillOf } from '@/core/hand/still';
+import type { PersonCondition } from '@/core/people/person';
+import { checkPlan } from '@/core/plan/check';
+import { emptyPlan } from '@/core/plan/plan';
+import { person } from '../core/people';
 import { report } from './report';
 
 const QUERIES = [
@@ -42,5 +46,46 @@ test('the figure', () => {
   });
   report('one still picture', 1_000, (i) => {
     void stillOf(CATALOGUE.figure(MOVEMENTS[i % MOVEMENTS.length]!.id)!);
+  });
+});
+
+test('the check of a plan', () => {
+  const conditions = CAUTIONS.conditions.map((c): PersonCondition => ({
+    conditionId: c.id,
+    side: c.sided ? 'R' : 'none',
+    state: 'settled',
+    since: null,
+    spots: [],
+  }));
+  const people = Array.from({ length: 40 }, (_, i) =>
+    person({ conditions: [conditions[i % conditions.length]!, conditions[(i * 7) % conditions.length]!] }),
+  );
+  const rows = MOVEMENTS.slice(0, 60).map((m) => ({
+    kind: 'movement' as const,
+    id: m.id,
+    movementId: m.id,
+    dose: m.dose,
+    note: '',
+  }));
+  const plan = emptyPlan();
+  const full = { ...plan, sections: plan.sections.map((s, i) => (i === 0 ? { ...s, rows } : s)) };
+  const facts = {
+    catalogue: CATALOGUE,
+    cautions: CAUTIONS,
+    people,
+    helpers: 2,
+    slotMs: 60 * 60_000,
+    bag: {},
+    shown: [],
+    day: '2026-11-25',
+  };
+  const start = performance.now();
+  void checkPlan(full, facts);
+  process.stdout.write(
+    `  first check of 60 rows x 40 people: ${(performance.now() - start).toFixed(0)} ms\n`,
+  );
+  report('check again after an edit, 60 rows x 40 people', 10, (i) => {
+    const edited = { ...full, breathMs: 4_000 + i };
+    void checkPlan(edited, facts);
   });
 });

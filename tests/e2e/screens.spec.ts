@@ -16,6 +16,7 @@ for (const path of [
   '/movements/new?from=thumb-to-tips',
   '/classes',
   '/classes/new',
+  '/settings',
   '/nowhere',
 ])
   test(`axe finds nothing on ${path}`, async ({ page }) => {
@@ -27,6 +28,13 @@ test('axe finds nothing on a person', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'Delphine M' }).click();
   await expect(page.getByRole('heading', { name: 'Delphine M' })).toBeVisible();
+  await noFaults(page);
+});
+
+test('axe finds nothing at the door', async ({ page }) => {
+  await openFriday(page);
+  await page.getByRole('link', { name: 'At the door' }).click();
+  await page.getByRole('button', { name: 'Pain in the left hand: 6' }).click();
   await noFaults(page);
 });
 
@@ -47,7 +55,7 @@ test('axe finds nothing on the plan with an editor and the picker open', async (
 test('axe finds nothing on the plan’s panels and reasons', async ({ page }) => {
   test.slow();
   await openFriday(page);
-  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map']) {
+  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs']) {
     await page.getByRole('button', { name: panel }).click();
     await noFaults(page);
   }

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { PersonFields } from '@/core/people/person';
 import { emptyPlan } from '@/core/plan/plan';
 import { NOTHING_NEW } from '@/core/screening/check-in';
 import { checkIn } from '@/server/check-ins';
@@ -42,9 +43,9 @@ beforeEach(async () => {
   });
 });
 
-const fieldsOf = () => {
-  const { id: _id, archived: _archived, ...fields } = person();
-  return fields;
+const fieldsOf = (): PersonFields => {
+  const kept = Object.entries(person()).filter(([key]) => key !== 'id' && key !== 'archived');
+  return Object.fromEntries(kept) as PersonFields;
 };
 async function add(): Promise<string> {
   const made = await addPerson(db, fieldsOf());

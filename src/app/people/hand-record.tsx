@@ -143,7 +143,7 @@ function WholeHand({ conditions }: { conditions: readonly PersonCondition[] }) {
   const state = worst(conditions);
   return state ? (
     <g>
-      <Mark x={0} y={54} r={12} state={state} />
+      <Mark x={0} y={-48} r={13} state={state} />
       <title>{wordsOf(conditions)}</title>
     </g>
   ) : null;

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/movement';
 import type { Person } from '../people/person';
 import { verdictFor, type CautionTable, type Verdict } from '../screening/verdict';
+import { memo } from '../remember';
 import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
 import { placedRows, type Plan } from './plan';
@@ -53,14 +54,19 @@ export function checkPlan(plan: Plan, facts: ClassFacts): PlanCheck {
   return { timing, verdicts, findings, kit: kitFor(context) };
 }
 
+const rememberRow = memo<ReadonlyMap<string, Verdict>>();
+
 function verdictsFor(plan: Plan, facts: ClassFacts): PlanCheck['verdicts'] {
   const screening = { table: facts.cautions, catalogue: facts.catalogue, today: facts.day };
   return new Map(
     placedRows(plan).flatMap(({ row }) => {
       const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
       if (row.kind !== 'movement' || !movement) return [];
-      const byPerson = facts.people.map((p) => [p.id, verdictFor(p, movement, row.dose, screening)] as const);
-      return [[row.id, new Map(byPerson)] as const];
+      const judgeRow = () =>
+        new Map(facts.people.map((p) => [p.id, verdictFor(p, movement, row.dose, screening)] as const));
+      // An edit leaves most rows as they are: what was judged of them still holds.
+      const keys = [screening.table, screening.catalogue, facts.people, row.dose];
+      return [[row.id, rememberRow(keys, `${facts.day} ${movement.id}`, judgeRow)] as const];
     }),
   );
 }

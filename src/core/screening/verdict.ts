@@ -3,6 +3,7 @@ import { gentlestOf } from '../catalogue/rung';
 import { adaptationOf, NO_ADAPTATION, type Adaptation, type Ask } from './adaptation';
 import { arcHits } from './arc-limits';
 import type { Dose, Hand } from '../dose/dose';
+import { memo } from '../remember';
 import { isCleared, type Person, type PersonCondition } from '../people/person';
 import { clauseMatches, type CautionRule, type Condition } from './rule';
 
@@ -83,6 +84,14 @@ export type Hit = {
   readonly ask?: Ask;
   readonly instead?: readonly EffortKind[];
 };
+
+const rememberJudgement = memo<Judgement>();
+
+/** A movement at its usual dose; remembered, since every swap of a person looks through the same ones. */
+const judgeUsual = (person: Person, hand: Hand, m: Movement, context: ScreeningContext): Judgement =>
+  rememberJudgement([context.table, context.catalogue, person], `${context.today} ${hand} ${m.id}`, () =>
+    judge(person, hand, m, m.dose, context),
+  );
 
 function judge(
   person: Person,
@@ -242,7 +251,7 @@ function nearestSwap(
       !m.offUntil &&
       (samePurpose(m) || instead.includes(m.effort)) &&
       sharedJoints(m) > 0;
-    const kind = fits ? judge(person, hand, m, m.dose, context).kind : 'leaveOut';
+    const kind = fits ? judgeUsual(person, hand, m, context).kind : 'leaveOut';
     return kind === 'leaveOut' ? [] : [{ m, order: nearness(m, kind) }];
   });
   function nearness(m: Movement, kind: VerdictKind): readonly number[] {

@@ -41,7 +41,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
               here.length > 0 && (
                 <li key={need} className="border-b py-1">
                   <strong>{need.charAt(0).toUpperCase() + need.slice(1)}:</strong>{' '}
-                  {nameList(here.map(fullName))}
+                  {here.map(fullName).join(', ')}
                 </li>
               )
             );
@@ -92,7 +92,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
                     {because.charAt(0).toUpperCase() + because.slice(1)}
                   </th>
                   <td className="tabular pr-4 text-right">{rows}</td>
-                  <td>{nameList(personIds.map(nameOf))}</td>
+                  <td className="min-w-40">{nameList(personIds.map(nameOf))}</td>
                 </tr>
               ))}
             </tbody>

@@ -1,0 +1,132 @@
+import { expect, test, type Page } from '@playwright/test';
+import { makeClass } from './steps';
+
+const addPerson = async (page: Page, name: string) => {
+  await page.goto('/people/new');
+  await page.getByLabel('First name or nickname').fill(name);
+  await page.getByLabel('Screening questions answered').check();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(`${name} is saved`)).toBeVisible();
+};
+
+test('what is said at the door changes the plan at once, and stays for the plan and the class', async ({
+  page,
+}) => {
+  await addPerson(page, 'Yrsa');
+  await addPerson(page, 'Zoltan');
+  await makeClass(page, 'Door class', ['Ball squeeze'], ['Yrsa', 'Zoltan']);
+  await page.getByRole('link', { name: 'At the door' }).click();
+  await expect(page.getByRole('heading', { name: 'Yrsa' })).toBeVisible();
+  await expect(page.getByText('0 of 2 asked')).toBeVisible();
+  const changes = page.getByRole('region', { name: 'What this changes' });
+  await expect(changes).toContainText('Nothing changes in the plan');
+
+  await page.getByRole('button', { name: 'Pain in the right hand: 7' }).click();
+  await expect(changes).toContainText('Changes one row of the plan');
+  await expect(changes).toContainText('Ball squeeze left do, right swap');
+  await page.getByRole('button', { name: 'Next person' }).click();
+  await expect(page.getByRole('heading', { name: 'Zoltan' })).toBeVisible();
+  await page.getByRole('button', { name: 'All well, next' }).click();
+  await expect(page.getByText('2 of 2 asked')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Back to the plan' }).click();
+  await expect(page.getByRole('button', { name: 'Yrsa: left do, right swap' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Zoltan: do, both hands' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Yrsa: left do, right swap' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await expect(page.getByRole('link', { name: 'At the door: 2 of 2 asked' })).toBeVisible();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText('Yrsa');
+});
+
+test('a place on the drawn hand is pressed, by mouse and by key, and the record keeps it and tells the change', async ({
+  page,
+}) => {
+  await addPerson(page, 'Xaver');
+  await page.getByRole('link', { name: 'Xaver' }).click();
+  await page.getByRole('button', { name: 'Left thumb base: nothing recorded' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Left thumb base: hand osteoarthritis, settled' }),
+  ).toBeVisible();
+  const second = page.getByRole('button', { name: /^Left index knuckle/ });
+  await second.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Where: thumb base, index knuckle')).toBeVisible();
+  await page.getByLabel('Condition', { exact: true }).selectOption('Thumb-base arthritis');
+  await page.getByRole('button', { name: 'Add a measure' }).click();
+  await page.getByLabel('Value').fill('25');
+  await page.getByLabel('standing with support').check();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.getByRole('link', { name: 'Xaver' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Left thumb base: thumb-base arthritis, settled' }),
+  ).toBeVisible();
+  await expect(page.getByLabel('Value')).toHaveValue('25');
+  const history = page.getByRole('listitem');
+  await expect(history.filter({ hasText: 'Thumb-base arthritis, left: recorded, settled' })).toBeVisible();
+  await expect(history.filter({ hasText: 'Measured bend back, right: 25 degrees' })).toBeVisible();
+});
+
+test('the weave by need, only its trouble, and what the group needs', async ({ page }) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /Wednesday Hands.*planned/ })
+    .getByRole('link')
+    .click();
+  const names = page.getByRole('columnheader', { name: /^[A-Z]\w+ [A-Z]$/ });
+  await expect(names.first()).toHaveText('Ansel B');
+  await page.getByLabel('People by need').check();
+  await expect(names.first()).toHaveText('Joaquim A');
+  await expect(page.getByText('From the left: 1 a helper beside them')).toBeVisible();
+  const all = await names.count();
+  await page.getByLabel('Only swaps and left out').check();
+  expect(await names.count()).toBeLessThan(all);
+  await expect(page.getByRole('button', { name: 'Look at both hands', exact: true })).toHaveCount(0);
+  await page.getByLabel('Only swaps and left out').uncheck();
+
+  await page.getByRole('button', { name: 'Needs' }).click();
+  const needs = page.getByRole('region', { name: 'What the group needs' });
+  await expect(needs).toContainText('Odile beside Joaquim A');
+  await expect(needs.getByRole('row', { name: /^Wring the cloth/ })).toBeVisible();
+  await expect(needs.getByRole('row', { name: /Assistance level 2/ })).toContainText('Joaquim A');
+});
+
+test('a clearance that ends soon is told on Today', async ({ page }) => {
+  await page.goto('/');
+  await expect(
+    page.getByText(/Esi O’s clearance for loading through the hands by Dr Anholt ends on/),
+  ).toBeVisible();
+});
+
+test('the venue’s own words are under stop and get help; what happened is kept and in the wrap-up', async ({
+  page,
+}) => {
+  await page.goto('/settings');
+  await page.getByLabel('The venue’s safety wording').fill('The kit hangs by the kitchen door.');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Settings are saved')).toBeVisible();
+
+  await makeClass(page, 'Incident class', ['Ball squeeze']);
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await page.getByRole('button', { name: /^Stop and get help/ }).click();
+  await expect(page.getByText('The kit hangs by the kitchen door.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this record' }).click();
+  await expect(page.getByText('Say what happened')).toBeVisible();
+  await page.getByLabel('Who').selectOption('Ansel B');
+  await page.getByLabel('What was seen').selectOption('any fall');
+  await page.getByLabel('What happened').fill('Slipped while reaching for water.');
+  await page.getByRole('button', { name: 'Keep this record' }).click();
+  await expect(page.getByText('Kept. It will be in the wrap-up.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const id = /classes\/([^/]+)\/teach/.exec(page.url())![1]!;
+  await page.goto(`/classes/${id}/wrap-up`);
+  await expect(page.getByText(/Ansel B: any fall/)).toBeVisible();
+
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Ansel B' }).click();
+  await page.getByText('A note to take along').click();
+  await expect(page.getByLabel('The note')).toHaveValue(/any fall\. Slipped while reaching for water\./);
+});
