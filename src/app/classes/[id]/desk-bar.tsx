@@ -35,7 +35,7 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
     <div className="no-print mb-2 border-y border-edge py-2">
       <div className="flex flex-wrap items-center gap-2">
         <Button
-          className="px-4"
+          className="px-3.5!"
           onClick={editor.undo}
           disabled={!editor.undoLabel}
           title={editor.undoLabel ?? undefined}
@@ -43,7 +43,7 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
           Undo
         </Button>
         <Button
-          className="px-4"
+          className="px-3.5!"
           onClick={editor.redo}
           disabled={!editor.redoLabel}
           title={editor.redoLabel ?? undefined}
@@ -53,24 +53,28 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
         <span aria-live="polite" className="min-w-14 text-sm text-soft">
           {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
         </span>
-        <Button className="ml-auto px-4" aria-expanded={open === 'details'} onClick={() => toggle('details')}>
+        <Button
+          className="ml-auto px-3.5!"
+          aria-expanded={open === 'details'}
+          onClick={() => toggle('details')}
+        >
           Details
         </Button>
-        <Button className="px-4" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
+        <Button className="px-3.5!" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
           Who comes: {people.length}
         </Button>
-        <Button className="px-4" aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
+        <Button className="px-3.5!" aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
           Kit: {kit.length === 0 ? 'none' : plural(kit.length, 'prop')}
           {short > 0 && `, ${short} short`}
         </Button>
-        <Button className="px-4" aria-expanded={open === 'needs'} onClick={() => toggle('needs')}>
+        <Button className="px-3.5!" aria-expanded={open === 'needs'} onClick={() => toggle('needs')}>
           Needs
         </Button>
-        <Button className="px-4" aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
+        <Button className="px-3.5!" aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
           Hand map
         </Button>
         {!begun && people.length > 0 && (
-          <Link href={`/classes/${info.id}/door`} className={buttonClass('plain', 'px-4')}>
+          <Link href={`/classes/${info.id}/door`} className={buttonClass('plain', 'px-3.5!')}>
             At the door
           </Link>
         )}

@@ -14,3 +14,6 @@ export type OrderProps = {
   openRow: string | null;
   onOpenRow: (rowId: string | null) => void;
 };
+
+/** More people than this, and the weave scrolls in a window of its own with its heads in sight. */
+export const LARGE_WEAVE = 18;

@@ -13,7 +13,7 @@ import { clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
 import { HandsMark, PurposeMark, verdictWords } from '@/ui/marks';
 import { RowEditor } from './row-editor';
-import type { OrderProps } from './order-props';
+import { LARGE_WEAVE, type OrderProps } from './order-props';
 import { CordString } from './cord-string';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { Told } from './weave-head';
@@ -45,7 +45,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         ref={sortable.setNodeRef}
         id={`row-${row.id}`}
         style={{ transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition }}
-        className={`border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'hover:bg-paper/70'}`}
+        className={`border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'focus-within:bg-paper hover:bg-paper'}`}
       >
         <td className="relative w-7">
           <CordString />
@@ -68,7 +68,10 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         <td className="w-8">
           <PurposeMark purpose={purpose} />
         </td>
-        <th scope="row" className="max-w-72 py-1 pr-3 font-normal">
+        <th
+          scope="row"
+          className={`max-w-72 py-1 pr-3 font-normal ${weave.people.length > LARGE_WEAVE ? 'sticky left-0 z-[1] bg-linen' : ''}`}
+        >
           <button
             type="button"
             className="min-h-9 text-left leading-tight font-semibold hover:underline"

@@ -11,18 +11,15 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type CSSProperties } from 'react';
 import type { ClassFacts } from '@/core/plan/check';
 import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
 import { dropTarget, sectionDropId } from './drop-target';
-import type { OrderProps } from './order-props';
+import { LARGE_WEAVE, type OrderProps } from './order-props';
 import { SectionRows } from './section-rows';
 import { ColumnLine, WeaveChoice, weaveOf, type WeaveView } from './weave-view';
 import { Reasons, WeaveHead, type Told } from './weave-head';
-
-/** More people than this, and the weave scrolls in a window of its own with its heads in sight. */
-const LARGE = 18;
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
 export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
@@ -30,7 +27,7 @@ export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
   const [view, setView] = useState<WeaveView>({ byNeed: false, onlyTrouble: false });
   const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
   const props: OrderProps = { ...given, weave };
-  const large = weave.people.length > LARGE;
+  const large = weave.people.length > LARGE_WEAVE;
   const { plan } = editor;
   const [told, setTold] = useState<Told | null>(null);
   const sensors = useSensors(
@@ -58,7 +55,8 @@ export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         {facts.people.length > 0 && <WeaveChoice view={view} onChange={setView} weave={weave} />}
         <div
-          className={large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}
+          className={`weave-window ${large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}`}
+          style={{ '--weave-zoom': Math.min(1, 62 / (43 + weave.people.length * 2.25)) } as CSSProperties}
           tabIndex={0}
           role="region"
           aria-label="Running order and weave"
@@ -69,14 +67,19 @@ export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
             onMouseLeave={() => setTold(null)}
           >
             <ColumnLine people={weave.people} told={told} />
-            <WeaveHead people={weave.people} told={told} check={props.check} titleOf={nameOf} />
+            <WeaveHead
+              people={weave.people}
+              told={large ? null : told}
+              check={props.check}
+              titleOf={nameOf}
+            />
             {plan.sections.map((section) => (
               <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
             ))}
           </table>
         </div>
         {told && (
-          <div className="sticky bottom-24 z-10 xl:hidden">
+          <div className={`no-print sticky bottom-24 z-10 ${large ? '' : 'xl:hidden'}`}>
             <Reasons told={told} people={facts.people} check={props.check} titleOf={nameOf} />
           </div>
         )}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useSortable } from '@dnd-kit/sortable';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { sectionNameSchema, type Row, type Section } from '@/core/plan/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
@@ -15,8 +15,8 @@ import type { Told } from './weave-head';
 
 type Props = OrderProps & { section: Section; onTell: (told: Told | null) => void };
 
-/** A section: its knot and name, its rows, and a place to add one. */
-export function SectionRows({ section, onTell, ...props }: Props) {
+/** A section: its knot and name, its rows, and a place to add one. Pointing at a cell does not draw it anew. */
+export const SectionRows = memo(function SectionRows({ section, onTell, ...props }: Props) {
   const { check, editor, facts, weave, onOpenRow } = props;
   const [adding, setAdding] = useState(false);
   const timing = check.timing.sections.find((s) => s.sectionId === section.id);
@@ -77,7 +77,7 @@ export function SectionRows({ section, onTell, ...props }: Props) {
       )}
     </tbody>
   );
-}
+});
 
 /** The name is its own button; it turns into a field in place. */
 function SectionName({ section, editor }: { section: Section; editor: OrderProps['editor'] }) {
