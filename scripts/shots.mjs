@@ -62,7 +62,10 @@ await open(new URL(page.url()).pathname);
 await button('Put in a hand break of 30 s').click();
 await page.getByText('Nothing to mend').waitFor();
 
-await page.getByRole('link', { name: 'Teach this class' }).click();
+await page.getByRole('link', { name: 'At the door' }).click();
+await button('Pain in the right hand: 4').click();
+await shot('door');
+await page.getByRole('link', { name: 'On to teaching' }).click();
 await button('Start the class').waitFor();
 await shot('before-class');
 await button('Start the class').click();

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeClass } from './steps';
+import { send } from './own-server';
+import { BLANK_PERSON, makeClass } from './steps';
 
 const addPerson = async (page: Page, name: string) => {
   await page.goto('/people/new');
@@ -129,4 +130,36 @@ test('the venue’s own words are under stop and get help; what happened is kept
   await page.getByRole('link', { name: 'Ansel B' }).click();
   await page.getByText('A note to take along').click();
   await expect(page.getByLabel('The note')).toHaveValue(/any fall\. Slipped while reaching for water\./);
+});
+
+test('a large weave scrolls in a window of its own, titles and the reason pointed at in sight', async ({
+  page,
+}) => {
+  const base = process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
+  const ids: string[] = [];
+  for (let i = 0; i < 24; i++) {
+    const made = await send('POST', `${base}/api/people`, { ...BLANK_PERSON, firstName: `Guest${i}` });
+    ids.push(String(made.json.id));
+  }
+  const made = await send('POST', `${base}/api/classes`, {
+    name: 'Full hall',
+    place: '',
+    day: '2026-11-29',
+    startsAt: '10:00',
+    slotMinutes: 60,
+  });
+  const id = String(made.json.id);
+  await send('PUT', `${base}/api/classes/${id}/roster`, { personIds: ids, helpers: [] });
+  await page.goto(`/classes/${id}`);
+  await page.getByRole('button', { name: 'Add to move' }).click();
+  await page.getByLabel('Find a movement').fill('Wrist goes side to side');
+  await page.getByRole('button', { name: /^glide Wrist goes side to side/ }).click();
+  const title = page.getByRole('button', { name: 'Wrist goes side to side', exact: true });
+  await title.click();
+  await page.getByRole('button', { name: 'Guest9 X: do, both hands' }).focus();
+  await expect(title).toBeInViewport();
+  await expect(
+    page.getByRole('status').filter({ hasText: 'Guest9 X, wrist goes side to side' }),
+  ).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
 });

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { ADVICE_SIGNS } from '@/core/teach/incident';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 
@@ -19,11 +20,12 @@ export function AdvicePanel({ note }: { note: string }) {
   return (
     <details className="mt-8">
       <summary className="min-h-11 content-center text-xl font-bold">A note to take along</summary>
-      <p className="mb-2">
-        For advice that is not urgent: no change after three to four weeks of regular practice, or worse; pain
-        still up after two hours or next morning, twice running; morning stiffness growing; new loss of
-        feeling or coordination.
-      </p>
+      <p>For advice that is not urgent:</p>
+      <ul className="mb-3 list-disc pl-6">
+        {ADVICE_SIGNS.map((sign) => (
+          <li key={sign}>{sign}</li>
+        ))}
+      </ul>
       <Field label="The note" hint="Facts and measures only; read it over with the person">
         {(field) => (
           <textarea

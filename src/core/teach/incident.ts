@@ -10,6 +10,15 @@ export const STOP_SIGNS = [
   'any fall',
 ] as const;
 
+/** Signs that ask for advice, though not today. */
+export const ADVICE_SIGNS = [
+  'no forward change after three to four weeks of regular practice, or worse',
+  'pain still up two hours after class or next morning, twice running',
+  'morning stiffness growing',
+  'grip clearly down',
+  'new loss of feeling or coordination',
+] as const;
+
 export const incidentSchema = z.strictObject({
   id: z.uuid('That is not an incident'),
   personId: z.uuid('That is not a person').nullable(),

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { STOP_SIGNS } from '@/core/teach/incident';
+import { ADVICE_SIGNS, STOP_SIGNS } from '@/core/teach/incident';
 import type { Person } from '@/core/people/person';
 import { Button } from '@/ui/button';
 import { IncidentForm } from './incident-form';
@@ -36,6 +36,17 @@ export function HelpDialog({ open, onClose, classId, people, venueSafety }: Prop
           <li key={sign}>{sign}</li>
         ))}
       </ul>
+      <details className="mt-3 text-lg">
+        <summary className="min-h-11 content-center font-semibold">
+          Not an emergency, but ask for advice
+        </summary>
+        <ul className="list-disc pl-6">
+          {ADVICE_SIGNS.map((sign) => (
+            <li key={sign}>{sign}</li>
+          ))}
+        </ul>
+        <p className="mt-1">A note to take along can be drafted on the person’s page.</p>
+      </details>
       <p className="mt-3 text-lg">The count is paused.</p>
       <Dialog.Close asChild>
         <Button look="main" className="mt-3">
