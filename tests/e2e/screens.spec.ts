@@ -108,15 +108,18 @@ test.describe('at 200 % zoom', () => {
       '/movements/new?from=thumb-to-tips',
       '/classes',
       '/classes/new',
+      '/settings',
     ]) {
       await page.goto(path);
       const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect(over, path).toBeLessThanOrEqual(0);
     }
+    const overNow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
     await openFriday(page);
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
-    ).toBeLessThanOrEqual(0);
+    expect(await overNow()).toBeLessThanOrEqual(0);
+    await page.getByRole('link', { name: 'At the door' }).click();
+    await expect(page.getByRole('heading', { name: /^At the door/ })).toBeVisible();
+    expect(await overNow()).toBeLessThanOrEqual(0);
   });
 });
 

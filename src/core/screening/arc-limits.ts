@@ -3,7 +3,7 @@ import type { Hand } from '../dose/dose';
 import { rangeDemand, type MovementFigure } from '../hand/motion';
 import { latestMeasure, WRIST_RANGES, type Person, type WristRange } from '../people/person';
 import type { ArcLimit } from './adaptation';
-import type { Hit } from './verdict';
+import type { Hit } from './hits';
 
 const demands = new WeakMap<MovementFigure, Readonly<Record<WristRange, number>>>();
 

@@ -14,6 +14,7 @@ import { helpersPresent } from './p2-helpers';
 import { fewLeftOut } from './p3-few-left-out';
 import { handBreak } from './r1-hand-break';
 import { water } from './r2-water';
+import { gripReserve } from './r3-grip-reserve';
 import { thumbRest } from './r4-thumb-rest';
 import { fitsSlot } from './t1-fits-slot';
 import { shortEfforts } from './t3-short-efforts';
@@ -28,6 +29,7 @@ export const SEQUENCING_RULES: readonly SequencingRule[] = [
   openAfterClosing,
   handBreak,
   water,
+  gripReserve,
   thumbRest,
   somethingToDo,
   helpersPresent,

@@ -1,0 +1,39 @@
+import { fullName } from '../../people/person';
+import { finding, freshRowId, insertBeside, type SequencingRule } from '../finding';
+import { reservesOf, type HandReserve } from '../reserve';
+
+const SHOULD_STAY_OVER = 0.6;
+const MUST_STAY_OVER = 0.4;
+
+/** R3 The modelled grip reserve of every attending person stays above 60 % (should) and 40 % (must). */
+export const gripReserve: SequencingRule = (context) => {
+  const low = reservesOf(context)
+    .filter((r) => r.lowest < SHOULD_STAY_OVER && r.rowId !== null)
+    .sort((a, b) => a.lowest - b.lowest);
+  const [worst] = low;
+  if (!worst?.rowId) return [];
+  const people = [...new Set(low.map((r) => r.person.id))];
+  const others = people.length > 1 ? `, and ${people.length - 1} more` : '';
+  const id = freshRowId(context.plan, `hand-break-for-${worst.rowId}`.slice(0, 50));
+  return [
+    finding(
+      'R3',
+      worst.lowest < MUST_STAY_OVER ? 'must' : 'should',
+      `${words(worst)}${others}.`,
+      'Below sixty in a hundred the same muscles are tired for the rest of the class; the figure is modelled from effort and time, not measured.',
+      {
+        rowIds: [...new Set(low.flatMap((r) => r.rowId ?? []))],
+        personIds: people,
+        mend: {
+          label: 'Put in a hand break of 60 s before it',
+          step: insertBeside(context.plan, worst.rowId, 'before', [
+            { kind: 'break', id, what: 'hand', durationMs: 60_000 },
+          ]),
+        },
+      },
+    ),
+  ];
+};
+
+const words = ({ person, hand, lowest }: HandReserve): string =>
+  `The ${hand === 'L' ? 'left' : 'right'} hand of ${fullName(person)} goes down to ${Math.round(lowest * 100)} % of its grip reserve`;
