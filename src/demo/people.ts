@@ -100,7 +100,10 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       assistance: 2,
       notes: 'Left side weak since a stroke. Odile places his hand.',
     }),
-    person('Keiko D', 'write plant labels', [condition('poor-sight', 'none')]),
+    person('Keiko D', 'write plant labels', [
+      condition('poor-sight', 'none'),
+      condition('poor-hearing', 'none'),
+    ]),
     person('Lorna V', 'tie up the beans', [condition('latex', 'none')], { propsOut: ['rubber-band'] }),
     person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], {
       fromWeek: 3,
@@ -125,18 +128,56 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       fromWeek: 4,
       notes: 'New this week, form not back yet.',
     }),
-    person('Petra L', 'peel potatoes', [condition('trigger-finger', 'R'), condition('hand-oa', 'both')], {
-      groups: ['fri'],
-    }),
-    person('Quentin J', 'button a shirt', [condition('reduced-feeling', 'both')], {
-      groups: ['fri'],
-      assistance: 1,
-    }),
-    person('Rosa E', 'turn a key', [condition('thumb-tendon', 'R')], { groups: ['fri'] }),
-    person('Sunniva C', 'hang out washing', [condition('shoulder', 'none')], { groups: ['fri'] }),
-    person('Teodor N', 'hold cards', [condition('memory', 'none'), condition('fixed-ring', 'L')], {
-      groups: ['fri'],
-      assistance: 1,
-    }),
+    person(
+      'Petra L',
+      'peel potatoes',
+      [condition('trigger-finger', 'R'), condition('hand-oa', 'both'), condition('eye-pressure', 'none')],
+      {
+        groups: ['fri'],
+      },
+    ),
+    person(
+      'Quentin J',
+      'button a shirt',
+      [condition('reduced-feeling', 'both'), condition('cold-fingers', 'none')],
+      {
+        groups: ['fri'],
+        assistance: 1,
+      },
+    ),
+    person(
+      'Rosa E',
+      'turn a key',
+      [
+        condition('thumb-tendon', 'R'),
+        condition('swollen-arm', 'L'),
+        condition('hand-surgery', 'L', 'not cleared', day(-10)),
+      ],
+      {
+        groups: ['fri'],
+      },
+    ),
+    person(
+      'Sunniva C',
+      'hang out washing',
+      [
+        condition('shoulder', 'none'),
+        condition('balance', 'none'),
+        condition('spine-fracture', 'none'),
+        condition('joint-repair', 'R'),
+      ],
+      {
+        groups: ['fri'],
+      },
+    ),
+    person(
+      'Teodor N',
+      'hold cards',
+      [condition('memory', 'none'), condition('fixed-ring', 'L'), condition('pacemaker', 'none')],
+      {
+        groups: ['fri'],
+        assistance: 1,
+      },
+    ),
   ];
 }

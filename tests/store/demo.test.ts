@@ -4,7 +4,7 @@ import { checkPlan, type ClassFacts } from '@/core/plan/check';
 import { applyStep } from '@/core/plan/step';
 import { loadDemo } from '@/demo/load';
 import { loadBag } from '@/store/bag';
-import { listClasses, shownMovements } from '@/store/classes';
+import { lastDoneDays, listClasses, shownMovements } from '@/store/classes';
 import type { Database } from '@/store/db';
 import { migrate } from '@/store/migrate';
 import { listPeople, peopleOfClass } from '@/store/people';
@@ -50,6 +50,21 @@ test('three taught weeks with attendance and a class that ran over', async () =>
   const attendance = await loadAttendance(db, week2.id);
   expect(attendance.filter((a) => !a.present)).toHaveLength(1);
   expect((await loadTaught(db, week2.id))?.writtenUp).toBe(true);
+});
+
+test('between them they have every condition that is not a thing of the day', async () => {
+  const had = new Set((await listPeople(db)).flatMap((p) => p.conditions.map((c) => c.conditionId)));
+  const ofTheDay = ['fall', 'painful-today', 'stiff-today'];
+  const missing = CAUTIONS.conditions.filter((c) => !had.has(c.id)).map((c) => c.id);
+  expect(missing.sort()).toEqual([...ofTheDay].sort());
+});
+
+test('the last day of each movement is that of the newest class taught, none for what waits', async () => {
+  const days = await lastDoneDays(db, '2026-11-24');
+  expect(days['ball-squeeze']).toBe('2026-11-18');
+  expect(days['look-at-hands']).toBe('2026-11-20');
+  expect(days['table-lean']).toBeUndefined();
+  expect((await lastDoneDays(db, '2026-11-17'))['ball-squeeze']).toBe('2026-11-11');
 });
 
 async function checkNext(name: string) {
