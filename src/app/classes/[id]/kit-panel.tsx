@@ -49,16 +49,18 @@ function KitRow({ line }: { line: KitLine }) {
         {line.needed}
         {line.short > 0 && <strong className="text-load"> ({line.short} short)</strong>}
       </td>
-      <td className="pr-6">
-        <input
-          aria-label={`${line.prop.plural} in the bag`}
-          className={`${inputClass} w-24`}
-          inputMode="numeric"
-          value={pieces}
-          onChange={(e) => setPieces(e.target.value)}
-          onBlur={save}
-          onKeyDown={(e) => e.key === 'Enter' && void save()}
-        />
+      <td className="py-1 pr-6">
+        <div className="w-24">
+          <input
+            aria-label={`${line.prop.plural} in the bag`}
+            className={inputClass}
+            inputMode="numeric"
+            value={pieces}
+            onChange={(e) => setPieces(e.target.value)}
+            onBlur={save}
+            onKeyDown={(e) => e.key === 'Enter' && void save()}
+          />
+        </div>
         <Trouble message={trouble} />
       </td>
       <td>
