@@ -232,6 +232,12 @@ test('marks draft the wrap-up, "did it" needs no words, twice the same is said o
   expect(draft).toMatchObject({ present: true, adapted: 'Row y: sore', painBeforeLeft: null });
 });
 
+test('what was said at the door is the pain before', () => {
+  const said = draftFor('a', [], String, { painLeft: 0, painRight: 4 });
+  expect([said.painBeforeLeft, said.painBeforeRight]).toEqual([0, 4]);
+  expect(draftFor('a', [], String, { painLeft: null, painRight: 2 }).painBeforeLeft).toBeNull();
+});
+
 test.each([
   [1, 3, true],
   [1, 2, false],

@@ -40,6 +40,8 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await expect(page.getByRole('link', { name: 'At the door: 2 of 2 asked' })).toBeVisible();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText('Yrsa');
+  await page.goto(page.url().replace('/teach', '/wrap-up'));
+  await expect(page.getByLabel('Yrsa, pain before, right')).toHaveValue('7');
 });
 
 test('a place on the drawn hand is pressed, by mouse and by key, and the record keeps it and tells the change', async ({

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { CheckIn } from '../screening/check-in';
 import { MARK_WORDS, type Mark } from './marks';
 
 const score = (what: string) =>
@@ -30,20 +31,21 @@ export type WrapUp = z.infer<typeof wrapUpSchema>;
 
 /**
  * A first draft of a person's line from the marks made while teaching: marks
- * other than "did it" say what was adapted. `titleOf` names a row.
+ * other than "did it" say what was adapted, and the pain said at the door is the pain before. `titleOf` names a row.
  */
 export function draftFor(
   personId: string,
   marks: readonly Mark[],
   titleOf: (rowId: string) => string,
+  checkIn?: Pick<CheckIn, 'painLeft' | 'painRight'>,
 ): WrapUpPerson {
   const mine = marks.filter((m) => m.personId === personId && m.mark !== 'did');
   const lines = mine.map((m) => `${titleOf(m.rowId)}: ${MARK_WORDS[m.mark].toLowerCase()}`);
   return {
     personId,
     present: true,
-    painBeforeLeft: null,
-    painBeforeRight: null,
+    painBeforeLeft: checkIn?.painLeft ?? null,
+    painBeforeRight: checkIn?.painRight ?? null,
     painAfterLeft: null,
     painAfterRight: null,
     effort: null,

@@ -8,6 +8,7 @@ import { clockText } from '@/core/words';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
 import { findClass } from '@/store/classes';
+import { loadCheckIns } from '@/store/check-ins';
 import { incidentsOfClass } from '@/store/incidents';
 import { Incidents } from './incidents';
 import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
@@ -41,11 +42,14 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   const rows = rowsOfSnapshot(taught.snapshot, CATALOGUE);
   const record = recordByRow(await loadEvents(db, info.id));
   const marks = await loadMarks(db, info.id);
+  const checkIns = await loadCheckIns(db, info.id);
   const written = await loadAttendance(db, info.id);
   const titleOf = (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? 'a row';
   const people = taught.snapshot.people.map((person) => ({
     person,
-    line: written.find((w) => w.personId === person.id) ?? draftFor(person.id, marks, titleOf),
+    line:
+      written.find((w) => w.personId === person.id) ??
+      draftFor(person.id, marks, titleOf, checkIns[person.id]),
   }));
   const times: RowTimes[] = rows.map((row) => {
     const r = record.get(row.rowId);
