@@ -135,7 +135,7 @@ const RULES: readonly CautionRule[] = [
     'bone-ladder',
     'osteoporosis',
     'loading is wanted, from the bottom of the ladder',
-    'lowest rung, one rung at a time',
+    'one rung at a time',
     [{ efforts: ['load'] }],
     { liftedBy: 'loading', ask: { rung: 'gentlest' } },
   ),
@@ -187,7 +187,7 @@ const RULES: readonly CautionRule[] = [
     'old-fracture-range',
     'old-fracture',
     'only to this wrist’s own limit',
-    'to this wrist’s own limit, forearm supported',
+    'to this wrist’s own limit',
     [{ joints: ['wrist'], efforts: ['active', 'stretch', 'load', 'coordination'] }],
     { ask: { support: 'forearm supported' } },
   ),
@@ -254,9 +254,10 @@ const RULES: readonly CautionRule[] = [
   adapt(
     'weak-side',
     'one-sided-weakness',
-    'no unsupported load on the weak side',
-    'the other hand assists, table support',
+    'the weak side works with help',
+    'the other hand assists',
     [{ efforts: ['load', 'grip', 'pinch', 'opening', 'isometric', 'active'] }],
+    { ask: { support: 'table support' } },
   ),
   adapt('feeling', 'reduced-feeling', 'check the skin by eye', 'look at the skin after the prop', [
     { traits: ['tight loops', 'weight on folded fingers'] },
@@ -298,14 +299,45 @@ const RULES: readonly CautionRule[] = [
   adapt('shoulder-low', 'shoulder', 'arms at or below chest height', 'hands rise only to the ribs', [
     { joints: ['shoulder'] },
   ]),
-  adapt('tremor-support', 'tremor', 'slower, forearm supported', 'forearm supported, larger prop, slower', [
-    { efforts: ['grip', 'pinch', 'coordination', 'opening'] },
-  ]),
+  adapt(
+    'tremor-support',
+    'tremor',
+    'slower, forearm supported',
+    'larger prop, slower',
+    [{ efforts: ['grip', 'pinch', 'coordination', 'opening'] }],
+    { ask: { support: 'forearm supported' } },
+  ),
   adapt('memory-sequence', 'memory', 'one cue at a time', 'copies the helper, one cue at a time', [
     { traits: ['long sequence'] },
   ]),
   adapt('sight-sequence', 'poor-sight', 'hear the finger names', 'seat near, say each finger', [
     { traits: ['long sequence'] },
+  ]),
+  leaveOut('thumb-forced', 'thumb-base', 'no forcing the thumb out', [{ traits: ['thumb forced out'] }], {
+    instead: ['massage', 'active'],
+  }),
+  leaveOut(
+    'tendon-fist',
+    'thumb-tendon',
+    'no thumb in the fist with a sideways bend',
+    [{ traits: ['thumb in the fist, bent sideways'] }],
+    { instead: GLIDING },
+  ),
+  leaveOut(
+    'weak-unsupported',
+    'one-sided-weakness',
+    'no unsupported load on the weak side',
+    [
+      { efforts: ['load'], position: 'standing' },
+      { efforts: ['load'], position: 'floor' },
+    ],
+    { instead: ['load'] },
+  ),
+  leaveOut('shoulder-high', 'shoulder', 'no arms above the shoulder', [{ traits: ['arms above chest'] }], {
+    instead: ['active', 'grip'],
+  }),
+  adapt('ia-finger-back', 'inflammatory', 'not on hot or unstable joints', 'leave out hot or loose joints', [
+    { traits: ['finger drawn back'] },
   ]),
   leaveOut(
     'ia-forced-drift',

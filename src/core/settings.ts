@@ -11,8 +11,6 @@ export const settingsSchema = z.strictObject({
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
-export const NO_SETTINGS: Settings = { venueSafety: '', noteFrom: '' };
-
 /** Settings from what is stored; unknown and missing names are left at their defaults. */
 export const settingsOf = (stored: Readonly<Record<string, string>>): Settings => ({
   venueSafety: stored.venueSafety ?? '',

@@ -2,6 +2,7 @@ import type { Hand } from '@/core/dose/dose';
 import { levelOf, mostOf, type SpotValues } from '@/core/hand/hand-map';
 import { HAND_SPOTS } from '@/core/hand/spots';
 import { FigureShapes } from './hand-figure';
+import { TableHead } from '@/ui/table-head';
 import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from './pair-of-hands';
 
 type Props = {
@@ -93,13 +94,7 @@ function MapTable({ values, unit, none }: Omit<Props, 'label'>) {
     <div>
       <table className="tabular text-left">
         <caption className="pb-1 text-left text-sm text-soft">{unit}</caption>
-        <thead>
-          <tr className="border-b-2 border-edge">
-            <th className="py-0.5 pr-6">Joint</th>
-            <th className="py-0.5 pr-6 text-right">Left</th>
-            <th className="py-0.5 text-right">Right</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Joint', { number: 'Left' }, { number: 'Right' }]} />
         <tbody>
           {moved.map((s) => (
             <tr key={s.id} className="border-b">

@@ -179,6 +179,7 @@ test('every caution speaks of a known condition and of at least one movement', (
     'pressure-overhead',
     'balance-eyes',
     'magnet',
+    'tendon-fist',
     'median-long-grip',
   ]);
   const silent = CAUTIONS.rules.filter(

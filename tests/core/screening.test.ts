@@ -51,6 +51,11 @@ describe('every row of the caution table has its say', () => {
     ['inflamed joints take no knuckle taps', on('inflammatory', 'R'), 'tap-knuckles', 'swap'],
     ['nor a forced sideways push', on('inflammatory', 'R'), 'wrist-side-hold', 'swap'],
     ['thumb-base arthritis takes no side pinch', on('thumb-base', 'R'), 'peg-side-pinch', 'swap'],
+    ['thumb-base arthritis does not force the thumb out', on('thumb-base', 'R'), 'strap-thumb-each', 'swap'],
+    ['a weak side is not loaded standing', on('one-sided-weakness', 'R'), 'wall-lean', 'swap'],
+    ['a weak side leans at the table with help', on('one-sided-weakness', 'R'), 'table-lean', 'adapt'],
+    ['a sore shoulder does not reach high', on('shoulder'), 'shelf-reach', 'swap'],
+    ['inflamed fingers are drawn back with care', on('inflammatory', 'R'), 'each-finger-back', 'adapt'],
     ['cold fingers warm the tin first', on('cold-fingers'), 'tin-lift', 'adapt'],
     ['poor hearing sees the fingers', on('poor-hearing'), 'finger-taps', 'adapt'],
     ['a stiff morning warms up longer', on('stiff-today'), 'wrist-bend', 'adapt'],
@@ -128,6 +133,10 @@ describe('what a caution asks', () => {
     const { adaptation } = judge(person({ assistance: 3 }), 'wrist-bend').R;
     expect(adaptation.holdMostMs).toBe(3_000);
     expect(adaptation.support).toEqual(['broad padded open palm, never gripping fingers']);
+    expect(judge(person({ assistance: 2 }), 'wrist-bend').R.how).toEqual([
+      'helper places the hand',
+      'broad padded open palm, never gripping fingers',
+    ]);
   });
 });
 
@@ -168,6 +177,12 @@ test('a prop they do not use is left away, a place they are not comfortable in i
   expect(judge(person({ positions: ['chair'] }), 'single-finger-lifts').worst).toBe('do');
 });
 
+test('what is asked is said in the movement’s own words', () => {
+  const { how } = judge(person({ conditions: [on('osteoporosis')] }), 'table-lean').R;
+  expect(how).toEqual(['one rung at a time', 'lowest rung: only the weight of the arms']);
+  expect(judge(person({ screened: false }), 'ball-squeeze').R.how).toEqual(['lowest rung: half a squeeze']);
+});
+
 test('a swap says why it is near', () => {
   const v = judge(person({ conditions: [on('thumb-base', 'R')] }), 'cloth-wring').R;
   expect(v.swapWhy).toMatch(/^same purpose, moves the .* too/);
@@ -180,7 +195,10 @@ describe('at the door', () => {
   test('pain up to two changes nothing, to five is sore, above five is as in flare', () => {
     const kind = (painRight: number) => judge(today({ painRight }), 'ball-squeeze').R;
     expect(kind(2).kind).toBe('do');
-    expect(kind(3)).toMatchObject({ kind: 'adapt', how: ['half the count, effort two of ten at most'] });
+    expect(kind(3)).toMatchObject({
+      kind: 'adapt',
+      how: ['half the count, effort two of ten at most', 'easier: thumb off the ball'],
+    });
     expect(kind(5).kind).toBe('adapt');
     expect(kind(6).kind).toBe('swap');
     expect(judge(today({ painRight: 9 }), 'ball-squeeze').L.kind).toBe('do');

@@ -5,6 +5,7 @@ import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';
 import { Field, inputClass } from '@/ui/field';
 import { PURPOSE_WORDS } from '@/ui/marks';
+import { SelectField } from '@/ui/select-field';
 import { POSITION_WORDS } from '@/ui/position-words';
 
 type Props = { filter: ShelfFilter; onChange: (filter: ShelfFilter) => void; counted: string };
@@ -82,11 +83,10 @@ export function ShelfFilters({ filter, onChange, counted }: Props) {
 }
 
 function Choose({
-  label,
   value,
   choices,
-  onChange,
   wide = false,
+  ...rest
 }: {
   label: string;
   value: string | null;
@@ -95,22 +95,11 @@ function Choose({
   wide?: boolean;
 }) {
   return (
-    <Field label={label} className={wide ? 'w-64' : 'w-36'}>
-      {(field) => (
-        <select
-          {...field}
-          className={inputClass}
-          value={value ?? ''}
-          onChange={(e) => onChange(e.target.value)}
-        >
-          <option value="">any</option>
-          {choices.map(([id, words]) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
+    <SelectField
+      {...rest}
+      className={wide ? 'w-64' : 'w-36'}
+      value={value ?? ''}
+      choices={[['', 'any'], ...choices]}
+    />
   );
 }

@@ -11,6 +11,11 @@ const opens = {
   phases: { work: 'open', back: 'return slowly', workShare: 0.4, breath: 'as it comes' },
 } as const;
 
+const AGAINST_A_BAND = doseOf(
+  { mode: 'hold', holds: 5, holdMs: 3_000, relaxMs: 2_000 },
+  { sides: 'each', fewest: 4, most: 12 },
+);
+
 export const open = [
   movement({
     ...opens,
@@ -39,10 +44,7 @@ export const open = [
     traits: ['opens the hand', 'tight loops'],
     propId: 'fabric-loop',
     noProp: 'Spread against the other hand.',
-    dose: doseOf(
-      { mode: 'hold', holds: 5, holdMs: 3_000, relaxMs: 2_000 },
-      { sides: 'each', fewest: 4, most: 12 },
-    ),
+    dose: AGAINST_A_BAND,
     lengthMs: [2_000, 3_000],
     easier: [
       ['hold', 'no hold'],
@@ -60,10 +62,7 @@ export const open = [
     traits: ['opens the hand', 'tight loops'],
     propId: 'rubber-band',
     noProp: 'Spread against the other hand.',
-    dose: doseOf(
-      { mode: 'hold', holds: 5, holdMs: 3_000, relaxMs: 2_000 },
-      { sides: 'each', fewest: 4, most: 12 },
-    ),
+    dose: AGAINST_A_BAND,
     lengthMs: [2_000, 3_000],
     easier: [
       ['hold', 'no hold'],
@@ -95,7 +94,7 @@ export const open = [
     id: 'strap-thumb-each',
     name: 'Strap spread, thumb with each finger',
     what: 'Straps on; the thumb and one finger open away from each other, finger after finger.',
-    traits: ['opens the hand', 'tight loops', 'long sequence'],
+    traits: ['opens the hand', 'tight loops', 'long sequence', 'thumb forced out'],
     propId: 'finger-straps',
     noProp: 'Open thumb and each finger against the other hand.',
     dose: rounds([1, 3], FINGERS_ONLY, 4_000, { sides: 'each' }),

@@ -168,7 +168,7 @@ export const stretch = [
     what: 'A broad clip with round jaws sits on the web between thumb and index and is left there while the hand rests.',
     effortOf10: 1,
     joints: ['thumb'],
-    traits: ['clip on skin'],
+    traits: ['clip on skin', 'thumb forced out'],
     propId: 'broad-clip',
     noProp: 'Hold the web between the other thumb and fingers.',
     dose: doseOf(

@@ -87,6 +87,8 @@ export const TRAITS = [
   'head low',
   'cold prop',
   'magnet near the chest',
+  'thumb forced out',
+  'thumb in the fist, bent sideways',
 ] as const;
 export type Trait = (typeof TRAITS)[number];
 

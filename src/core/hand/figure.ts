@@ -1,7 +1,6 @@
 import { DIGITS, FINGER_NAMES, type DigitName } from './joints';
-import { seenHand, type HandView, type SeenHand } from './place';
+import type { SeenHand } from './place';
 import { capsule, hullOfDiscs, type Disc } from './outline';
-import type { Pose } from './pose';
 import { add, between, dot, scale, sub, unit, type Vec } from './vector';
 
 export const FILLED_PARTS = ['ink', 'skin', 'nail', 'sleeve', 'prop', 'ground'] as const;
@@ -26,10 +25,6 @@ const FOREARM_R = 17;
 
 /** Up to this bend between two phalanges, as drawn, they are one outline; past it the nearer lies over the other. */
 const FOLD_DEGREES = 112;
-
-/** The hand as flat shapes in painting order. `left` mirrors the right hand. */
-export const figureShapes = (pose: Pose, view: HandView, left: boolean): readonly FigureShape[] =>
-  painted(handParts(seenHand(pose, { ...view, at: [0, 0, 0], frame: 'forearm' }, left)));
 
 /** Furthest first; neighbours of one fill become one path, which all go round the same way. */
 export function painted(parts: readonly Part[]): readonly FigureShape[] {

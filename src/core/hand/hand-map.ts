@@ -1,7 +1,7 @@
 import { RESISTED, type Joint, type Movement } from '../catalogue/movement';
 import type { Dose, Hand } from '../dose/dose';
 import { doseTotals } from '../dose/totals';
-import { coverageOf, type Coverage } from './coverage';
+import { addCoverage, coverageOf, NO_COVERAGE, type Coverage } from './coverage';
 import type { MovementFigure } from './motion';
 import { HAND_SPOTS } from './spots';
 
@@ -28,7 +28,12 @@ const spotSums = (arcs: Coverage['L']): Record<string, number> =>
 
 /** Degrees a list of rows moves each spot. */
 export function movedByRows(rows: readonly MappedRow[]): SpotValues {
-  return added(rows.flatMap(({ figure, dose }) => (figure ? [movedAt(coverageOf(figure, dose))] : [])));
+  return movedAt(
+    rows.reduce(
+      (sum, { figure, dose }) => (figure ? addCoverage(sum, coverageOf(figure, dose)) : sum),
+      NO_COVERAGE,
+    ),
+  );
 }
 
 /** Effort-seconds that resisted and loading rows put on each spot: effort of ten x seconds of work, per hand. */

@@ -6,7 +6,7 @@ import { keyPoses, type FigureView, type MovementFigure } from './motion';
 import { placedHand, seeing, seenBy, type Camera, type HandView, type Place, type SeenHand } from './place';
 import { fullPose, type FullPose } from './pose';
 import { propBetween, propInHand, SHARED } from './prop-shape';
-import { APART_MM, SCENES, type Box, type SceneSpec, type Spot } from './scenes';
+import { APART_MM, SCENES, type Box, type Helper, type SceneSpec, type Spot } from './scenes';
 import { add, between, scale, sub, type Vec } from './vector';
 
 /** Each view a little off the straight, so that bends show. */
@@ -53,7 +53,7 @@ function grown({ x, y, w, h }: Box, { motion }: MovementFigure): Box {
   return { x: x - out, y: y - up, w: w + 2 * out, h: h + 2 * up };
 }
 
-/** Both hands and what they hold, one list of shapes in painting order per hand-independent picture. */
+/** Both hands, what they hold and what they rest on, in painting order. */
 export function sceneShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
   const { hands, camera } = sceneHands(figure, stage);
   const seen = { L: seenBy(hands.L, camera), R: seenBy(hands.R, camera) };
@@ -88,19 +88,11 @@ export function sceneHands(
 ): { hands: Readonly<Record<Hand, SeenHand>>; camera: Camera } {
   const spec = specOf(figure);
   const swapped = order[0] === 'R';
-  if (spec.helper) {
-    const worker: Hand = working === 'both' ? 'R' : working;
-    const helper: Hand = worker === 'R' ? 'L' : 'R';
-    const working_ = placedHand(poses[worker], placeOf(figure, poses[worker]), worker === 'L');
-    const { pose, place, spot, on, off = [0, 0, 0] } = spec.helper;
-    const lies = placedHand(fullPose(pose), { ...place, at: [0, 0, 0] }, helper === 'L');
-    const mine: Vec = worker === 'R' ? off : [-off[0], off[1], off[2]];
-    const moved = shifted(lies, add(sub(spotOf(working_, on), spotOf(lies, spot)), mine));
+  if (spec.helper)
     return {
-      hands: { [worker]: working_, [helper]: moved } as Record<Hand, SeenHand>,
+      hands: helpedHands(figure, spec.helper, poses, working === 'both' ? 'R' : working),
       camera: turned(spec.camera, swapped),
     };
-  }
   const one = (hand: Hand): SeenHand => {
     const place = placeOf(figure, poses[hand]);
     const [x, y, z] = spec.offset ?? [0, 0, 0];
@@ -113,6 +105,21 @@ export function sceneHands(
   const hands = { L: one('L'), R: one('R') };
   if (swapped && (isApart(figure) || spec.ground)) return { hands: exchanged(hands), camera: spec.camera };
   return { hands, camera: turned(spec.camera, swapped) };
+}
+
+/** The working hand in its place, the other brought to where its spot lies on the working hand's. */
+function helpedHands(
+  figure: MovementFigure,
+  { pose, place, spot, on, off = [0, 0, 0] }: Helper,
+  poses: Stage['poses'],
+  worker: Hand,
+): Readonly<Record<Hand, SeenHand>> {
+  const helper: Hand = worker === 'R' ? 'L' : 'R';
+  const works = placedHand(poses[worker], placeOf(figure, poses[worker]), worker === 'L');
+  const lies = placedHand(fullPose(pose), { ...place, at: [0, 0, 0] }, helper === 'L');
+  const aside: Vec = worker === 'R' ? off : [-off[0], off[1], off[2]];
+  const helps = shifted(lies, add(sub(spotOf(works, on), spotOf(lies, spot)), aside));
+  return worker === 'R' ? { R: works, L: helps } : { L: works, R: helps };
 }
 
 /** Seen from the other side. */
@@ -213,10 +220,10 @@ function groundParts(
   if (!ground) return [];
   const swapped = order[0] === 'R';
   return (['L', 'R'] as const).map((hand) => {
-    const wrist = seeing(camera)(spotOf(hands[hand], 'wrist'));
-    // The ground stays where the hand rests, whatever the hand does over it.
-    const side = (hand === 'R') !== swapped ? 1 : -1;
-    const x = ground === 'wall' ? side * APART_MM : side * place.at[0];
-    return groundUnder(ground, ground === 'wall' ? wrist[0] : x, 0, hand === 'R' ? 1 : -1);
+    const outward = hand === 'R' ? 1 : -1;
+    // What carries a hand stays where the hand rests, whatever it does there; a wall is where the palm meets it.
+    const stays = (swapped ? -outward : outward) * place.at[0];
+    const x = ground === 'wall' ? seeing(camera)(spotOf(hands[hand], 'wrist'))[0] : stays;
+    return groundUnder(ground, x, 0, outward);
   });
 }

@@ -1,4 +1,5 @@
 import { groupBy } from '../group';
+import type { HandVerdict } from '../screening/verdict';
 import type { Prop } from '../catalogue/prop';
 import { movementPlaces, type RuleContext } from './finding';
 
@@ -24,8 +25,9 @@ export function kitFor(context: RuleContext): readonly KitLine[] {
       (p) =>
         context.people.filter((person) => {
           const verdict = context.verdictOf(p.row.id, person.id);
-          const holds = (kind?: string) => kind === 'do' || kind === 'adapt';
-          return holds(verdict?.L.kind) || holds(verdict?.R.kind);
+          const holds = (hand?: HandVerdict) =>
+            hand?.kind === 'do' || (hand?.kind === 'adapt' && !hand.adaptation.props.includes('none'));
+          return holds(verdict?.L) || holds(verdict?.R);
         }).length,
     );
     const needed = Math.max(...holding) + 1;

@@ -1,5 +1,4 @@
 import { RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
-import { gentlestOf } from '../catalogue/rung';
 import type { Dose, Hand } from '../dose/dose';
 import { isCleared, type Person, type PersonCondition } from '../people/person';
 import type { Ask } from './adaptation';
@@ -47,8 +46,7 @@ export const hitsOn = (
 /** Unknown is never `do` for resisted or loading work. */
 function screeningHits(person: Person, movement: Movement): Hit[] {
   if (person.screened || !(RESISTED.has(movement.effort) || movement.effort === 'load')) return [];
-  const how = `lowest rung: ${gentlestOf(movement)}`;
-  return [{ verdict: 'adapt', because: 'not screened yet', how, ask: { rung: 'gentlest' } }];
+  return [{ verdict: 'adapt', because: 'not screened yet', ask: { rung: 'gentlest' } }];
 }
 
 /** Floor and impact are off until a clinician has cleared this person for loading. */
@@ -60,9 +58,7 @@ function offHits(person: Person, movement: Movement, context: ScreeningContext):
 function assistanceHits(person: Person, movement: Movement): Hit[] {
   if (person.assistance < 2 || movement.effort === 'notice' || movement.effort === 'breath') return [];
   const how =
-    person.assistance === 3
-      ? 'helper supports throughout with a broad padded open palm, holds of 2-3 s'
-      : 'helper places the hand with a broad padded open palm';
+    person.assistance === 3 ? 'helper supports throughout, holds of 2-3 s' : 'helper places the hand';
   const ask: Ask = {
     support: 'broad padded open palm, never gripping fingers',
     ...(person.assistance === 3 ? { holdMostMs: 3_000 } : {}),

@@ -1,4 +1,5 @@
 import { isSeated, type Movement } from '../catalogue/movement';
+import { easierOf, gentlestOf } from '../catalogue/rung';
 import type { Dose, Hand } from '../dose/dose';
 import type { Person } from '../people/person';
 import { memo } from '../remember';
@@ -99,7 +100,8 @@ function resolve(
   const none = { adaptation: NO_ADAPTATION, swapTo: null, swapWhy: '' };
   if (judgement.kind !== 'leaveOut') {
     const adaptation = adaptationOf(judgement.hits.flatMap((h) => h.ask ?? []));
-    return { ...none, kind: judgement.kind, reasons, how, adaptation };
+    const asked = [...how, ...adaptation.support, ...rungWords(movement, adaptation)];
+    return { ...none, kind: judgement.kind, reasons, how: asked, adaptation };
   }
   const swap = nearestSwap(judgement, person, hand, movement, context);
   if (!swap) return { ...none, kind: 'leaveOut', reasons, how: ['this hand rests'] };
@@ -111,6 +113,12 @@ function resolve(
     swapTo: swap.id,
     swapWhy: nearnessWords(movement, swap),
   };
+}
+
+/** The rung to stand on, in this movement's own words. */
+function rungWords(movement: Movement, { rung }: Adaptation): string[] {
+  if (rung === 'gentlest') return [`lowest rung: ${gentlestOf(movement)}`];
+  return rung === 'easier' ? [`easier: ${easierOf(movement)}`] : [];
 }
 
 /** Why a swap is near: "same purpose, moves the wrist too, needs no prop". */

@@ -3,7 +3,8 @@ import { FIGURES } from '@/catalogue/figures/figures';
 import { FIST, RING, STRAIGHT } from '@/catalogue/figures/poses';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { scriptOf } from '@/core/dose/script';
-import { figureShapes } from '@/core/hand/figure';
+import { handParts, painted } from '@/core/hand/figure';
+import { seenHand, type HandView } from '@/core/hand/place';
 import { DIGITS, FINGER_NAMES, JOINT_LIMITS } from '@/core/hand/joints';
 import { handPoints, knuckleOf, SEGMENT_MM, tipOf } from '@/core/hand/kinematics';
 import { keyPoses, loopPose, poseInBeat, rangeDemand, startPose } from '@/core/hand/motion';
@@ -22,6 +23,9 @@ import { distance, type Vec } from '@/core/hand/vector';
 const anyPose: fc.Arbitrary<Pose> = fc
   .tuple(...JOINT_LIMITS.map((l) => fc.integer({ min: l.min, max: l.max })))
   .map((angles) => Object.fromEntries(JOINT_LIMITS.map((l, i) => [l.id, angles[i]])) as Pose);
+
+const figureShapes = (pose: Pose, view: HandView, left: boolean) =>
+  painted(handParts(seenHand(pose, { ...view, at: [0, 0, 0], frame: 'forearm' }, left)));
 
 const close = (a: Vec, b: Vec, mm = 0.05) => expect(distance(a, b)).toBeLessThan(mm);
 const plain: Pose = { ...fingers(0, 0, 0), 'middle.spread': 0 };

@@ -67,6 +67,14 @@ describe('K1 enough props', () => {
     });
   });
 
+  test('who does it with no prop needs none', () => {
+    const people = [person(), person(), person({ propsOut: ['foam-ball'] })];
+    expect(findings(plan, 'K1', facts({ people, bag: { 'foam-ball': 3 } }))).toEqual([]);
+    expect(findings(plan, 'K1', facts({ people, bag: { 'foam-ball': 2 } }))[0]!.text).toBe(
+      '3 foam balls are needed, 2 are in the bag.',
+    );
+  });
+
   test('who does something else needs none', () => {
     const flare = person({
       conditions: [{ conditionId: 'hand-oa', side: 'both', state: 'flare', since: null, spots: [] }],

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { KitLine } from '@/core/plan/kit';
 import { call } from '@/ui/call';
 import { inputClass, Trouble } from '@/ui/field';
+import { TableHead } from '@/ui/table-head';
 
 /** What the class needs in the bag, and how many are in it. */
 export function KitPanel({ kit }: { kit: readonly KitLine[] }) {
@@ -12,14 +13,7 @@ export function KitPanel({ kit }: { kit: readonly KitLine[] }) {
   return (
     <section aria-label="Kit" className="mt-3">
       <table className="mb-4 text-left">
-        <thead>
-          <tr className="border-b-2 border-edge">
-            <th className="py-1 pr-6">Prop</th>
-            <th className="py-1 pr-6">Needed at once</th>
-            <th className="py-1 pr-6">In the bag</th>
-            <th className="py-1">Household substitute</th>
-          </tr>
-        </thead>
+        <TableHead columns={['Prop', 'Needed at once', 'In the bag', 'Household substitute']} />
         <tbody>
           {kit.map((line) => (
             <KitRow key={line.prop.id} line={line} />

@@ -9,6 +9,7 @@ import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
 import { nameList } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
+import { TableHead } from '@/ui/table-head';
 
 type Props = {
   plan: Plan;
@@ -78,13 +79,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
           <p>None: everybody does every row as shown.</p>
         ) : (
           <table className="w-full text-left">
-            <thead>
-              <tr className="border-b-2 border-edge">
-                <th className="py-1 pr-4">Caution</th>
-                <th className="py-1 pr-4 text-right">Rows</th>
-                <th className="py-1">People</th>
-              </tr>
-            </thead>
+            <TableHead columns={['Caution', { number: 'Rows' }, 'People']} />
             <tbody>
               {cautions.map(({ because, rows, personIds }) => (
                 <tr key={because} className="border-b align-top">
@@ -105,14 +100,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
           <p>None.</p>
         ) : (
           <table className="w-full text-left">
-            <thead>
-              <tr className="border-b-2 border-edge">
-                <th className="py-1 pr-4">Row</th>
-                <th className="py-1 pr-4 text-right">Left out</th>
-                <th className="py-1 pr-4 text-right">Swap</th>
-                <th className="py-1 text-right">Adapt</th>
-              </tr>
-            </thead>
+            <TableHead columns={['Row', { number: 'Left out' }, { number: 'Swap' }, { number: 'Adapt' }]} />
             <tbody>
               {costs.map((c) => (
                 <tr key={c.rowId} className="border-b">

@@ -2,6 +2,7 @@ import { CAUTIONS } from '@/catalogue/cautions';
 import type { Catalogue, Movement } from '@/core/catalogue/movement';
 import { clauseMatches } from '@/core/screening/rule';
 import { conditionName } from '@/ui/condition-words';
+import { TableHead } from '@/ui/table-head';
 
 /** The rows of the caution table that speak of this movement. */
 export function Cautions({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
@@ -14,13 +15,7 @@ export function Cautions({ movement, catalogue }: { movement: Movement; catalogu
     <section className="mt-8">
       <h2 className="text-xl">Cautions that speak of it</h2>
       <table className="mt-2 w-full border-collapse text-left">
-        <thead>
-          <tr className="border-b-2 border-edge">
-            <th className="py-1 pr-4">With</th>
-            <th className="py-1 pr-4">Then</th>
-            <th className="py-1">Because</th>
-          </tr>
-        </thead>
+        <TableHead columns={['With', 'Then', 'Because']} />
         <tbody>
           {rules.map((r) => (
             <tr key={r.id} className="border-b align-top">

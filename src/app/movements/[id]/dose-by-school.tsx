@@ -6,6 +6,7 @@ import { doseInSchool, SCHOOLS } from '@/core/dose/school';
 import { spokenLength } from '@/core/words';
 import { doseTiming } from '@/core/dose/timing';
 import { CordView } from '@/ui/cord';
+import { TableHead } from '@/ui/table-head';
 
 const CONTEXT = { breathMs: 5_000, isNew: false };
 
@@ -20,13 +21,7 @@ export function DoseBySchool({ movement }: { movement: Movement }) {
     <section className="mt-8">
       <h2 className="mb-2 text-xl">Dose by school</h2>
       <table className="w-full text-left">
-        <thead>
-          <tr className="border-b-2 border-edge">
-            <th className="py-1 pr-4">School</th>
-            <th className="py-1 pr-4">Dose</th>
-            <th className="py-1 text-right">Time</th>
-          </tr>
-        </thead>
+        <TableHead columns={['School', 'Dose', { number: 'Time' }]} />
         <tbody>
           {rows.map(({ school, dose }) => (
             <tr key={school} className="border-b align-top">

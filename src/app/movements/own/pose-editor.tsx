@@ -10,6 +10,7 @@ import { PROP_SHAPES, type PropShape } from '@/core/hand/prop-shape';
 import { SCENE_KINDS, type SceneKind } from '@/core/hand/scenes';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { MovingHands } from '../[id]/moving-hands';
 import { DraggableHand } from './draggable-hand';
 import { JointSliders } from './joint-sliders';
@@ -42,19 +43,19 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
     <section aria-label="How it looks" className="grid gap-4">
       <h2 className="text-xl">How it looks</h2>
       <div className="flex flex-wrap gap-4">
-        <Choose
+        <SelectField
           label="Moves"
           value={motion.kind}
           choices={Object.entries(KINDS).filter(([kind]) => kind !== 'steps' || steps.length > 0)}
           onChange={(kind) => setMotion(asKind(motion, kind as Motion['kind'], steps))}
         />
-        <Choose
+        <SelectField
           label="The two hands"
           value={figure.scene ?? 'apart'}
           choices={SCENE_KINDS.map((s) => [s, s])}
           onChange={(scene) => onChange({ ...figure, scene: scene as SceneKind })}
         />
-        <Choose
+        <SelectField
           label="Seen from"
           value={figure.view}
           choices={[
@@ -64,7 +65,7 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
           ]}
           onChange={(view) => onChange({ ...figure, view: view as FigureView })}
         />
-        <Choose
+        <SelectField
           label="Holding"
           value={figure.prop ?? ''}
           choices={[['', 'nothing'], ...PROP_SHAPES.map((p): [string, string] => [p, p])]}
@@ -160,30 +161,4 @@ function withCounter(figure: MovementFigure, on: boolean): MovementFigure {
 
 function without(figure: MovementFigure, key: 'prop' | 'counter'): MovementFigure {
   return Object.fromEntries(Object.entries(figure).filter(([k]) => k !== key)) as MovementFigure;
-}
-
-function Choose({
-  label,
-  value,
-  choices,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  choices: readonly (readonly [string, string])[];
-  onChange: (value: string) => void;
-}) {
-  return (
-    <Field label={label} className="w-64">
-      {(field) => (
-        <select {...field} className={inputClass} value={value} onChange={(e) => onChange(e.target.value)}>
-          {choices.map(([id, words]) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
-  );
 }
