@@ -98,10 +98,10 @@ function MapTable({ values, unit, none }: Omit<Props, 'label'>) {
         <tbody>
           {moved.map((s) => (
             <tr key={s.id} className="border-b">
-              <th scope="row" className="pr-6 font-normal">
+              <th scope="row" className="pr-5 font-normal">
                 {s.name}
               </th>
-              <td className="pr-6 text-right">{(values.L[s.id] ?? 0).toLocaleString()}</td>
+              <td className="pr-5 text-right">{(values.L[s.id] ?? 0).toLocaleString()}</td>
               <td className="text-right">{(values.R[s.id] ?? 0).toLocaleString()}</td>
             </tr>
           ))}

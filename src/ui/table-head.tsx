@@ -9,7 +9,7 @@ export function TableHead({ columns }: { columns: readonly (string | { readonly 
             <th
               key={isNumber ? column.number : column}
               scope="col"
-              className={`py-1 pr-5 ${isNumber ? 'text-right' : ''}`}
+              className={`py-1 pr-5 last:pr-0 ${isNumber ? 'text-right' : ''}`}
             >
               {isNumber ? column.number : column}
             </th>

@@ -118,6 +118,7 @@ test('the venue’s own words are under stop and get help; what happened is kept
   await expect(page.getByText('The kit hangs by the kitchen door.')).toBeVisible();
   await page.getByRole('button', { name: 'Keep this record' }).click();
   await expect(page.getByText('Say what happened')).toBeVisible();
+  await expect(page.getByText('Say what was seen')).toBeVisible();
   await page.getByLabel('Who').selectOption('Ansel B');
   await page.getByLabel('What was seen').selectOption('any fall');
   await page.getByLabel('What happened').fill('Slipped while reaching for water.');

@@ -83,11 +83,11 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
             <tbody>
               {cautions.map(({ because, rows, personIds }) => (
                 <tr key={because} className="border-b align-top">
-                  <th scope="row" className="py-1 pr-4 font-normal">
+                  <th scope="row" className="py-1 pr-5 font-normal">
                     {because.charAt(0).toUpperCase() + because.slice(1)}
                   </th>
-                  <td className="tabular pr-4 text-right">{rows}</td>
-                  <td className="min-w-40">{nameList(personIds.map(nameOf))}</td>
+                  <td className="tabular py-1 pr-5 text-right">{rows}</td>
+                  <td className="min-w-40 py-1">{nameList(personIds.map(nameOf))}</td>
                 </tr>
               ))}
             </tbody>
@@ -104,14 +104,14 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
             <tbody>
               {costs.map((c) => (
                 <tr key={c.rowId} className="border-b">
-                  <th scope="row" className="py-1 pr-4 font-normal">
+                  <th scope="row" className="py-1 pr-5 font-normal">
                     <a className="underline underline-offset-4" href={`#row-${c.rowId}`}>
                       {titles.get(c.rowId) ?? 'a row'}
                     </a>
                   </th>
-                  <td className="tabular pr-4 text-right">{c.out}</td>
-                  <td className="tabular pr-4 text-right">{c.swapped}</td>
-                  <td className="tabular text-right">{c.own}</td>
+                  <td className="tabular py-1 pr-5 text-right">{c.out}</td>
+                  <td className="tabular py-1 pr-5 text-right">{c.swapped}</td>
+                  <td className="tabular py-1 text-right">{c.own}</td>
                 </tr>
               ))}
             </tbody>

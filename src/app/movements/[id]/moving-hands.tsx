@@ -16,13 +16,19 @@ type Props = { movement: Movement; figure: MovementFigure };
 /** The movement at its own tempo, over and over; its key poses where motion is not wanted, and on paper. */
 export function MovingHands({ movement, figure }: Props) {
   const [moving, setMoving] = useState(true);
+  const [full, setFull] = useState(false);
   return (
     <div className="grid content-start gap-3">
       <div className="motion-reduce:hidden print:hidden">
-        <Moving movement={movement} figure={figure} moving={moving} className="aspect-[392/314] w-full" />
+        <Moving
+          movement={movement}
+          figure={figure}
+          moving={moving && !full}
+          className="aspect-[392/314] w-full"
+        />
         <div className="mt-3 flex justify-center gap-3">
           <Button onClick={() => setMoving(!moving)}>{moving ? 'Hold still' : 'Move'}</Button>
-          <FullSize movement={movement} figure={figure} />
+          <FullSize movement={movement} figure={figure} open={full} onOpenChange={setFull} />
         </div>
       </div>
       <div className="hidden motion-reduce:block print:block">
@@ -32,10 +38,14 @@ export function MovingHands({ movement, figure }: Props) {
   );
 }
 
-/** The same as large as the screen, to show a helper across a room. */
-function FullSize({ movement, figure }: Props) {
+/** The same as large as the screen, to show a helper across a room; the page's own figure holds still behind it. */
+function FullSize({
+  movement,
+  figure,
+  ...state
+}: Props & { open: boolean; onOpenChange: (open: boolean) => void }) {
   return (
-    <Dialog.Root>
+    <Dialog.Root {...state}>
       <Dialog.Trigger asChild>
         <Button>Full screen</Button>
       </Dialog.Trigger>

@@ -14,7 +14,7 @@ type Props = { classId: string; people: readonly Person[] };
 const fresh = (): Incident => ({
   id: crypto.randomUUID(),
   personId: null,
-  sign: STOP_SIGNS[0],
+  sign: '',
   what: '',
   done: '',
 });
@@ -57,6 +57,7 @@ export function IncidentForm({ classId, people }: Props) {
         <Field label="What was seen" error={errors.sign?.message}>
           {(field) => (
             <select {...field} className={inputClass} {...register('sign')}>
+              <option value="">choose one</option>
               {STOP_SIGNS.map((sign) => (
                 <option key={sign} value={sign}>
                   {sign}
