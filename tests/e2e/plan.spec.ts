@@ -122,7 +122,7 @@ test('the bag is counted, and being short is a finding', async ({ page }) => {
   await page.getByRole('button', { name: /Rubber band spread/ }).click();
   const findings = page.getByRole('region', { name: 'Findings' });
   await findings.getByRole('button', { name: /^All/ }).click();
-  await expect(findings).toContainText('2 broad rubber bands are needed, 0 are in the bag.');
+  await expect(findings).toContainText('1 broad rubber band is needed, 0 are in the bag.');
   await expect(findings).toContainText('Lorna V must not touch latex');
   await page.getByRole('button', { name: /^Kit: 1 prop, 1 short/ }).click();
   await page.getByLabel('broad rubber bands in the bag').fill('4');

@@ -9,7 +9,7 @@ export const enoughProps: SequencingRule = (context) =>
       finding(
         'K1',
         'must',
-        `${line.needed} ${line.prop.plural} are needed, ${line.inBag} ${line.inBag === 1 ? 'is' : 'are'} in the bag.`,
+        `${line.needed} ${line.needed === 1 ? `${line.prop.name} is` : `${line.prop.plural} are`} needed, ${line.inBag} ${line.inBag === 1 ? 'is' : 'are'} in the bag.`,
         `Everyone doing the row holds one. Pack ${line.short} more, or ${line.prop.substitute} and count them in.`,
         { rowIds: line.rowIds },
       ),

@@ -71,10 +71,12 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-/** "5 times each hand": what is left of the dose for a hand that does less; empty where it does all. */
-function theirDose({ adaptation }: HandVerdict, dose: Dose): string {
-  const own = adaptedDose(dose, adaptation);
-  return doseWords(own) === doseWords(dose) ? '' : `: ${doseWords(own)}`;
+/** All that is asked of a hand, with what is left of the dose where it does less: "half the count: 3 times each hand". */
+function wayOf({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
+  const [first, ...rest] = how;
+  const own = doseWords(adaptedDose(dose, adaptation));
+  const less = kind === 'adapt' && own !== doseWords(dose) ? `: ${own}` : '';
+  return first ? [`${first}${less}`, ...rest].join('; ') : '';
 }
 
 function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
@@ -94,9 +96,7 @@ function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; 
       <h2 className="font-normal text-soft">Do it their own way</h2>
       <ul className="min-h-32 flex-1 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
         {own.map(({ person, verdict }) => {
-          const [left, right] = [verdict.L, verdict.R].map((hand) =>
-            hand.how[0] ? `${hand.how[0]}${hand.kind === 'adapt' ? theirDose(hand, dose) : ''}` : undefined,
-          );
+          const [left, right] = [wayOf(verdict.L, dose), wayOf(verdict.R, dose)];
           const words =
             left === right
               ? left
