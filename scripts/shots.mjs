@@ -55,12 +55,12 @@ await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
 await shot('class-weave');
 await button(/^Ball squeeze/).click();
 await page
-  .locator('#row-grip-1')
+  .locator('#row-grip-2')
   .evaluate((row) => window.scrollBy(0, row.getBoundingClientRect().top - 150));
 await shot('class-dose');
 await open(new URL(page.url()).pathname);
 await button('Put in a hand break of 30 s').click();
-await page.getByText('Nothing to mend').waitFor();
+await page.getByText('Saved: Put in a hand break').waitFor();
 
 await page.getByRole('link', { name: 'At the door' }).click();
 await button('Pain in the right hand: 4').click();

@@ -2,21 +2,29 @@ import { withOwn, type OwnMovement } from '@/core/catalogue/own';
 import type { Person } from '@/core/people/person';
 import { asToday, type CheckIn } from '@/core/screening/check-in';
 import type { ClassFacts } from '@/core/plan/check';
+import type { Plan } from '@/core/plan/plan';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
 
 /** What is known of a class besides its plan. */
 type Room = {
-  readonly info: { readonly helpers: readonly string[]; readonly slotMinutes: number; readonly day: string };
+  readonly info: {
+    readonly helpers: readonly string[];
+    readonly slotMinutes: number;
+    readonly day: string;
+    readonly week: number;
+  };
   readonly people: readonly Person[];
   readonly bag: Readonly<Record<string, number>>;
   readonly shown: readonly string[];
+  readonly last: { readonly plan: Plan } | null;
+  readonly attended: Readonly<Record<string, number>>;
   readonly own: readonly OwnMovement[];
   readonly checkIns: Readonly<Record<string, CheckIn>>;
 };
 
 /** What a plan of this class is judged against, in the page and on the server alike. */
-export const factsOf = ({ info, people, bag, shown, own, checkIns }: Room): ClassFacts => ({
+export const factsOf = ({ info, people, bag, shown, last, attended, own, checkIns }: Room): ClassFacts => ({
   catalogue: withOwn(CATALOGUE, own),
   cautions: CAUTIONS,
   people: people.map((p) => asToday(p, checkIns[p.id])),
@@ -25,4 +33,7 @@ export const factsOf = ({ info, people, bag, shown, own, checkIns }: Room): Clas
   bag,
   shown,
   day: info.day,
+  week: info.week,
+  last: last?.plan ?? null,
+  attended,
 });

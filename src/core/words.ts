@@ -19,6 +19,9 @@ export function spokenLength(ms: number): string {
 
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
+/** The first letter large, as a sentence begins. */
+export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
 /** "Bea K", "Bea K and Iolo P", "Bea K, Iolo P and 3 more". */
 export function nameList(names: readonly string[], most = 3): string {
   if (names.length === 0) return 'nobody';

@@ -1,4 +1,5 @@
 import { CATALOGUE } from '@/catalogue/movements';
+import { GENTLE } from '@/core/catalogue/movement';
 import { withPrimaryCount, type Dose } from '@/core/dose/dose';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
 
@@ -8,7 +9,7 @@ type Entry =
   | { talk: string; s: number }
   | { rest: 'hand' | 'water'; s: number };
 
-/** Count for week `w`: the usual dose, growing by one every other week where it is counted in repetitions. */
+/** The usual dose; gentle movements counted in repetitions have grown by one from the third week. */
 function rowOf(entry: Entry, id: string, week: number): Row {
   if (typeof entry !== 'string' && 'talk' in entry)
     return { kind: 'talk', id, title: entry.talk, durationMs: entry.s * 1000 };
@@ -19,8 +20,8 @@ function rowOf(entry: Entry, id: string, week: number): Row {
     times,
     dose,
   } = typeof entry === 'string' ? { id: entry, times: undefined, dose: {} } : entry;
-  const usual = CATALOGUE.movement(movementId)!.dose;
-  const more = usual.count.mode === 'reps' && week > 2 ? 1 : 0;
+  const { dose: usual, effort } = CATALOGUE.movement(movementId)!;
+  const more = GENTLE.has(effort) && usual.count.mode === 'reps' && week > 2 ? 1 : 0;
   const base = times ? withPrimaryCount(usual.count, times) : usual.count;
   const count = base.mode === 'reps' ? withPrimaryCount(base, base.reps + more) : base;
   return { kind: 'movement', id, movementId, dose: { ...usual, count, ...dose }, note: '' };
@@ -62,15 +63,15 @@ export const wednesdayPlan = (week: number): Plan =>
       ],
       hold: [{ id: 'wrist-up-hold', times: 5 }, 'palms-press'],
       grip: [
-        { id: 'ball-squeeze', times: 6 },
         { id: 'alternate-fists', times: 12 },
+        { id: 'ball-squeeze', times: 6 },
         // Next week's break is still missing, so that the plan has something to mend.
         ...(week < 4 ? [{ rest: 'hand', s: 30 } as const] : []),
         { id: 'cloth-wring', dose: { sets: 2, restMs: 15_000 } },
         { rest: 'water', s: 90 },
         { talk: 'Chat: what have your hands done this week?', s: 120 },
       ],
-      open: ['loop-spread', ...(week < 3 ? [] : ['single-finger-lifts'])],
+      open: [...(week < 3 ? [] : ['single-finger-lifts']), 'loop-spread'],
       load: week < 2 ? [] : [{ id: 'thigh-press', times: 5 }, 'backs-together', 'wrist-shake'],
       ease: ['web-stretch', 'roll-each-finger', { id: 'stroke-arms', times: 4 }, { rest: 'water', s: 45 }],
       settle: [{ id: 'quiet-breath', times: 10 }, 'look-again', { talk: 'Closing line and goodbye', s: 60 }],
@@ -96,7 +97,7 @@ export const fridayPlan = (week: number): Plan =>
       grip: [
         { id: 'alternate-fists', times: 10, dose: { sets: 2, restMs: 15_000 } },
         { rest: 'water', s: 60 },
-        { talk: 'Chat: one thing that was easier this week', s: 150 },
+        { talk: 'Chat: one thing that was easier this week', s: 120 },
       ],
       ease: [
         { id: 'web-stretch', times: 2 },

@@ -9,6 +9,7 @@ import { loadCheckIns } from '@/store/check-ins';
 import { listOwn } from '@/store/own-movements';
 import { peopleOfClass } from '@/store/people';
 import { loadPlan, type StoredPlan } from '@/store/plans';
+import { timesAttended } from '@/store/wrap-ups';
 
 /** Everything about one class that its screens and checks need, as plain data. */
 export type Classroom = {
@@ -21,6 +22,8 @@ export type Classroom = {
   readonly own: readonly OwnMovement[];
   /** What was said at the door, by person. */
   readonly checkIns: Readonly<Record<string, CheckIn>>;
+  /** Classes of this series each person has come to before this one. */
+  readonly attended: Readonly<Record<string, number>>;
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -36,6 +39,7 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     shown: await shownMovements(db, info.seriesId, info.day),
     own: await listOwn(db),
     checkIns: await loadCheckIns(db, classId),
+    attended: await timesAttended(db, info.seriesId, info.day),
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }

@@ -50,3 +50,18 @@ export async function classLinesOf(db: Db, personId: string): Promise<ClassLine[
     [personId],
   );
 }
+
+/** How many classes of a series before a day each person has come to, as written up. */
+export async function timesAttended(
+  db: Db,
+  seriesId: string,
+  beforeDay: string,
+): Promise<Record<string, number>> {
+  const rows = await db.query<{ id: string; times: number }>(
+    `select a.person_id as id, count(*)::int as times
+     from attendance a join class c on c.id = a.class_id
+     where c.series_id = $1 and c.day < $2 and a.present group by 1`,
+    [seriesId, beforeDay],
+  );
+  return Object.fromEntries(rows.map((r) => [r.id, r.times]));
+}

@@ -78,6 +78,9 @@ test('the check of a plan', () => {
     bag: {},
     shown: [],
     day: '2026-11-25',
+    week: 4,
+    last: null,
+    attended: {},
   };
   const start = performance.now();
   void checkPlan(full, facts);

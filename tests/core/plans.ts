@@ -51,6 +51,9 @@ export const facts = (over: Partial<ClassFacts> = {}): ClassFacts => ({
   bag: { 'foam-ball': 20, cloth: 20, 'soft-ring': 20, putty: 20, 'fabric-loop': 20, tin: 20 },
   shown: CATALOGUE.movements.map((m) => m.id),
   day: '2026-11-25',
+  week: 4,
+  last: null,
+  attended: {},
   ...over,
 });
 

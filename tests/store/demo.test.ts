@@ -1,15 +1,14 @@
 import { CAUTIONS } from '@/catalogue/cautions';
-import { CATALOGUE } from '@/catalogue/movements';
-import { checkPlan, type ClassFacts } from '@/core/plan/check';
+import { factsOf } from '@/catalogue/class-facts';
+import { checkPlan } from '@/core/plan/check';
 import { applyStep } from '@/core/plan/step';
 import { loadDemo } from '@/demo/load';
-import { loadBag } from '@/store/bag';
-import { lastDoneDays, listClasses, shownMovements } from '@/store/classes';
+import { loadClassroom } from '@/server/classroom';
+import { lastDoneDays, listClasses } from '@/store/classes';
 import type { Database } from '@/store/db';
 import { migrate } from '@/store/migrate';
-import { listPeople, peopleOfClass } from '@/store/people';
+import { listPeople } from '@/store/people';
 import { openPglite } from '@/store/pglite';
-import { loadPlan } from '@/store/plans';
 import { loadEvents, loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 
@@ -69,18 +68,10 @@ test('the last day of each movement is that of the newest class taught, none for
 
 async function checkNext(name: string) {
   const info = (await listClasses(db)).find((c) => c.week === 4 && c.name === name)!;
-  const { history } = (await loadPlan(db, info.id))!;
-  const facts: ClassFacts = {
-    catalogue: CATALOGUE,
-    cautions: CAUTIONS,
-    people: await peopleOfClass(db, info.id),
-    helpers: info.helpers.length,
-    slotMs: info.slotMinutes * 60_000,
-    bag: await loadBag(db),
-    shown: await shownMovements(db, info.seriesId, info.day),
-    day: info.day,
-  };
-  return { plan: history.plan, facts, check: checkPlan(history.plan, facts) };
+  const room = (await loadClassroom(db, info.id))!;
+  const { plan } = room.stored.history;
+  const facts = factsOf(room);
+  return { plan, facts, check: checkPlan(plan, facts) };
 }
 
 test.each(['Wednesday Hands', 'Friday Slow Hands'])('the next plan of %s fits its slot', async (name) => {

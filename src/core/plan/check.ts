@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/movement';
 import type { Person } from '../people/person';
 import { verdictFor, type CautionTable, type Verdict } from '../screening/verdict';
 import { memo } from '../remember';
+import { movementOfRow } from './at-rung';
 import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
 import { placedRows, type Plan } from './plan';
@@ -20,6 +21,12 @@ export type ClassFacts = {
   readonly shown: readonly string[];
   /** ISO day of the class. */
   readonly day: string;
+  /** Week of the term, from 1. */
+  readonly week: number;
+  /** The plan as it was taught last; null for a first class. */
+  readonly last: Plan | null;
+  /** Classes of this series each person has come to, by person id. */
+  readonly attended: Readonly<Record<string, number>>;
 };
 
 export type PlanCheck = {
@@ -32,41 +39,59 @@ export type PlanCheck = {
 
 const SEVERITY_ORDER: readonly Severity[] = ['must', 'should', 'could'];
 
-/** The whole judgement of a plan for a group: times, verdicts, findings (worst first) and kit. */
+/** The judgement of a plan for a group: times, verdicts, findings (worst first) and kit. */
 export function checkPlan(plan: Plan, facts: ClassFacts): PlanCheck {
-  const { catalogue, people, helpers } = facts;
-  const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(facts.shown) });
-  const verdicts = verdictsFor(plan, facts);
-  const context: RuleContext = {
+  const context = contextOf(plan, facts);
+  return {
+    timing: context.timing,
+    verdicts: context.verdicts,
+    findings: worstFirst(SEQUENCING_RULES.flatMap((rule) => rule(context))),
+    kit: kitFor(context),
+  };
+}
+
+export const worstFirst = (findings: readonly Finding[]): readonly Finding[] =>
+  [...findings].sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity));
+
+/** All that a rule may ask about, worked out once. */
+export function contextOf(
+  plan: Plan,
+  facts: ClassFacts,
+): RuleContext & { readonly verdicts: PlanCheck['verdicts'] } {
+  const { catalogue, people, helpers, slotMs, bag, shown, week, last, attended } = facts;
+  const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
+  const judge = judgeOf(facts);
+  const verdicts = new Map(
+    placedRows(plan).flatMap(({ row }) => {
+      const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
+      return row.kind === 'movement' && movement ? [[row.id, judge(movement, row.dose)] as const] : [];
+    }),
+  );
+  return {
     plan,
     catalogue,
     people,
     helpers,
-    slotMs: facts.slotMs,
+    slotMs,
     timing,
-    bag: facts.bag,
-    firstClass: facts.shown.length === 0,
+    bag,
+    firstClass: shown.length === 0,
+    week,
+    last,
+    attended,
+    verdicts,
     verdictOf: (rowId, personId) => verdicts.get(rowId)?.get(personId) ?? null,
+    judge,
   };
-  const findings = SEQUENCING_RULES.flatMap((rule) => rule(context)).sort(
-    (a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity),
-  );
-  return { timing, verdicts, findings, kit: kitFor(context) };
 }
 
 const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 
-function verdictsFor(plan: Plan, facts: ClassFacts): PlanCheck['verdicts'] {
-  const screening = { table: facts.cautions, catalogue: facts.catalogue, today: facts.day };
-  return new Map(
-    placedRows(plan).flatMap(({ row }) => {
-      const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
-      if (row.kind !== 'movement' || !movement) return [];
-      const judgeRow = () =>
-        new Map(facts.people.map((p) => [p.id, verdictFor(p, movement, row.dose, screening)] as const));
-      // An edit leaves most rows as they are: what was judged of them still holds.
-      const keys = [screening.table, screening.catalogue, facts.people, row.dose];
-      return [[row.id, rememberRow(keys, `${facts.day} ${movement.id}`, judgeRow)] as const];
-    }),
-  );
+/** Verdicts on a row; an edit leaves most rows as they are, so what was judged of them still holds. */
+function judgeOf({ cautions, catalogue, people, day }: ClassFacts): RuleContext['judge'] {
+  const screening = { table: cautions, catalogue, today: day };
+  return (movement, dose) =>
+    rememberRow([cautions, catalogue, people, dose], `${day} ${movement.id} ${movement.effortOf10}`, () => {
+      return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
+    });
 }

@@ -1,6 +1,8 @@
 import type { Catalogue, Movement } from '../catalogue/movement';
+import type { Dose } from '../dose/dose';
 import type { Person } from '../people/person';
 import type { Verdict } from '../screening/verdict';
+import { movementOfRow } from './at-rung';
 import { findRow, placedRows, type MovementRow, type Plan, type PlacedRow } from './plan';
 import type { PlanStep } from './step';
 import type { PlanTiming, RowTiming } from './timing';
@@ -31,7 +33,15 @@ export type RuleContext = {
   readonly bag: Readonly<Record<string, number>>;
   /** True for the first class of a term, when everything is new. */
   readonly firstClass: boolean;
+  /** Week of the term, from 1. */
+  readonly week: number;
+  /** The plan as it was taught last; null for a first class. */
+  readonly last: Plan | null;
+  /** Classes of this series each person has come to, by person id. */
+  readonly attended: Readonly<Record<string, number>>;
   readonly verdictOf: (rowId: string, personId: string) => Verdict | null;
+  /** Verdicts on any movement and dose, by person id; also for rows of another plan. */
+  readonly judge: (movement: Movement, dose: Dose) => ReadonlyMap<string, Verdict>;
 };
 
 export type SequencingRule = (context: RuleContext) => readonly Finding[];
@@ -65,7 +75,7 @@ export type MovementPlace = {
 export function movementPlaces({ plan, catalogue, timing }: RuleContext): readonly MovementPlace[] {
   return placedRows(plan).flatMap((place, order) => {
     if (place.row.kind !== 'movement') return [];
-    const movement = catalogue.movement(place.row.movementId);
+    const movement = movementOfRow(place.row, catalogue);
     return movement ? [{ row: place.row, movement, timing: timing.rows[order]!, place, order }] : [];
   });
 }
@@ -107,4 +117,17 @@ export const newMovementRow = (plan: Plan, movement: Movement, why: string): Mov
 export function pickMovement(catalogue: Catalogue, fits: (m: Movement) => boolean): Movement | null {
   const fitting = catalogue.movements.filter(fits);
   return fitting.find((m) => m.propId === null) ?? fitting[0] ?? null;
+}
+
+/** A break put in before a row, as a mend. */
+export function breakBefore(
+  plan: Plan,
+  rowId: string,
+  what: 'hand' | 'water',
+  seconds: number,
+  label: string,
+): Mend {
+  const id = freshRowId(plan, `${what}-before-${rowId}`.slice(0, 50));
+  const row = { kind: 'break', id, what, durationMs: seconds * 1000 } as const;
+  return { label, step: insertBeside(plan, rowId, 'before', [row]) };
 }

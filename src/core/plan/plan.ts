@@ -4,12 +4,22 @@ import { doseSchema } from '../dose/dose';
 
 const idSchema = z.string().min(1).max(60);
 
+export const bpmSchema = z
+  .number('Beats per minute is a number')
+  .int('Beats per minute is a whole number')
+  .min(40, 'Music is at least 40 beats per minute')
+  .max(180, 'Music is at most 180 beats per minute');
+
 export const movementRowSchema = z.strictObject({
   kind: z.literal('movement'),
   id: idSchema,
   movementId: idSchema,
   dose: doseSchema,
   note: z.string().trim().max(300, 'Keep the note under 300 characters'),
+  /** Where the class stands on the movement's ladder, from the gentlest, 0; left out for the usual form. */
+  rung: z.number().int().min(0).max(11).optional(),
+  /** Beats per minute, where the row is counted to music. */
+  bpm: bpmSchema.optional(),
 });
 
 export const breakRowSchema = z.strictObject({

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { doseSchema } from '../dose/dose';
 import { fail, ok, type Result } from '../result';
 import {
+  bpmSchema,
   findRow,
   rowSchema,
   sectionNameSchema,
@@ -26,6 +27,8 @@ const singleSteps = [
   }),
   z.strictObject({ type: z.literal('setTitle'), rowId: id, title: talkRowSchema.shape.title }),
   z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
+  z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
+  z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
   z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
 ] as const;
@@ -127,6 +130,26 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       return ok({
         plan: withRow(plan, { ...place.row, note: step.note }),
         inverse: { ...step, note: place.row.note },
+      });
+    }
+    case 'setRung': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'movement') return fail('no-rung', 'Only a movement has rungs.');
+      const { rung, ...row } = place.row;
+      return ok({
+        plan: withRow(plan, step.rung === null ? row : { ...row, rung: step.rung }),
+        inverse: { ...step, rung: rung ?? null },
+      });
+    }
+    case 'setMusic': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'movement') return fail('no-music', 'Only a movement is counted to music.');
+      const { bpm, ...row } = place.row;
+      return ok({
+        plan: withRow(plan, step.bpm === null ? row : { ...row, bpm: step.bpm }),
+        inverse: { ...step, bpm: bpm ?? null },
       });
     }
     case 'renameSection': {

@@ -7,7 +7,7 @@ import type { PlanCheck } from '@/core/plan/check';
 import { cautionsOf, rowCosts } from '@/core/plan/needs';
 import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
-import { nameList } from '@/core/words';
+import { capital, nameList } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
 import { TableHead } from '@/ui/table-head';
 
@@ -41,8 +41,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
             return (
               here.length > 0 && (
                 <li key={need} className="border-b py-1">
-                  <strong>{need.charAt(0).toUpperCase() + need.slice(1)}:</strong>{' '}
-                  {here.map(fullName).join(', ')}
+                  <strong>{capital(need)}:</strong> {here.map(fullName).join(', ')}
                 </li>
               )
             );
@@ -84,7 +83,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
               {cautions.map(({ because, rows, personIds }) => (
                 <tr key={because} className="border-b align-top">
                   <th scope="row" className="py-1 pr-5 font-normal">
-                    {because.charAt(0).toUpperCase() + because.slice(1)}
+                    {capital(because)}
                   </th>
                   <td className="tabular py-1 pr-5 text-right">{rows}</td>
                   <td className="min-w-40 py-1">{nameList(personIds.map(nameOf))}</td>

@@ -11,11 +11,11 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
   const db = await database();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
-  const { info, people, bag, shown, own, checkIns, last } = room;
+  const { info, people, bag, shown, own, checkIns, attended, last } = room;
   const initial = replyOf(room.stored.history, room.stored.version);
   return (
     <PlanDesk
-      room={{ info, people, bag, shown, own, checkIns, last }}
+      room={{ info, people, bag, shown, own, checkIns, attended, last }}
       initial={initial}
       everyone={await listPeople(db)}
     />

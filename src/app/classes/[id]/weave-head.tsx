@@ -3,6 +3,7 @@ import type { PlanCheck } from '@/core/plan/check';
 import type { HandVerdict } from '@/core/screening/verdict';
 import { VERDICTS } from '@/core/screening/verdict';
 import { VERDICT_WORDS, VerdictMark, verdictWords } from '@/ui/marks';
+import { capital } from '@/core/words';
 
 /** The cell of the weave that is pointed at. */
 export type Told = { readonly rowId: string; readonly personId: string };
@@ -119,5 +120,3 @@ export function sentence({ how, reasons, swapWhy }: HandVerdict): string {
   if (reasons.length > 0) parts.push(`${capital(reasons.join('; '))}.`);
   return parts.join(' ');
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,5 +1,6 @@
 import type { Ladder as Rungs } from '@/core/catalogue/rung';
 import { CHANGE_WORDS } from '../words';
+import { capital } from '@/core/words';
 
 /** The rungs, gentlest first; the usual form stands out by weight, each other says what it changes. */
 export function Ladder({ rungs }: { rungs: Rungs }) {
@@ -19,9 +20,7 @@ export function Ladder({ rungs }: { rungs: Rungs }) {
                 strokeWidth="2"
               />
             </svg>
-            <span className={changes === null ? 'font-bold' : ''}>
-              {words.charAt(0).toUpperCase() + words.slice(1)}
-            </span>
+            <span className={changes === null ? 'font-bold' : ''}>{capital(words)}</span>
             {changes && <span className="ml-auto text-sm text-soft">changes {CHANGE_WORDS[changes]}</span>}
           </li>
         ))}

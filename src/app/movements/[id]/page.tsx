@@ -17,6 +17,7 @@ import { Ladder } from './ladder';
 import { MovingHands } from './moving-hands';
 import { PropNotes } from './prop-notes';
 import { PutAway } from './put-away';
+import { capital } from '@/core/words';
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
   const { catalogue, own } = await catalogueNow(await database());
@@ -135,7 +136,7 @@ function phaseWords({ phases, dose }: Movement): string {
     dose.count.mode === 'reps' ? dose.count.tempoMs : dose.count.mode === 'breaths' ? 5_000 : null;
   const [first, second] = breath === 'as it comes' ? ['', ''] : breath === 'in, then out' ? IN_OUT : OUT_IN;
   const time = (share: number) => (whole ? `, ${seconds(whole * share)} s` : '');
-  const start = `${work.charAt(0).toUpperCase()}${work.slice(1)}${first}${time(workShare)}`;
+  const start = `${capital(work)}${first}${time(workShare)}`;
   const rest = breath === 'as it comes' ? ' Breathe as it comes.' : '';
   return `${start}; ${back}${second}${time(1 - workShare)}.${rest}`;
 }

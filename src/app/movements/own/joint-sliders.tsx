@@ -2,6 +2,7 @@
 
 import { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName } from '@/core/hand/joints';
 import type { FullPose } from '@/core/hand/pose';
+import { capital } from '@/core/words';
 
 type Props = { pose: FullPose; onChange: (pose: FullPose) => void };
 
@@ -9,7 +10,7 @@ const GROUPS: readonly { name: string; axes: readonly AxisId[] }[] = [
   { name: 'Wrist and forearm', axes: starting('wrist.', 'forearm.') },
   { name: 'Thumb', axes: starting('thumb.') },
   ...FINGER_NAMES.map((f) => ({
-    name: `${f.charAt(0).toUpperCase()}${f.slice(1)} finger`,
+    name: `${capital(f)} finger`,
     axes: starting(`${f}.`),
   })),
   { name: 'How the hands are carried', axes: starting('stage.') },
@@ -94,7 +95,7 @@ type SliderProps = {
 function Slider({ label, value, min, max, unit, onChange }: SliderProps) {
   return (
     <label className="grid grid-cols-[13rem_1fr_3.5rem] items-center gap-3 text-sm">
-      {label.charAt(0).toUpperCase() + label.slice(1)}
+      {capital(label)}
       <input
         type="range"
         className="h-11 w-full accent-ink"

@@ -1,13 +1,6 @@
 import { GENTLE, GRIPPING } from '../../catalogue/movement';
 import { placedRows, type Row } from '../plan';
-import {
-  finding,
-  freshRowId,
-  insertBeside,
-  type Finding,
-  type RuleContext,
-  type SequencingRule,
-} from '../finding';
+import { breakBefore, finding, type Finding, type RuleContext, type SequencingRule } from '../finding';
 
 const MOST_ROWS = 2;
 const MOST_GRIP_MS = 90_000;
@@ -51,7 +44,6 @@ function isRestful(context: RuleContext, row: Row): boolean {
 }
 
 function breakDue(context: RuleContext, rowId: string, rowIds: readonly string[], gripMs: number): Finding {
-  const id = freshRowId(context.plan, `hand-break-before-${rowId}`.slice(0, 50));
   return finding(
     'R1',
     'must',
@@ -59,12 +51,7 @@ function breakDue(context: RuleContext, rowId: string, rowIds: readonly string[]
     'After two grip rows or 90 s of gripping the same muscles need to open, stretch back and shake.',
     {
       rowIds: [...rowIds, rowId],
-      mend: {
-        label: 'Put in a hand break of 30 s',
-        step: insertBeside(context.plan, rowId, 'before', [
-          { kind: 'break', id, what: 'hand', durationMs: 30_000 },
-        ]),
-      },
+      mend: breakBefore(context.plan, rowId, 'hand', 30, 'Put in a hand break of 30 s'),
     },
   );
 }

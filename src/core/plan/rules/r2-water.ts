@@ -2,9 +2,8 @@ import { RESISTED } from '../../catalogue/movement';
 import { clockText } from '../../words';
 import { placedRows, type Row } from '../plan';
 import {
+  breakBefore,
   finding,
-  freshRowId,
-  insertBeside,
   movementPlaces,
   type Finding,
   type RuleContext,
@@ -12,7 +11,6 @@ import {
 } from '../finding';
 
 const EVERY_MS = 15 * 60_000;
-const BREAK_MS = 60_000;
 
 /** R2 Water within the first 15 minutes and every 15 after, and before the settle. */
 export const water: SequencingRule = (context) => longDryStretch(context) ?? noneBeforeSettle(context) ?? [];
@@ -55,7 +53,6 @@ function noneBeforeSettle(context: RuleContext): readonly Finding[] | null {
 }
 
 function dry(context: RuleContext, rowId: string, text: string, atMs: number): Finding {
-  const id = freshRowId(context.plan, `water-before-${rowId}`.slice(0, 50));
   return finding(
     'R2',
     'should',
@@ -63,12 +60,7 @@ function dry(context: RuleContext, rowId: string, text: string, atMs: number): F
     'Water comes within the first 15 minutes, every 15 after, and before the settle.',
     {
       rowIds: [rowId],
-      mend: {
-        label: `Put in water at ${clockText(atMs)}`,
-        step: insertBeside(context.plan, rowId, 'before', [
-          { kind: 'break', id, what: 'water', durationMs: BREAK_MS },
-        ]),
-      },
+      mend: breakBefore(context.plan, rowId, 'water', 60, `Put in water at ${clockText(atMs)}`),
     },
   );
 }

@@ -1,5 +1,5 @@
 import { fullName } from '../../people/person';
-import { finding, freshRowId, insertBeside, type SequencingRule } from '../finding';
+import { breakBefore, finding, type SequencingRule } from '../finding';
 import { reservesOf, type HandReserve } from '../reserve';
 
 const SHOULD_STAY_OVER = 0.6;
@@ -14,7 +14,6 @@ export const gripReserve: SequencingRule = (context) => {
   if (!worst?.rowId) return [];
   const people = [...new Set(low.map((r) => r.person.id))];
   const others = people.length > 1 ? `, and ${people.length - 1} more` : '';
-  const id = freshRowId(context.plan, `hand-break-for-${worst.rowId}`.slice(0, 50));
   return [
     finding(
       'R3',
@@ -24,12 +23,7 @@ export const gripReserve: SequencingRule = (context) => {
       {
         rowIds: [...new Set(low.flatMap((r) => r.rowId ?? []))],
         personIds: people,
-        mend: {
-          label: 'Put in a hand break of 60 s before it',
-          step: insertBeside(context.plan, worst.rowId, 'before', [
-            { kind: 'break', id, what: 'hand', durationMs: 60_000 },
-          ]),
-        },
+        mend: breakBefore(context.plan, worst.rowId, 'hand', 60, 'Put in a hand break of 60 s before it'),
       },
     ),
   ];

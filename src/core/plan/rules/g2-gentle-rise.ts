@@ -1,0 +1,117 @@
+import { fullName, type Person } from '../../people/person';
+import { nameList } from '../../words';
+import { movementOfRow } from '../at-rung';
+import {
+  finding,
+  movementPlaces,
+  type Finding,
+  type Mend,
+  type RuleContext,
+  type SequencingRule,
+} from '../finding';
+import { planVolume, rowVolume, type Volume } from '../volume';
+import { lastRow, setRow } from './g1-one-change';
+
+const GROUP_RISE = 1.2;
+const GENTLE_RISE = 1.1;
+/** Someone's first classes: four weeks at one class a week. */
+const FIRST_CLASSES = 4;
+
+const KINDS: readonly (readonly [keyof Volume, string])[] = [
+  ['resisted', 'Resisted repetitions by effort rise'],
+  ['loading', 'The loading index rises'],
+];
+
+/**
+ * G2 The rise in resisted repetitions x effort, and in the loading index, is at most 20 % for the group
+ * and 10 % for anyone in their first four weeks or after a flare.
+ */
+export const gentleRise: SequencingRule = (context) => {
+  const { last, plan, catalogue } = context;
+  if (!last) return [];
+  const [now, then] = [planVolume(plan, catalogue), planVolume(last, catalogue)];
+  return KINDS.flatMap(([kind, words]) => [
+    ...groupRise(context, kind, words, now[kind], then[kind]),
+    ...gentleRises(context, kind, words),
+  ]);
+};
+
+function groupRise(
+  context: RuleContext,
+  kind: keyof Volume,
+  words: string,
+  now: number,
+  then: number,
+): readonly Finding[] {
+  if (then === 0 || now <= then * GROUP_RISE) return [];
+  return [
+    finding(
+      'G2',
+      'must',
+      `${words} by ${percent(now / then)} from the last class.`,
+      'A rise of more than 20 % in one step is more than older hands and wrists are used to.',
+      { rowIds: risenRows(context, kind), mend: putBack(context, kind) },
+    ),
+  ];
+}
+
+/** People who began lately or whose hands flared, when they are asked over ten in a hundred more. */
+function gentleRises(context: RuleContext, kind: keyof Volume, words: string): readonly Finding[] {
+  const { plan, last, catalogue } = context;
+  const over = context.people
+    .filter((p) => needsGentleRise(p, context))
+    .flatMap((person) => {
+      const own = (p: typeof plan) =>
+        planVolume(p, catalogue, (m, row) => context.judge(m, row.dose).get(person.id) ?? null)[kind];
+      const [now, then] = [own(plan), own(last!)];
+      return then > 0 && now > then * GENTLE_RISE ? [{ person, rise: now / then }] : [];
+    })
+    .sort((a, b) => b.rise - a.rise);
+  const [most] = over;
+  if (!most) return [];
+  return [
+    finding(
+      'G2',
+      'must',
+      `${words} by ${percent(most.rise)} for ${nameList(over.map((o) => fullName(o.person)))}.`,
+      'In the first four weeks, and after a flare, a rise stays within 10 %.',
+      {
+        rowIds: risenRows(context, kind),
+        personIds: over.map((o) => o.person.id),
+        mend: putBack(context, kind),
+      },
+    ),
+  ];
+}
+
+const needsGentleRise = (person: Person, { attended }: RuleContext): boolean =>
+  (attended[person.id] ?? 0) < FIRST_CLASSES ||
+  person.conditions.some((c) => c.state === 'flare' || c.state === 'sore');
+
+const percent = (ratio: number): string => `${Math.round((ratio - 1) * 100)} %`;
+
+/** Rows that ask more of this kind than the last class did, new ones included. */
+function risen(context: RuleContext, kind: keyof Volume) {
+  return movementPlaces(context).flatMap(({ row, movement }) => {
+    const before = lastRow(context, row);
+    const then = before ? rowVolume(movementOfRow(before, context.catalogue)!, before.dose, null)[kind] : 0;
+    return rowVolume(movement, row.dose, null)[kind] > then ? [{ row, before }] : [];
+  });
+}
+
+const risenRows = (context: RuleContext, kind: keyof Volume): readonly string[] =>
+  risen(context, kind).map(({ row }) => row.id);
+
+/** Rows that were there last time go back to what they were; new ones are left to the instructor. */
+function putBack(context: RuleContext, kind: keyof Volume): Mend | null {
+  const steps = risen(context, kind).flatMap(({ row, before }) => {
+    const step = before && setRow({ ...row, dose: before.dose, rung: before.rung });
+    return step?.type === 'several' ? step.steps : [];
+  });
+  if (steps.length === 0) return null;
+  const rows = steps.length / 2;
+  return {
+    label: `Put ${rows === 1 ? 'it' : `${rows} rows`} back to the last class`,
+    step: { type: 'several', steps: steps.slice(0, 40) },
+  };
+}

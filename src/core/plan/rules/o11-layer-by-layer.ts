@@ -1,0 +1,42 @@
+import type { Joint, Movement } from '../../catalogue/movement';
+import { primaryCount, withPrimaryCount, type Dose } from '../../dose/dose';
+import { finding, movementPlaces, type SequencingRule } from '../finding';
+
+const LAYERS: readonly { readonly name: string; readonly joints: readonly Joint[] }[] = [
+  { name: 'hands', joints: ['thumb', 'fingers', 'wrist', 'forearm'] },
+  { name: 'arms', joints: ['shoulder'] },
+  { name: 'head and back', joints: ['neck', 'trunk'] },
+  { name: 'feet', joints: ['legs'] },
+];
+
+/** The parts of the body that a movement sets going together. */
+const layersOf = ({ joints }: Movement): readonly string[] =>
+  LAYERS.filter((layer) => layer.joints.some((j) => joints.includes(j))).map((layer) => layer.name);
+
+/** O11 An item that builds in layers states each layer as its own short dose, added one at a time. */
+export const layerByLayer: SequencingRule = (context) =>
+  movementPlaces(context).flatMap(({ row, movement, timing }) => {
+    const layers = layersOf(movement);
+    const builds = movement.effort === 'coordination' && timing.isNew && layers.length > 1;
+    if (!builds || row.dose.sets >= layers.length) return [];
+    return [
+      finding(
+        'O11',
+        'should',
+        `${movement.name} sets ${layers.join(' and ')} going at once, in ${row.dose.sets === 1 ? 'one set' : `${row.dose.sets} sets`}.`,
+        'What builds in layers is taught a layer at a time, each with a short dose of its own.',
+        {
+          rowIds: [row.id],
+          mend: {
+            label: `Make it ${layers.length} short sets, one a layer`,
+            step: { type: 'setDose', rowId: row.id, dose: inSets(row.dose, layers.length) },
+          },
+        },
+      ),
+    ];
+  });
+
+function inSets(dose: Dose, sets: number): Dose {
+  const each = Math.max(1, Math.round((primaryCount(dose.count) * dose.sets) / sets));
+  return { ...dose, sets, count: withPrimaryCount(dose.count, each), fewest: Math.min(dose.fewest, each) };
+}
