@@ -1,6 +1,7 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { z } from 'zod';
 import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
+import { withoutMutes } from '@/core/plan/mute';
 import { emptyPlan } from '@/core/plan/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { setBag } from '@/store/bag';
@@ -100,7 +101,7 @@ export async function createNext(db: Db, rawId: string | undefined): Promise<Res
     helpers: info.helpers,
     fromClassId: info.id,
     personIds: (await peopleOfClass(db, info.id)).map((p) => p.id),
-    plan: taught.snapshot.plan,
+    plan: withoutMutes(taught.snapshot.plan),
   });
   return ok({ id });
 }

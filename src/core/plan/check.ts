@@ -5,6 +5,7 @@ import { memo } from '../remember';
 import { movementOfRow } from './at-rung';
 import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
+import { isMuted } from './mute';
 import { placedRows, type Plan } from './plan';
 import { SEQUENCING_RULES } from './rules';
 import { planTiming, type PlanTiming } from './timing';
@@ -33,7 +34,9 @@ export type PlanCheck = {
   readonly timing: PlanTiming;
   /** Verdicts by row id, then person id; movement rows only. */
   readonly verdicts: ReadonlyMap<string, ReadonlyMap<string, Verdict>>;
+  /** What a rule says and nobody muted, worst first. */
   readonly findings: readonly Finding[];
+  readonly muted: readonly Finding[];
   readonly kit: readonly KitLine[];
 };
 
@@ -42,10 +45,12 @@ const SEVERITY_ORDER: readonly Severity[] = ['must', 'should', 'could'];
 /** The judgement of a plan for a group: times, verdicts, findings (worst first) and kit. */
 export function checkPlan(plan: Plan, facts: ClassFacts): PlanCheck {
   const context = contextOf(plan, facts);
+  const found = worstFirst(SEQUENCING_RULES.flatMap((rule) => rule(context)));
   return {
     timing: context.timing,
     verdicts: context.verdicts,
-    findings: worstFirst(SEQUENCING_RULES.flatMap((rule) => rule(context))),
+    findings: found.filter((f) => !isMuted(f, plan)),
+    muted: found.filter((f) => isMuted(f, plan)),
     kit: kitFor(context),
   };
 }

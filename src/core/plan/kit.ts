@@ -1,7 +1,9 @@
 import { groupBy } from '../group';
+import { gradeFor, hasForceLine, type PersonGrade } from '../load/prop-fit';
+import type { Person } from '../people/person';
 import type { HandVerdict } from '../screening/verdict';
 import type { Prop } from '../catalogue/prop';
-import { movementPlaces, type RuleContext } from './finding';
+import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 
 export type KitLine = {
   readonly prop: Prop;
@@ -9,8 +11,14 @@ export type KitLine = {
   readonly needed: number;
   readonly inBag: number;
   readonly short: number;
+  /** Worth packing besides: one for every ten, for what is dropped or does not suit. */
+  readonly spares: number;
   readonly rowIds: readonly string[];
+  /** The grade that suits each person who holds one; empty where no grade has a force line. */
+  readonly grades: readonly PersonGrade[];
 };
+
+const ONE_SPARE_PER = 10;
 
 /** What a class needs in the bag: each prop with the most people who hold it at once, and one to show with. */
 export function kitFor(context: RuleContext): readonly KitLine[] {
@@ -21,17 +29,58 @@ export function kitFor(context: RuleContext): readonly KitLine[] {
   return [...byProp].flatMap(([propId, places]) => {
     const prop = context.catalogue.prop(propId);
     if (!prop) return [];
-    const holding = places.map(
-      (p) =>
-        context.people.filter((person) => {
-          const verdict = context.verdictOf(p.row.id, person.id);
-          const holds = (hand?: HandVerdict) =>
-            hand?.kind === 'do' || (hand?.kind === 'adapt' && !hand.adaptation.props.includes('none'));
-          return holds(verdict?.L) || holds(verdict?.R);
-        }).length,
+    const holding = places.map((p) =>
+      context.people.filter((person) => handsHolding(context, p, person).length > 0),
     );
-    const needed = Math.max(...holding) + 1;
+    const needed = Math.max(...holding.map((h) => h.length)) + 1;
     const inBag = context.bag[propId] ?? 0;
-    return [{ prop, needed, inBag, short: Math.max(0, needed - inBag), rowIds: places.map((p) => p.row.id) }];
+    return [
+      {
+        prop,
+        needed,
+        inBag,
+        short: Math.max(0, needed - inBag),
+        spares: Math.ceil(needed / ONE_SPARE_PER),
+        rowIds: places.map((p) => p.row.id),
+        grades: hasForceLine(prop) ? gradesOf(context, prop, places) : [],
+      },
+    ];
   });
+}
+
+type Holding = { readonly hand: 'L' | 'R'; readonly verdict: HandVerdict };
+
+/** The hands of a person that hold the prop of a row. */
+function handsHolding(context: RuleContext, { row }: MovementPlace, person: Person): readonly Holding[] {
+  const verdict = context.verdictOf(row.id, person.id);
+  return (['L', 'R'] as const).flatMap((hand) => {
+    const own = verdict?.[hand];
+    const holds = own?.kind === 'do' || (own?.kind === 'adapt' && !own.adaptation.props.includes('none'));
+    return own && holds ? [{ hand, verdict: own }] : [];
+  });
+}
+
+function gradesOf(
+  context: RuleContext,
+  prop: Prop,
+  places: readonly MovementPlace[],
+): readonly PersonGrade[] {
+  return context.people.flatMap((person) => {
+    const hands = places.flatMap((p) => handsHolding(context, p, person));
+    return hands.length > 0 ? [gradeFor(prop, person, hands, context.week)] : [];
+  });
+}
+
+/** How many of each grade to pack, softest first; people whom none suits are counted apart. */
+export function gradeCounts({ prop, grades }: KitLine): {
+  readonly counts: readonly { readonly name: string; readonly people: number }[];
+  readonly unsuited: readonly Person[];
+} {
+  return {
+    counts: prop.grades.map(({ name }) => ({
+      name,
+      people: grades.filter((g) => g.choice?.grade.name === name).length,
+    })),
+    unsuited: grades.filter((g) => g.choice === null).map((g) => g.person),
+  };
 }

@@ -62,11 +62,19 @@ export const sectionSchema = z.strictObject({
 });
 export type Section = z.infer<typeof sectionSchema>;
 
+/** A rule that is not to speak up in this class; a must is only quieted with a reason. */
+export const muteSchema = z.strictObject({
+  code: z.string().regex(/^[A-Z]\d{1,2}$/, 'A rule is a letter and a number'),
+  reason: z.string().trim().max(200, 'Keep the reason under 200 characters'),
+});
+export type Mute = z.infer<typeof muteSchema>;
+
 /** A class plan: an immutable value. The `settle` section is the protected ending. */
 export const planSchema = z.strictObject({
   sections: z.array(sectionSchema).max(20, 'At most 20 sections'),
   /** One breath, ms. */
   breathMs: z.number().int().min(3_000, 'A breath is at least 3 s').max(12_000, 'A breath is at most 12 s'),
+  mutes: z.array(muteSchema).max(40).optional(),
 });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -4,6 +4,7 @@ import { fail, ok, type Result } from '../result';
 import {
   bpmSchema,
   findRow,
+  muteSchema,
   rowSchema,
   sectionNameSchema,
   talkRowSchema,
@@ -31,6 +32,7 @@ const singleSteps = [
   z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
   z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
+  z.strictObject({ type: z.literal('setMutes'), mutes: z.array(muteSchema).max(40) }),
 ] as const;
 
 const singleStepSchema = z.discriminatedUnion('type', singleSteps);
@@ -160,12 +162,21 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
         inverse: { ...step, name: section.name },
       });
     }
+    case 'setMutes':
+      return ok({
+        plan: withMutes(plan, step.mutes),
+        inverse: { ...step, mutes: plan.mutes ?? [] },
+      });
     case 'setBreath':
       return ok({
         plan: { ...plan, breathMs: step.breathMs },
         inverse: { ...step, breathMs: plan.breathMs },
       });
   }
+}
+
+function withMutes({ mutes: _, ...plan }: Plan, mutes: Plan['mutes'] & object): Plan {
+  return mutes.length > 0 ? { ...plan, mutes } : plan;
 }
 
 const inserted = (rows: readonly Row[], at: number, row: Row): Row[] => {

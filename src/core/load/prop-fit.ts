@@ -1,0 +1,57 @@
+import type { Prop } from '../catalogue/prop';
+import type { Hand } from '../dose/dose';
+import type { Person } from '../people/person';
+import type { HandVerdict } from '../screening/verdict';
+import { fittingGrade, gripMaximum, type GradeChoice } from './grip';
+
+/** A squeeze is planned to half of the way the prop closes. */
+export const PLANNED_CLOSURE = 0.5;
+
+/** Share of maximum to aim at, the upper end: early weeks, later weeks, and with a precaution. */
+const EARLY = 0.3;
+const LATER = 0.5;
+const PRECAUTION = 0.15;
+const EARLY_WEEKS = 3;
+
+/** What a hand is planned to squeeze at most, as a share of its maximum. */
+export function targetDemand(week: number, verdict: HandVerdict | null): number {
+  if (verdict && verdict.kind !== 'do') return PRECAUTION;
+  return week <= EARLY_WEEKS ? EARLY : LATER;
+}
+
+/** One grade for a person: by the weaker hand that holds it. */
+export type PersonGrade = {
+  readonly person: Person;
+  /** Null where every grade asks more than the target, or none has a force line. */
+  readonly choice: GradeChoice | null;
+  readonly targetDemand: number;
+  /** No grip was measured, so a cautious maximum stands in. */
+  readonly assumed: boolean;
+};
+
+export function gradeFor(
+  prop: Prop,
+  person: Person,
+  hands: readonly { readonly hand: Hand; readonly verdict: HandVerdict | null }[],
+  week: number,
+): PersonGrade {
+  const each = hands.map(({ hand, verdict }) => {
+    const maximum = gripMaximum(person, hand);
+    const target = targetDemand(week, verdict);
+    return { choice: fittingGrade(prop, PLANNED_CLOSURE, maximum, target), target, assumed: maximum.assumed };
+  });
+  const softestFirst = [...each].sort((a, b) => rank(prop, a.choice) - rank(prop, b.choice));
+  const [weaker] = softestFirst;
+  return {
+    person,
+    choice: weaker?.choice ?? null,
+    targetDemand: weaker?.target ?? PRECAUTION,
+    assumed: each.some((e) => e.assumed),
+  };
+}
+
+const rank = (prop: Prop, choice: GradeChoice | null): number =>
+  choice ? prop.grades.indexOf(choice.grade) : -1;
+
+/** Whether closing this prop can be planned in newtons at all. */
+export const hasForceLine = (prop: Prop): boolean => prop.grades.some((g) => g.forceLine !== null);

@@ -1,0 +1,111 @@
+import { primaryCount, withPrimaryCount } from '../dose/dose';
+import { doseTiming } from '../dose/timing';
+import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
+import { placedRows } from './plan';
+import type { PlanStep } from './step';
+import { scriptContextOf } from './timing';
+
+/** One way to give time back: what is done, the ms it saves, and the share of the row that is lost, 0 to 1. */
+export type Cut = {
+  readonly rowId: string;
+  readonly title: string;
+  readonly how: 'to the fewest' | 'one set less' | 'less talk' | 'left out';
+  readonly savedMs: number;
+  readonly loss: number;
+  readonly step: Exclude<PlanStep, { type: 'several' }>;
+};
+
+/**
+ * Everything that could be shortened or left out, cheapest loss for its time first. Never the ending, a
+ * counter-stretch, a shake or a look at the hands.
+ */
+export function rankedCuts(context: RuleContext): readonly Cut[] {
+  const open = movementPlaces(context).filter((p) => !isProtected(p));
+  return [
+    ...open.flatMap((p) => [...fewestCut(context, p), ...setCut(context, p), leftOut(p)]),
+    ...talkCuts(context),
+  ].sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
+}
+
+/** The cheapest cuts that together save what is asked, at most one to a row; nothing is left out whole. */
+export function cheapestCuts(context: RuleContext, overMs: number): readonly Cut[] {
+  const chosen: Cut[] = [];
+  let savedMs = 0;
+  for (const cut of rankedCuts(context)) {
+    if (savedMs >= overMs) break;
+    if (cut.how === 'left out' || chosen.some((c) => c.rowId === cut.rowId)) continue;
+    chosen.push(cut);
+    savedMs += cut.savedMs;
+  }
+  return chosen;
+}
+
+function isProtected({ place, movement }: MovementPlace): boolean {
+  return (
+    place.section.kind === 'settle' ||
+    movement.traits.some(
+      (t) => t === 'backs of the hands stretched' || t === 'loose shake' || t === 'looks at the hands',
+    )
+  );
+}
+
+function fewestCut(context: RuleContext, place: MovementPlace): Cut[] {
+  const { dose } = place.row;
+  if (dose.count.mode === 'time' || primaryCount(dose.count) <= dose.fewest) return [];
+  const shorter = { ...dose, count: withPrimaryCount(dose.count, dose.fewest) };
+  return [doseCut(context, place, shorter, 'to the fewest', 1 - dose.fewest / primaryCount(dose.count))];
+}
+
+function setCut(context: RuleContext, place: MovementPlace): Cut[] {
+  const { dose } = place.row;
+  if (dose.sets < 2) return [];
+  return [doseCut(context, place, { ...dose, sets: dose.sets - 1 }, 'one set less', 1 / dose.sets)];
+}
+
+function doseCut(
+  { plan }: RuleContext,
+  { row, movement, timing }: MovementPlace,
+  dose: MovementPlace['row']['dose'],
+  how: Cut['how'],
+  loss: number,
+): Cut {
+  const script = scriptContextOf(plan, timing);
+  const savedMs = doseTiming(row.dose, script).totalMs - doseTiming(dose, script).totalMs;
+  return {
+    rowId: row.id,
+    title: movement.name,
+    how,
+    savedMs,
+    loss,
+    step: { type: 'setDose', rowId: row.id, dose },
+  };
+}
+
+const leftOut = ({ row, movement, timing }: MovementPlace): Cut => ({
+  rowId: row.id,
+  title: movement.name,
+  how: 'left out',
+  savedMs: timing.totalMs,
+  // A whole row costs more than all of its count: what it is there for goes with it.
+  loss: 2,
+  step: { type: 'removeRow', rowId: row.id },
+});
+
+const ENOUGH_TALK_MS = 60_000;
+
+function talkCuts({ plan }: RuleContext): Cut[] {
+  return placedRows(plan).flatMap(({ row, section }): Cut[] => {
+    if (row.kind !== 'talk' || section.kind === 'settle' || row.durationMs <= ENOUGH_TALK_MS) return [];
+    const savedMs = row.durationMs - ENOUGH_TALK_MS;
+    return [
+      {
+        rowId: row.id,
+        title: row.title,
+        how: 'less talk',
+        savedMs,
+        loss: savedMs / row.durationMs,
+        step: { type: 'setDuration', rowId: row.id, durationMs: ENOUGH_TALK_MS },
+      },
+    ];
+  });
+}
