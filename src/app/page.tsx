@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { checkPlan } from '@/core/plan/check';
+import { checkWithReserve } from '@/core/plan/check';
 import { plural } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
@@ -24,7 +24,11 @@ export default async function TodayPage() {
     <Page>
       <PageHead title="Today" line={longDay(day)} />
       {room ? (
-        <NextClass room={room} check={checkPlan(room.stored.history.plan, factsOf(room))} today={day} />
+        <NextClass
+          room={room}
+          check={checkWithReserve(room.stored.history.plan, factsOf(room))}
+          today={day}
+        />
       ) : (
         <FirstSteps />
       )}

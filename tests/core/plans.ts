@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { checkPlan, type ClassFacts } from '@/core/plan/check';
+import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
 import type { Finding } from '@/core/plan/finding';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/step';
@@ -58,7 +58,7 @@ export const facts = (over: Partial<ClassFacts> = {}): ClassFacts => ({
 });
 
 export const findings = (plan: Plan, code: string, f: ClassFacts = facts()): Finding[] =>
-  checkPlan(plan, f).findings.filter((x) => x.code === code);
+  checkWithReserve(plan, f).findings.filter((x) => x.code === code);
 
 /** The plan after the first finding's mend; throws when there is nothing to apply. */
 export function mended(plan: Plan, code: string, f: ClassFacts = facts()): Plan {

@@ -7,6 +7,8 @@ import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
 import { isMuted } from './mute';
 import { placedRows, type Plan } from './plan';
+import { reservesOf, type HandReserve } from './reserve';
+import { reserveFindings } from './reserve-rules';
 import { SEQUENCING_RULES } from './rules';
 import { planTiming, type PlanTiming } from './timing';
 
@@ -42,27 +44,51 @@ export type PlanCheck = {
 
 const SEVERITY_ORDER: readonly Severity[] = ['must', 'should', 'could'];
 
-/** The judgement of a plan for a group: times, verdicts, findings (worst first) and kit. */
+/**
+ * The judgement of a plan for a group: times, verdicts, findings (worst first) and kit. What rests on the
+ * modelled grip reserve is added when the reserves have been worked out.
+ */
 export function checkPlan(plan: Plan, facts: ClassFacts): PlanCheck {
+  return checkOf(contextOf(plan, facts));
+}
+
+/** The whole judgement in one go, reserve included. */
+export function checkWithReserve(plan: Plan, facts: ClassFacts): PlanCheck {
   const context = contextOf(plan, facts);
-  const found = worstFirst(SEQUENCING_RULES.flatMap((rule) => rule(context)));
+  return withReserves(checkOf(context), context, reservesOf(context));
+}
+
+export function checkOf(context: PlanContext): PlanCheck {
+  const { timing, verdicts } = context;
+  const found = SEQUENCING_RULES.flatMap((rule) => rule(context));
+  return { timing, verdicts, kit: kitFor(context), ...sorted(found, context.plan) };
+}
+
+export const withReserves = (
+  check: PlanCheck,
+  context: PlanContext,
+  reserves: readonly HandReserve[],
+): PlanCheck => ({
+  ...check,
+  ...sorted([...check.findings, ...check.muted, ...reserveFindings(context, reserves)], context.plan),
+});
+
+/** Worst first, the muted apart. */
+function sorted(found: readonly Finding[], plan: Plan): Pick<PlanCheck, 'findings' | 'muted'> {
+  const worst = worstFirst(found);
   return {
-    timing: context.timing,
-    verdicts: context.verdicts,
-    findings: found.filter((f) => !isMuted(f, plan)),
-    muted: found.filter((f) => isMuted(f, plan)),
-    kit: kitFor(context),
+    findings: worst.filter((f) => !isMuted(f, plan)),
+    muted: worst.filter((f) => isMuted(f, plan)),
   };
 }
 
-export const worstFirst = (findings: readonly Finding[]): readonly Finding[] =>
+const worstFirst = (findings: readonly Finding[]): readonly Finding[] =>
   [...findings].sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity));
 
+export type PlanContext = RuleContext & { readonly verdicts: PlanCheck['verdicts'] };
+
 /** All that a rule may ask about, worked out once. */
-export function contextOf(
-  plan: Plan,
-  facts: ClassFacts,
-): RuleContext & { readonly verdicts: PlanCheck['verdicts'] } {
+export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
   const { catalogue, people, helpers, slotMs, bag, shown, week, last, attended } = facts;
   const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
   const judge = judgeOf(facts);
@@ -87,6 +113,7 @@ export function contextOf(
     verdicts,
     verdictOf: (rowId, personId) => verdicts.get(rowId)?.get(personId) ?? null,
     judge,
+    replan: (other) => contextOf(other, facts),
   };
 }
 

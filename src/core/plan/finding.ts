@@ -42,6 +42,8 @@ export type RuleContext = {
   readonly verdictOf: (rowId: string, personId: string) => Verdict | null;
   /** Verdicts on any movement and dose, by person id; also for rows of another plan. */
   readonly judge: (movement: Movement, dose: Dose) => ReadonlyMap<string, Verdict>;
+  /** The same class with another plan, to try out what a mend would do. */
+  readonly replan: (plan: Plan) => RuleContext;
 };
 
 export type SequencingRule = (context: RuleContext) => readonly Finding[];

@@ -3,6 +3,7 @@ import { gradeFor, hasForceLine, type PersonGrade } from '../load/prop-fit';
 import type { Person } from '../people/person';
 import type { HandVerdict } from '../screening/verdict';
 import type { Prop } from '../catalogue/prop';
+import { remembered } from '../remember';
 import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 
 export type KitLine = {
@@ -21,7 +22,13 @@ export type KitLine = {
 const ONE_SPARE_PER = 10;
 
 /** What a class needs in the bag: each prop with the most people who hold it at once, and one to show with. */
-export function kitFor(context: RuleContext): readonly KitLine[] {
+export const kitFor = (context: RuleContext): readonly KitLine[] =>
+  remembered(kits, context, () => linesOf(context));
+
+/** Several rules ask for the same kit. */
+const kits = new WeakMap<RuleContext, readonly KitLine[]>();
+
+function linesOf(context: RuleContext): readonly KitLine[] {
   const byProp = groupBy(
     movementPlaces(context).filter((p) => p.movement.propId !== null),
     (p) => p.movement.propId!,

@@ -2,7 +2,7 @@ import { primaryCount, withPrimaryCount } from '../dose/dose';
 import { doseTiming } from '../dose/timing';
 import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 import { placedRows } from './plan';
-import type { PlanStep } from './step';
+import { applyStep, type PlanStep } from './step';
 import { scriptContextOf } from './timing';
 
 /** One way to give time back: what is done, the ms it saves, and the share of the row that is lost, 0 to 1. */
@@ -19,21 +19,26 @@ export type Cut = {
  * Everything that could be shortened or left out, cheapest loss for its time first. Never the ending, a
  * counter-stretch, a shake or a look at the hands.
  */
-export function rankedCuts(context: RuleContext): readonly Cut[] {
-  const open = movementPlaces(context).filter((p) => !isProtected(p));
-  return [
-    ...open.flatMap((p) => [...fewestCut(context, p), ...setCut(context, p), leftOut(p)]),
-    ...talkCuts(context),
-  ].sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
-}
+export const rankedCuts = (context: RuleContext): readonly Cut[] =>
+  cheapestFirst([...shortenings(context), ...openPlaces(context).map((p) => leftOut(context, p))]);
+
+const cheapestFirst = (cuts: readonly Cut[]): readonly Cut[] =>
+  [...cuts].sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
+
+const openPlaces = (context: RuleContext) => movementPlaces(context).filter((p) => !isProtected(p));
+
+const shortenings = (context: RuleContext): readonly Cut[] => [
+  ...openPlaces(context).flatMap((p) => [...fewestCut(context, p), ...setCut(context, p)]),
+  ...talkCuts(context),
+];
 
 /** The cheapest cuts that together save what is asked, at most one to a row; nothing is left out whole. */
 export function cheapestCuts(context: RuleContext, overMs: number): readonly Cut[] {
   const chosen: Cut[] = [];
   let savedMs = 0;
-  for (const cut of rankedCuts(context)) {
+  for (const cut of cheapestFirst(shortenings(context))) {
     if (savedMs >= overMs) break;
-    if (cut.how === 'left out' || chosen.some((c) => c.rowId === cut.rowId)) continue;
+    if (chosen.some((c) => c.rowId === cut.rowId)) continue;
     chosen.push(cut);
     savedMs += cut.savedMs;
   }
@@ -81,15 +86,21 @@ function doseCut(
   };
 }
 
-const leftOut = ({ row, movement, timing }: MovementPlace): Cut => ({
-  rowId: row.id,
-  title: movement.name,
-  how: 'left out',
-  savedMs: timing.totalMs,
-  // A whole row costs more than all of its count: what it is there for goes with it.
-  loss: 2,
-  step: { type: 'removeRow', rowId: row.id },
-});
+/** What leaving a row out saves is asked of the whole plan: props may no longer go out, another row may become the first of its kind. */
+function leftOut(context: RuleContext, { row, movement }: MovementPlace): Cut {
+  const step = { type: 'removeRow', rowId: row.id } as const;
+  const without = applyStep(context.plan, step);
+  const lengthMs = without.ok ? context.replan(without.value.plan).timing.totalMs : context.timing.totalMs;
+  return {
+    rowId: row.id,
+    title: movement.name,
+    how: 'left out',
+    savedMs: context.timing.totalMs - lengthMs,
+    // A whole row costs more than all of its count: what it is there for goes with it.
+    loss: 2,
+    step,
+  };
+}
 
 const ENOUGH_TALK_MS = 60_000;
 

@@ -63,7 +63,9 @@ describe('R3 grip reserve', () => {
     });
     const f = facts({ people: [person({ firstName: 'Ida', initial: 'X' })] });
     const [found] = findings(plan, 'R3', f);
-    expect(found!.text).toMatch(/^The (left|right) hand of Ida X goes down to \d\d % of its grip reserve\.$/);
+    expect(found!.text).toMatch(
+      /^The (left|right) hand of Ida X goes down to \d\d % of its grip reserve at \d?\d:\d\d\.$/,
+    );
     const low = (text: string) => Number(/(\d+) %/.exec(text)![1]);
     const after = findings(mended(plan, 'R3', f), 'R3', f)[0];
     if (after) expect(low(after.text)).toBeGreaterThan(low(found!.text));

@@ -1,19 +1,27 @@
 'use client';
 
-import { useState } from 'react';
-import type { Finding } from '@/core/plan/finding';
-import type { PlanStep } from '@/core/plan/step';
+import { useMemo, useState } from 'react';
+import type { ClassFacts, PlanCheck } from '@/core/plan/check';
+import type { Finding, Severity } from '@/core/plan/finding';
+import { mendEffect } from '@/core/plan/mend-effect';
+import { muteOf, muteStep, unmuteStep } from '@/core/plan/mute';
 import { Button } from '@/ui/button';
+import { mendWords } from './mend-words';
+import { MuteForm } from './mute-form';
+import type { PlanEditor } from './use-plan';
 
 type Props = {
-  findings: readonly Finding[];
-  onMend: (step: PlanStep, label: string) => void;
+  editor: PlanEditor;
+  facts: ClassFacts;
+  /** Everything found, and the same without what rests on the reserve, against which mends are tried. */
+  check: PlanCheck;
+  plain: PlanCheck;
   onShowRow: (rowId: string) => void;
-  empty: boolean;
 };
 
-/** The finding that matters most, at the foot, with its mend; all of them on demand. */
-export function FindingsStrip({ findings, onMend, onShowRow, empty }: Props) {
+/** The finding that matters most, at the foot, with its mend; all of them on demand, and what was muted. */
+export function FindingsStrip(props: Props) {
+  const { findings, muted } = props.check;
   const [all, setAll] = useState(false);
   const first = findings[0];
   return (
@@ -22,41 +30,31 @@ export function FindingsStrip({ findings, onMend, onShowRow, empty }: Props) {
       className="no-print sticky bottom-0 z-20 max-h-[55vh] overflow-y-auto bg-ink px-6 py-3 text-paper"
     >
       <div className="mx-auto max-w-[1400px]">
-        {!first ? (
-          <p className="py-2">
-            {empty
-              ? 'Add a row to begin; the plan is checked as it grows.'
-              : 'Nothing to mend: the plan keeps every rule that is checked.'}
-          </p>
-        ) : (
-          <>
-            <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-              <p aria-live="polite" className="min-w-0 flex-1">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+          <p aria-live="polite" className="min-w-0 flex-1 basis-[26rem] py-2">
+            {first ? (
+              <>
                 <strong>{tally(findings)}</strong> {!all && first.text}
-              </p>
-              {!all && <FindingActions finding={first} onMend={onMend} onShowRow={onShowRow} />}
-              <Button className="border-paper" onClick={() => setAll(!all)} aria-expanded={all}>
-                {all ? 'Show less' : findings.length === 1 ? 'Why' : `All ${findings.length}`}
-              </Button>
-            </div>
-            {all && (
-              <ul className="mt-3 grid gap-3">
-                {findings.map((finding, i) => (
-                  <li
-                    key={i}
-                    className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-edge pt-3"
-                  >
-                    <p className="min-w-0 flex-1">
-                      <strong>
-                        {finding.severity} ({finding.code}).
-                      </strong>{' '}
-                      {finding.text} {finding.because}
-                    </p>
-                    <FindingActions finding={finding} onMend={onMend} onShowRow={onShowRow} />
-                  </li>
-                ))}
-              </ul>
+              </>
+            ) : (
+              nothingWords(props.check)
             )}
+          </p>
+          {first && !all && <FindingActions finding={first} {...props} />}
+          {findings.length + muted.length > 0 && (
+            <Button className="border-paper" onClick={() => setAll(!all)} aria-expanded={all}>
+              {all ? 'Show less' : allWords(findings.length, muted.length)}
+            </Button>
+          )}
+        </div>
+        {all && (
+          <>
+            <ul className="mt-3 grid gap-3">
+              {findings.map((finding, i) => (
+                <FindingLine key={`${finding.code}-${i}`} finding={finding} {...props} />
+              ))}
+            </ul>
+            <MutedList {...props} />
           </>
         )}
       </div>
@@ -64,16 +62,76 @@ export function FindingsStrip({ findings, onMend, onShowRow, empty }: Props) {
   );
 }
 
-function FindingActions({
-  finding,
-  onMend,
-  onShowRow,
-}: { finding: Finding } & Pick<Props, 'onMend' | 'onShowRow'>) {
-  const [rowId] = finding.rowIds;
-  const { mend } = finding;
+const nothingWords = ({ timing, muted }: PlanCheck): string =>
+  timing.rows.length === 0
+    ? 'Add a row to begin; the plan is checked as it grows.'
+    : muted.length > 0
+      ? 'Nothing to mend besides what is muted.'
+      : 'Nothing to mend: the plan keeps every rule that is checked.';
+
+const allWords = (found: number, muted: number): string =>
+  found === 0
+    ? `Muted: ${muted}`
+    : found + muted === 1
+      ? 'Why'
+      : `All ${found}${muted ? `, ${muted} muted` : ''}`;
+
+function tally(findings: readonly Finding[]): string {
+  const of = (severity: Severity) => findings.filter((f) => f.severity === severity).length;
+  const parts = (['must', 'should', 'could'] as const).filter((s) => of(s) > 0).map((s) => `${of(s)} ${s}`);
+  return `${parts.join(', ')}.`;
+}
+
+/** One finding in full: what, why, its mend, and muting its rule for this class. */
+function FindingLine({ finding, ...props }: Props & { finding: Finding }) {
+  const [muting, setMuting] = useState(false);
+  const { editor } = props;
+  return (
+    <li className="border-t border-edge pt-3">
+      <p>
+        <strong>
+          {finding.severity} ({finding.code}).
+        </strong>{' '}
+        {finding.text} {finding.because}
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-x-2">
+        <FindingActions finding={finding} {...props} />
+        <Button
+          look="quiet"
+          className="text-paper hover:text-ink"
+          aria-expanded={muting}
+          aria-label={`Mute ${finding.code} for this class`}
+          onClick={() => setMuting(!muting)}
+        >
+          Mute
+        </Button>
+      </div>
+      {muting && (
+        <MuteForm
+          finding={finding}
+          onMute={(reason) => {
+            setMuting(false);
+            editor.edit(muteStep(editor.plan, { code: finding.code, reason }), `Mute ${finding.code}`);
+          }}
+        />
+      )}
+    </li>
+  );
+}
+
+function FindingActions({ finding, editor, facts, plain, onShowRow }: Props & { finding: Finding }) {
+  const { mend, rowIds } = finding;
+  const { plan } = editor;
+  const effect = useMemo(() => mend && mendEffect(plan, facts, plain, mend), [plan, facts, plain, mend]);
+  const [rowId] = rowIds;
   return (
     <>
-      {mend && <Button onClick={() => onMend(mend.step, mend.label)}>{mend.label}</Button>}
+      {mend && effect && (
+        <span className="flex flex-wrap items-center gap-x-3">
+          <Button onClick={() => editor.edit(mend.step, mend.label)}>{mend.label}</Button>
+          <span className="tabular text-sm">{mendWords(effect, facts.people.length)}</span>
+        </span>
+      )}
       {rowId && (
         <Button
           look="quiet"
@@ -90,8 +148,34 @@ function FindingActions({
   );
 }
 
-function tally(findings: readonly Finding[]): string {
-  const of = (severity: Finding['severity']) => findings.filter((f) => f.severity === severity).length;
-  const parts = (['must', 'should', 'could'] as const).filter((s) => of(s) > 0).map((s) => `${of(s)} ${s}`);
-  return findings.length === 0 ? '' : `${parts.join(', ')}.`;
+function MutedList({ check, editor }: Props) {
+  const codes = [...new Set(check.muted.map((f) => f.code))];
+  if (codes.length === 0) return null;
+  return (
+    <>
+      <h2 className="mt-4 text-lg">Muted for this class</h2>
+      <ul className="mt-1 grid gap-1">
+        {codes.map((code) => {
+          const found = check.muted.filter((f) => f.code === code);
+          const reason = muteOf(code, editor.plan)?.reason;
+          return (
+            <li key={code} className="flex flex-wrap items-center gap-x-4 border-t border-edge pt-1">
+              <p className="min-w-0 flex-1 basis-80">
+                <strong>{code}.</strong> {found.map((f) => f.text).join(' ')}{' '}
+                {reason ? `Because: ${reason}` : 'No reason written; a must would still be shown.'}
+              </p>
+              <Button
+                look="quiet"
+                className="text-paper hover:text-ink"
+                aria-label={`Show ${code} again`}
+                onClick={() => editor.edit(unmuteStep(editor.plan, code), `Show ${code} again`)}
+              >
+                Show again
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
 }

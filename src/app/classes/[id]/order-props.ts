@@ -1,5 +1,6 @@
 import type { Person } from '@/core/people/person';
 import type { ClassFacts, PlanCheck } from '@/core/plan/check';
+import type { RowTrace } from '@/core/plan/traces';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanEditor } from './use-plan';
 
@@ -10,6 +11,8 @@ export type OrderProps = {
   facts: ClassFacts;
   /** The people the weave shows, in its order; null rows are all rows. */
   weave: { readonly people: readonly Person[]; readonly rowIds: ReadonlySet<string> | null };
+  /** What the rows go on into on the right. */
+  side: Side;
   last: { readonly day: string; readonly plan: Plan } | null;
   openRow: string | null;
   onOpenRow: (rowId: string | null) => void;
@@ -17,3 +20,21 @@ export type OrderProps = {
 
 /** More people than this, and the weave scrolls in a window of its own with its heads in sight. */
 export const LARGE_WEAVE = 18;
+
+/** The people of the weave, or the traces of the class by row id. */
+export type Side =
+  | { readonly kind: 'people' }
+  | { readonly kind: 'traces'; readonly traces: ReadonlyMap<string, RowTrace>; readonly working: boolean };
+
+/** Columns of one trace each. */
+export const TRACE_COLUMNS = [
+  'time',
+  'left reserve',
+  'right reserve',
+  'loading',
+  'stretch, hold',
+  'breaks',
+] as const;
+
+export const sideColumns = ({ side, weave }: Pick<OrderProps, 'side' | 'weave'>): number =>
+  side.kind === 'people' ? weave.people.length : TRACE_COLUMNS.length;

@@ -5,15 +5,16 @@ import { CSS } from '@dnd-kit/utilities';
 import type { KeyboardEvent } from 'react';
 import { doseWords } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
-import { fullName } from '@/core/people/person';
 import { placedRows, type Plan, type Row, type Section } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
 import { scriptContextOf } from '@/core/plan/timing';
 import { clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
-import { HandsMark, PurposeMark, verdictWords } from '@/ui/marks';
+import { PurposeMark } from '@/ui/marks';
 import { RowEditor } from './row-editor';
-import { LARGE_WEAVE, type OrderProps } from './order-props';
+import { LARGE_WEAVE, sideColumns, type OrderProps } from './order-props';
+import { TraceCells } from './trace-cells';
+import { WeaveCells } from './weave-cells';
 import { CordString } from './cord-string';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { Told } from './weave-head';
@@ -22,7 +23,7 @@ type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | nu
 
 /** One row of the running order: its bead on the cord, when, what, dose, how long, and its people. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
-  const { editor, check, facts, weave, last, openRow, onOpenRow } = props;
+  const { editor, check, facts, weave, side, last, openRow, onOpenRow } = props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
   const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
@@ -89,35 +90,23 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           <CordView dose={dose} purpose={purpose} context={scriptContextOf(editor.plan, timing)} />
         </td>
         <td className="tabular w-14">{clockText(timing.totalMs)}</td>
-        {weave.people.map((person, i) => {
-          const verdict = check.verdicts.get(row.id)?.get(person.id);
-          if (!verdict) return <td key={person.id} />;
-          const tell = () => onTell({ rowId: row.id, personId: person.id });
-          return (
-            <td key={person.id} className="p-0 text-center">
-              <button
-                type="button"
-                id={`cell-${row.id}-${person.id}`}
-                tabIndex={i === 0 ? 0 : -1}
-                aria-label={`${fullName(person)}: ${verdictWords(verdict)}`}
-                className="inline-flex h-11 w-9 items-center justify-center"
-                onFocus={tell}
-                onMouseEnter={tell}
-                onClick={tell}
-                onKeyDown={moveAcrossWeave}
-              >
-                <HandsMark verdict={verdict} />
-              </button>
-            </td>
-          );
-        })}
+        {side.kind === 'people' ? (
+          <WeaveCells
+            rowId={row.id}
+            people={weave.people}
+            verdicts={check.verdicts.get(row.id)}
+            onTell={onTell}
+          />
+        ) : (
+          <TraceCells trace={side.traces.get(row.id)} />
+        )}
       </tr>
       {open && (
         <tr className="border-b border-line bg-paper">
           <td className="relative">
             <CordString />
           </td>
-          <td colSpan={5 + weave.people.length}>
+          <td colSpan={5 + sideColumns(props)}>
             <RowEditor row={row} title={title} section={section} timing={timing} {...props} />
           </td>
         </tr>
@@ -152,21 +141,4 @@ function doseIn(plan: Plan, movementId: string) {
   for (const { row } of placedRows(plan))
     if (row.kind === 'movement' && row.movementId === movementId) return row.dose;
   return null;
-}
-
-/** Arrow keys walk the weave: left and right along people, up and down along rows that have one. */
-function moveAcrossWeave(event: KeyboardEvent<HTMLButtonElement>) {
-  const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
-  if (!step) return;
-  event.preventDefault();
-  const cell = event.currentTarget;
-  const rows = [...cell.closest('table')!.querySelectorAll('tr[id^="row-"]')].filter((r) =>
-    r.querySelector('button[id^="cell-"]'),
-  );
-  const cellsOf = (r: Element | undefined) => [
-    ...(r?.querySelectorAll<HTMLButtonElement>('button[id^="cell-"]') ?? []),
-  ];
-  const at = rows.indexOf(cell.closest('tr')!);
-  const column = cellsOf(rows[at]).indexOf(cell) + step[1]!;
-  cellsOf(rows[at + step[0]!])[column]?.focus();
 }

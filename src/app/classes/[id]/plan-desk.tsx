@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people/person';
-import { checkPlan } from '@/core/plan/check';
+import { checkOf, contextOf, withReserves } from '@/core/plan/check';
 import { nameList, plural } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
 import { longDay, timeSpan } from '@/ui/dates';
@@ -14,6 +14,7 @@ import { FindingsStrip } from './findings-strip';
 import { RunningOrder } from './running-order';
 import { TimePanel } from './time-panel';
 import { usePlan, type PlanView } from './use-plan';
+import { useReserves } from './use-reserves';
 
 type Props = { room: Omit<Classroom, 'stored'>; initial: PlanView; everyone: readonly Person[] };
 
@@ -22,7 +23,10 @@ export function PlanDesk({ room, initial, everyone }: Props) {
   const { info } = room;
   const editor = usePlan(info.id, initial);
   const facts = useMemo(() => factsOf(room), [room]);
-  const check = useMemo(() => checkPlan(editor.plan, facts), [editor.plan, facts]);
+  const context = useMemo(() => contextOf(editor.plan, facts), [editor.plan, facts]);
+  const plain = useMemo(() => checkOf(context), [context]);
+  const reserves = useReserves(context);
+  const check = useMemo(() => withReserves(plain, context, reserves.hands), [plain, context, reserves.hands]);
   const [openRow, setOpenRow] = useState<string | null>(null);
   useUndoKeys(editor.undo, editor.redo);
   const begun = info.status !== 'planned';
@@ -56,23 +60,18 @@ export function PlanDesk({ room, initial, everyone }: Props) {
           editor={editor}
           check={check}
           facts={facts}
+          context={context}
+          reserves={reserves}
           last={room.last}
           openRow={openRow}
           onOpenRow={setOpenRow}
         />
         <Limits />
       </Page>
-      <FindingsStrip
-        findings={check.findings}
-        onMend={editor.edit}
-        onShowRow={setOpenRow}
-        empty={isEmpty(check)}
-      />
+      <FindingsStrip editor={editor} facts={facts} check={check} plain={plain} onShowRow={setOpenRow} />
     </>
   );
 }
-
-const isEmpty = (check: ReturnType<typeof checkPlan>) => check.timing.rows.length === 0;
 
 function BegunNote({ classId, status }: { classId: string; status: string }) {
   return (

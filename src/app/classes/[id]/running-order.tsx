@@ -13,21 +13,40 @@ import {
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useMemo, useState, type CSSProperties } from 'react';
 import type { ClassFacts } from '@/core/plan/check';
+import { fullName } from '@/core/people/person';
+import type { RuleContext } from '@/core/plan/finding';
 import { placedRows, type Plan } from '@/core/plan/plan';
+import { rowTraces } from '@/core/plan/traces';
 import { rowTitle } from '@/core/plan/row-title';
 import { dropTarget, sectionDropId } from './drop-target';
-import { LARGE_WEAVE, type OrderProps } from './order-props';
+import { LARGE_WEAVE, type OrderProps, type Side } from './order-props';
+import { TraceHead, tracesById } from './trace-head';
+import type { Reserves } from './use-reserves';
 import { SectionRows } from './section-rows';
 import { ColumnLine, WeaveChoice, weaveOf, type WeaveView } from './weave-view';
 import { Reasons, WeaveHead, type Told } from './weave-head';
 
+type Props = Omit<OrderProps, 'weave' | 'side'> & { context: RuleContext; reserves: Reserves };
+
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
-export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
+export function RunningOrder({ context, reserves, ...given }: Props) {
   const { editor, facts, check } = given;
-  const [view, setView] = useState<WeaveView>({ byNeed: false, onlyTrouble: false });
+  const [view, setView] = useState<WeaveView>(FIRST_VIEW);
+  const side = useMemo(
+    (): Side =>
+      view.show === 'people'
+        ? { kind: 'people' }
+        : {
+            kind: 'traces',
+            traces: tracesById(rowTraces(context, reserves.hands, view.chosenId)),
+            working: reserves.working,
+          },
+    [view, context, reserves],
+  );
   const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
-  const props: OrderProps = { ...given, weave };
-  const large = weave.people.length > LARGE_WEAVE;
+  const props: OrderProps = { ...given, weave, side };
+  const columns = side.kind === 'people' ? weave.people.length : 0;
+  const large = columns > LARGE_WEAVE;
   const { plan } = editor;
   const [told, setTold] = useState<Told | null>(null);
   const sensors = useSensors(
@@ -56,29 +75,37 @@ export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
         {facts.people.length > 0 && <WeaveChoice view={view} onChange={setView} weave={weave} />}
         <div
           className={`weave-window ${large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}`}
-          style={{ '--weave-zoom': Math.min(1, 62 / (43 + weave.people.length * 2.25)) } as CSSProperties}
+          style={{ '--weave-zoom': Math.min(1, 62 / (43 + columns * 2.25)) } as CSSProperties}
           tabIndex={0}
           role="region"
           aria-label="Running order and weave"
         >
           <table
             className="w-full border-collapse text-left"
-            style={{ minWidth: `calc(43rem + ${weave.people.length * 2.25}rem)` }}
+            style={{
+              minWidth: side.kind === 'people' ? `calc(43rem + ${columns * 2.25}rem)` : '74rem',
+            }}
             onMouseLeave={() => setTold(null)}
           >
-            <ColumnLine people={weave.people} told={told} />
-            <WeaveHead
-              people={weave.people}
-              told={large ? null : told}
-              check={props.check}
-              titleOf={nameOf}
-            />
+            {side.kind === 'people' ? (
+              <>
+                <ColumnLine people={weave.people} told={told} />
+                <WeaveHead
+                  people={weave.people}
+                  told={large ? null : told}
+                  check={props.check}
+                  titleOf={nameOf}
+                />
+              </>
+            ) : (
+              <TraceHead working={side.working} chosen={chosenName(facts, view)} />
+            )}
             {plan.sections.map((section) => (
               <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
             ))}
           </table>
         </div>
-        {told && (
+        {told && side.kind === 'people' && (
           <div className={`no-print sticky bottom-24 z-10 ${large ? '' : 'xl:hidden'}`}>
             <Reasons told={told} people={facts.people} check={props.check} titleOf={nameOf} />
           </div>
@@ -86,6 +113,13 @@ export function RunningOrder(given: Omit<OrderProps, 'weave'>) {
       </SortableContext>
     </DndContext>
   );
+}
+
+const FIRST_VIEW: WeaveView = { show: 'people', byNeed: false, onlyTrouble: false, chosenId: null };
+
+function chosenName({ people }: ClassFacts, { chosenId }: WeaveView): string | null {
+  const person = people.find((p) => p.id === chosenId);
+  return person ? fullName(person) : null;
 }
 
 type Namer = (id: string | number) => string;

@@ -10,7 +10,7 @@ import { CordString } from './cord-string';
 import { MovementPicker } from './movement-picker';
 import { OrderRow } from './order-row';
 import { sectionDropId } from './drop-target';
-import type { OrderProps } from './order-props';
+import { sideColumns, type OrderProps } from './order-props';
 import type { Told } from './weave-head';
 
 type Props = OrderProps & { section: Section; onTell: (told: Told | null) => void };
@@ -21,7 +21,7 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
   const [adding, setAdding] = useState(false);
   const timing = check.timing.sections.find((s) => s.sectionId === section.id);
   const { setNodeRef } = useSortable({ id: sectionDropId(section.id), disabled: { draggable: true } });
-  const span = 6 + weave.people.length;
+  const span = 6 + sideColumns(props);
   const rows = weave.rowIds ? section.rows.filter((r) => weave.rowIds?.has(r.id)) : section.rows;
 
   const add = (row: Row, title: string) => {

@@ -1,16 +1,23 @@
 import { byNeed, needOf, NEEDS } from '@/core/people/need';
-import type { Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people/person';
 import type { PlanCheck } from '@/core/plan/check';
 import { troubleIn } from '@/core/plan/needs';
+import { inputClass } from '@/ui/field';
 import type { OrderProps } from './order-props';
 import type { Told } from './weave-head';
 
 /** How the weave is looked at. */
-export type WeaveView = { readonly byNeed: boolean; readonly onlyTrouble: boolean };
+export type WeaveView = {
+  readonly show: 'people' | 'traces';
+  readonly byNeed: boolean;
+  readonly onlyTrouble: boolean;
+  /** The person whose own reserve is drawn among the traces. */
+  readonly chosenId: string | null;
+};
 
 export function weaveOf(people: readonly Person[], check: PlanCheck, view: WeaveView): OrderProps['weave'] {
   const ordered = view.byNeed ? byNeed(people) : people;
-  if (!view.onlyTrouble) return { people: ordered, rowIds: null };
+  if (!view.onlyTrouble || view.show === 'traces') return { people: ordered, rowIds: null };
   const { rowIds, personIds } = troubleIn(check.verdicts);
   return { people: ordered.filter((p) => personIds.has(p.id)), rowIds };
 }
@@ -21,30 +28,81 @@ type ChoiceProps = {
   weave: OrderProps['weave'];
 };
 
-/** Group the people by what they need, or look only at where somebody swaps or is left out. */
+/** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
 export function WeaveChoice({ view, onChange, weave }: ChoiceProps) {
   return (
     <div className="no-print flex flex-wrap items-center justify-end gap-x-6">
-      {view.byNeed && <p className="mr-auto text-sm">{needWords(weave.people)}</p>}
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={view.byNeed}
-          onChange={(e) => onChange({ ...view, byNeed: e.target.checked })}
-        />
-        People by need
-      </label>
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-ink"
-          checked={view.onlyTrouble}
-          onChange={(e) => onChange({ ...view, onlyTrouble: e.target.checked })}
-        />
-        Only swaps and left out
-      </label>
+      {view.show === 'people' && view.byNeed && <p className="mr-auto text-sm">{needWords(weave.people)}</p>}
+      {view.show === 'people' ? (
+        <>
+          <Tick
+            words="People by need"
+            on={view.byNeed}
+            onChange={(byNeed) => onChange({ ...view, byNeed })}
+          />
+          <Tick
+            words="Only swaps and left out"
+            on={view.onlyTrouble}
+            onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}
+          />
+        </>
+      ) : (
+        <ChosenPerson view={view} onChange={onChange} people={weave.people} />
+      )}
+      <fieldset className="flex gap-4">
+        <legend className="sr-only">Beside the rows</legend>
+        {(['people', 'traces'] as const).map((show) => (
+          <label key={show} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="beside"
+              className="size-5 accent-ink"
+              checked={view.show === show}
+              onChange={() => onChange({ ...view, show })}
+            />
+            {show === 'people' ? 'Who may do what' : 'Traces'}
+          </label>
+        ))}
+      </fieldset>
     </div>
+  );
+}
+
+function ChosenPerson({
+  view,
+  onChange,
+  people,
+}: Pick<ChoiceProps, 'view' | 'onChange'> & { people: readonly Person[] }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      Show the reserve of
+      <select
+        className={`${inputClass} w-48`}
+        value={view.chosenId ?? ''}
+        onChange={(e) => onChange({ ...view, chosenId: e.target.value || null })}
+      >
+        <option value="">nobody alone</option>
+        {people.map((p) => (
+          <option key={p.id} value={p.id}>
+            {fullName(p)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-5 accent-ink"
+        checked={on}
+        onChange={(e) => onChange(e.target.checked)}
+      />
+      {words}
+    </label>
   );
 }
 

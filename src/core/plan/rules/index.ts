@@ -29,7 +29,6 @@ import { fewLeftOut } from './p3-few-left-out';
 import { seatedTwin } from './p4-seated-twin';
 import { handBreak } from './r1-hand-break';
 import { water } from './r2-water';
-import { gripReserve } from './r3-grip-reserve';
 import { thumbRest } from './r4-thumb-rest';
 import { fitsSlot } from './t1-fits-slot';
 import { enoughWork } from './t2-enough-work';
@@ -55,7 +54,6 @@ export const SEQUENCING_RULES: readonly SequencingRule[] = [
   changeOfPlace,
   handBreak,
   water,
-  gripReserve,
   thumbRest,
   somethingToDo,
   helpersPresent,

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { checkPlan } from '@/core/plan/check';
+import { checkWithReserve } from '@/core/plan/check';
 import { clockRate } from '@/server/today';
 import { database } from '@/server/database';
 import { factsOf } from '@/catalogue/class-facts';
@@ -29,7 +29,7 @@ export default async function TeachPage({ params }: { params: Promise<{ id: stri
 }
 
 function outstanding(room: NonNullable<Awaited<ReturnType<typeof loadClassroom>>>) {
-  const { timing, findings } = checkPlan(room.stored.history.plan, factsOf(room));
+  const { timing, findings } = checkWithReserve(room.stored.history.plan, factsOf(room));
   return {
     rows: timing.rows.length,
     totalMs: timing.totalMs,

@@ -1,13 +1,15 @@
 import { fullName } from '../../people/person';
-import { breakBefore, finding, type SequencingRule } from '../finding';
-import { reservesOf, type HandReserve } from '../reserve';
+import { clockText } from '../../words';
+import { finding, type RuleContext } from '../finding';
+import type { HandReserve } from '../reserve';
+import { cheapestRelief } from '../relief';
 
 const SHOULD_STAY_OVER = 0.6;
 const MUST_STAY_OVER = 0.4;
 
 /** R3 The modelled grip reserve of every attending person stays above 60 % (should) and 40 % (must). */
-export const gripReserve: SequencingRule = (context) => {
-  const low = reservesOf(context)
+export const gripReserve = (context: RuleContext, reserves: readonly HandReserve[]) => {
+  const low = reserves
     .filter((r) => r.lowest < SHOULD_STAY_OVER && r.rowId !== null)
     .sort((a, b) => a.lowest - b.lowest);
   const [worst] = low;
@@ -23,11 +25,11 @@ export const gripReserve: SequencingRule = (context) => {
       {
         rowIds: [...new Set(low.flatMap((r) => r.rowId ?? []))],
         personIds: people,
-        mend: breakBefore(context.plan, worst.rowId, 'hand', 60, 'Put in a hand break of 60 s before it'),
+        mend: cheapestRelief(context, worst, SHOULD_STAY_OVER),
       },
     ),
   ];
 };
 
-const words = ({ person, hand, lowest }: HandReserve): string =>
-  `The ${hand === 'L' ? 'left' : 'right'} hand of ${fullName(person)} goes down to ${Math.round(lowest * 100)} % of its grip reserve`;
+const words = ({ person, hand, lowest, atMs }: HandReserve): string =>
+  `The ${hand === 'L' ? 'left' : 'right'} hand of ${fullName(person)} goes down to ${Math.floor(lowest * 100)} % of its grip reserve at ${clockText(atMs)}`;

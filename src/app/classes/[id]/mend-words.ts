@@ -1,0 +1,15 @@
+import type { MendEffect } from '@/core/plan/mend-effect';
+import { clockText } from '@/core/words';
+
+/** A mend's before and after: "37:26 to 37:56; 15 of 15 have something to do in every row, as before". */
+export function mendWords({ lengthMs, served }: MendEffect, people: number): string {
+  const [before, after] = lengthMs;
+  const time =
+    before === after ? `${clockText(after)} as before` : `${clockText(before)} to ${clockText(after)}`;
+  if (people === 0) return time;
+  const who =
+    served[0] === served[1]
+      ? `${served[1]} of ${people} have something to do in every row, as before`
+      : `${served[0]} to ${served[1]} of ${people} have something to do in every row`;
+  return `${time}; ${who}`;
+}

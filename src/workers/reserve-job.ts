@@ -1,0 +1,14 @@
+import type { LoadSpan, ReservePoint } from '@/core/load/fatigue';
+
+/** One request to the worker; a newer one makes it drop what it is at. */
+export type ReserveJob = {
+  readonly job: number;
+  readonly lists: readonly (readonly LoadSpan[])[];
+  readonly endMs: number;
+};
+
+/** The traces of a job's lists, in their order. */
+export type ReserveReply = {
+  readonly job: number;
+  readonly traces: readonly (readonly ReservePoint[])[];
+};
