@@ -6,6 +6,7 @@ import type { Classroom } from '@/server/classroom';
 import { buttonClass } from '@/ui/button';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
 import { longDay, timeSpan } from '@/ui/dates';
+import { PackList } from './pack-list';
 
 type Props = { room: Classroom; check: PlanCheck; today: string };
 
@@ -36,7 +37,7 @@ export function NextClass({ room, check, today }: Props) {
       </div>
       <div className="mt-5 grid gap-x-10 gap-y-5 md:grid-cols-2">
         <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
-        <ToPack check={check} />
+        <PackList classId={info.id} kit={check.kit} packed={room.packed} />
         <WhoComes people={people} helpers={info.helpers} />
       </div>
     </section>
@@ -64,30 +65,6 @@ function PlanState({ check, slotMs }: { check: PlanCheck; slotMs: number }) {
         </p>
       ))}
       {timing.rows.length > 0 && musts.length === 0 && <p>It breaks no must rule.</p>}
-    </div>
-  );
-}
-
-function ToPack({ check }: { check: PlanCheck }) {
-  return (
-    <div>
-      <h3 className="text-lg">To pack</h3>
-      {check.kit.length === 0 ? (
-        <p>Nothing: this class needs no props.</p>
-      ) : (
-        <ul>
-          {check.kit.map((k) => (
-            <li key={k.prop.id} className="py-1">
-              {k.needed} {k.prop.plural}
-              {k.short > 0 && (
-                <>
-                  , <strong className="text-load">{k.short} short</strong>: bring {k.prop.substitute} for each
-                </>
-              )}
-            </li>
-          ))}
-        </ul>
-      )}
     </div>
   );
 }

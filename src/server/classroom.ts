@@ -1,15 +1,19 @@
+import { addDays, format, parseISO } from 'date-fns';
 import type { OwnMovement } from '@/core/catalogue/own';
+import type { Pace } from '@/core/plan/pace';
 import type { Plan } from '@/core/plan/plan';
 import type { CheckIn } from '@/core/screening/check-in';
 import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
-import { findClass, lastTaught, shownMovements, type ClassInfo } from '@/store/classes';
+import { findClass, lastTaught, shownMovements, taughtPlans, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { loadCheckIns } from '@/store/check-ins';
 import { listOwn } from '@/store/own-movements';
+import { loadPacked } from '@/store/packing';
 import { peopleOfClass } from '@/store/people';
 import { loadPlan, type StoredPlan } from '@/store/plans';
 import { timesAttended } from '@/store/wrap-ups';
+import { paceBefore } from './pace';
 
 /** Everything about one class that its screens and checks need, as plain data. */
 export type Classroom = {
@@ -24,6 +28,10 @@ export type Classroom = {
   readonly checkIns: Readonly<Record<string, CheckIn>>;
   /** Classes of this series each person has come to before this one. */
   readonly attended: Readonly<Record<string, number>>;
+  /** Plans of this series taught in the four weeks before. */
+  readonly recent: readonly Plan[];
+  readonly pace: Pace;
+  readonly packed: readonly string[];
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -40,6 +48,11 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     own: await listOwn(db),
     checkIns: await loadCheckIns(db, classId),
     attended: await timesAttended(db, info.seriesId, info.day),
+    recent: await taughtPlans(db, info.seriesId, fourWeeksBefore(info.day), info.day),
+    pace: await paceBefore(db, info.day),
+    packed: await loadPacked(db, classId),
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }
+
+const fourWeeksBefore = (day: string): string => format(addDays(parseISO(day), -28), 'yyyy-MM-dd');

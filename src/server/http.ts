@@ -25,16 +25,28 @@ const STATUS: Readonly<Record<string, number>> = {
  * sentence for the person; a bug is logged without names and answered plainly.
  */
 export function jsonRoute<S extends z.ZodType, T>(schema: S, handle: Handler<z.output<S>, T>) {
+  return guarded(async (db, request, params) => {
+    const body = await readBody(request);
+    if (!body.ok) return failed(body);
+    const parsed = schema.safeParse(body.value);
+    if (!parsed.success) return Response.json(badInput(parsed.error), { status: 400 });
+    return answered(await handle(await db(), parsed.data, params));
+  });
+}
+
+/** A route that only reads. */
+export const jsonRead = <T>(handle: (db: Db, params: Params) => Promise<Result<T>>) =>
+  guarded(async (db, _, params) => answered(await handle(await db(), params)));
+
+type Inner = (db: () => Promise<Db>, request: Request, params: Params) => Promise<Response>;
+
+/** Foreign requests are refused before anything is read; a bug is answered plainly and nothing about people is logged. */
+function guarded(inner: Inner) {
   return async (request: Request, context: { params: Promise<Params> }): Promise<Response> => {
     try {
       const refused = checkOrigin(request);
       if (refused) return failed(refused);
-      const body = await readBody(request);
-      if (!body.ok) return failed(body);
-      const parsed = schema.safeParse(body.value);
-      if (!parsed.success) return Response.json(badInput(parsed.error), { status: 400 });
-      const result = await handle(await database(), parsed.data, await context.params);
-      return result.ok ? Response.json(result.value ?? {}) : failed(result);
+      return await inner(database, request, await context.params);
     } catch (error) {
       console.error(
         'A request failed:',
@@ -52,6 +64,9 @@ export function jsonRoute<S extends z.ZodType, T>(schema: S, handle: Handler<z.o
     }
   };
 }
+
+const answered = <T>(result: Result<T>): Response =>
+  result.ok ? Response.json(result.value ?? {}) : failed(result);
 
 function failed({ code, message }: Failure): Response {
   return Response.json({ code, message }, { status: STATUS[code] ?? 422 });

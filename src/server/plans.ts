@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import type { Catalogue } from '@/core/catalogue/movement';
-import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
+import { edit, goTo, redo, undo, type PlanHistory } from '@/core/plan/history';
 import type { Plan } from '@/core/plan/plan';
 import { stepSchema } from '@/core/plan/step';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadPlan, savePlan, type PlanChange } from '@/store/plans';
+import { loadTaught } from '@/store/teaching';
 import { catalogueNow } from './catalogue';
 import { idFrom } from './ids';
 
@@ -20,6 +21,8 @@ export const planChangeSchema = z.discriminatedUnion('type', [
   }),
   z.strictObject({ type: z.literal('undo'), version }),
   z.strictObject({ type: z.literal('redo'), version }),
+  /** Back or forward to where so many edits are done. */
+  z.strictObject({ type: z.literal('goTo'), version, done: z.number().int().min(0) }),
 ]);
 export type PlanChangeRequest = z.infer<typeof planChangeSchema>;
 
@@ -28,6 +31,9 @@ export type PlanReply = {
   readonly version: number;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
+  /** Every edit kept, oldest first, and how many of them are done. */
+  readonly labels: readonly string[];
+  readonly done: number;
 };
 
 /** Edit, undo or redo a plan as it stands in the store; refused when another window was first. */
@@ -64,6 +70,8 @@ function carryOut(history: PlanHistory, request: PlanChangeRequest): Result<Plan
       return undo(history);
     case 'redo':
       return redo(history);
+    case 'goTo':
+      return goTo(history, request.done);
   }
 }
 
@@ -78,6 +86,8 @@ export const replyOf = (history: PlanHistory, v: number): PlanReply => ({
   version: v,
   undoLabel: history.entries[history.done - 1]?.label ?? null,
   redoLabel: history.entries[history.done]?.label ?? null,
+  labels: history.entries.map((e) => e.label),
+  done: history.done,
 });
 
 function unknownMovement(step: z.infer<typeof stepSchema>, catalogue: Catalogue) {
@@ -86,4 +96,14 @@ function unknownMovement(step: z.infer<typeof stepSchema>, catalogue: Catalogue)
     (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !catalogue.movement(s.row.movementId),
   );
   return bad ? fail('not-found', 'That movement is not in the catalogue.') : null;
+}
+
+/** The plan of a class alone, to compare with or take rows from. */
+export async function planOf(db: Db, rawId: string | undefined): Promise<Result<{ plan: Plan }>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  const stored = taught ? null : await loadPlan(db, id.value);
+  const plan = taught?.snapshot.plan ?? stored?.history.plan;
+  return plan ? ok({ plan }) : fail('not-found', 'There is no such class.');
 }

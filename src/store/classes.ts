@@ -201,3 +201,18 @@ export async function lastTaught(
   );
   return row ?? null;
 }
+
+/** Plans of the taught classes of a series from a day up to another, newest first. */
+export async function taughtPlans(
+  db: Db,
+  seriesId: string,
+  fromDay: string,
+  beforeDay: string,
+): Promise<Plan[]> {
+  const rows = await db.query<{ plan: Plan }>(
+    `select t.snapshot -> 'plan' as plan from class c join taught t on t.class_id = c.id
+     where c.series_id = $1 and c.day >= $2 and c.day < $3 and t.ended_at is not null order by c.day desc`,
+    [seriesId, fromDay, beforeDay],
+  );
+  return rows.map((r) => r.plan);
+}

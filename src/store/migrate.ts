@@ -3,10 +3,17 @@ import { peopleAndPlans } from './migrations/0001-people-and-plans';
 import { teaching } from './migrations/0002-teaching';
 import { ownMovements } from './migrations/0003-own-movements';
 import { screening } from './migrations/0004-screening';
+import { planning } from './migrations/0005-planning';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
-export const MIGRATIONS: readonly Migration[] = inOrder([peopleAndPlans, teaching, ownMovements, screening]);
+export const MIGRATIONS: readonly Migration[] = inOrder([
+  peopleAndPlans,
+  teaching,
+  ownMovements,
+  screening,
+  planning,
+]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */
 function inOrder(migrations: readonly Migration[]): readonly Migration[] {

@@ -100,6 +100,20 @@ export async function loadEvents(db: Db, classId: string): Promise<TeachEvent[]>
   );
 }
 
+export type TaughtRecord = { readonly snapshot: Snapshot; readonly events: readonly TeachEvent[] };
+
+/** The newest classes taught before a day with what happened in them, oldest first. */
+export async function taughtBefore(db: Db, day: string, most: number): Promise<TaughtRecord[]> {
+  const rows = await db.query<{ snapshot: Snapshot; events: TeachEvent[] }>(
+    `select t.snapshot, (select coalesce(jsonb_agg(jsonb_build_object('kind', e.kind, 'rowId', e.row_id, 'atMs', e.at_ms)
+         order by e.seq), '[]'::jsonb) from teach_event e where e.class_id = t.class_id) as events
+     from taught t join class c on c.id = t.class_id
+     where c.day < $1 and t.ended_at is not null order by c.day desc, c.starts_at desc limit $2`,
+    [day, most],
+  );
+  return rows.reverse().map(({ snapshot, events }) => ({ snapshot: complete(snapshot), events }));
+}
+
 /** Store one mark; the same mark sent twice is stored once. */
 export async function addMark(db: Db, classId: string, mark: Mark): Promise<void> {
   await db.query(

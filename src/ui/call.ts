@@ -1,12 +1,17 @@
 import type { Result } from '@/core/result';
 
-/** Send JSON to our own server. Every failure comes back as a sentence; nothing throws. */
-export async function call<T>(method: 'POST' | 'PUT', url: string, body: unknown): Promise<Result<T>> {
+/** Ask our own server, or send it JSON. Every failure comes back as a sentence; nothing throws. */
+export async function call<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  url: string,
+  body?: unknown,
+): Promise<Result<T>> {
   try {
     const response = await fetch(url, {
       method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      ...(method === 'GET'
+        ? {}
+        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body ?? {}) }),
     });
     const reply: unknown = await response.json();
     if (response.ok) return { ok: true, value: reply as T };

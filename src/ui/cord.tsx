@@ -6,10 +6,16 @@ import { describeDose } from '@/core/dose/describe';
 import type { Dose } from '@/core/dose/dose';
 import type { ScriptContext } from '@/core/dose/script';
 
-type Props = { dose: Dose; purpose: Purpose; context: ScriptContext; width?: number };
+type Props = { dose: Dose; purpose: Purpose; context: ScriptContext; width?: number; className?: string };
 
 /** A dose drawn as beads on a cord, with its words for those who listen. */
-export const CordView = memo(function CordView({ dose, purpose, context, width = 210 }: Props) {
+export const CordView = memo(function CordView({
+  dose,
+  purpose,
+  context,
+  width = 210,
+  className = '',
+}: Props) {
   const layout = layOutCord(cordOf(dose), width);
   const colour = `var(--color-${purpose})`;
   return (
@@ -19,7 +25,7 @@ export const CordView = memo(function CordView({ dose, purpose, context, width =
       width={layout.width}
       height={layout.height}
       viewBox={`0 0 ${layout.width} ${layout.height}`}
-      className="max-w-full overflow-visible"
+      className={`max-w-full overflow-visible ${className}`}
     >
       {layout.shapes.map((shape, i) => (
         <Shape key={i} shape={shape} colour={colour} />

@@ -13,10 +13,10 @@ const LATER = 0.5;
 const PRECAUTION = 0.15;
 const EARLY_WEEKS = 3;
 
-/** What a hand is planned to squeeze at most, as a share of its maximum. */
-export function targetDemand(week: number, verdict: HandVerdict | null): number {
+/** What a hand is planned to squeeze at most, as a share of its maximum; one that was never measured stays early. */
+export function targetDemand(week: number, verdict: HandVerdict | null, assumed: boolean): number {
   if (verdict && verdict.kind !== 'do') return PRECAUTION;
-  return week <= EARLY_WEEKS ? EARLY : LATER;
+  return week <= EARLY_WEEKS || assumed ? EARLY : LATER;
 }
 
 /** One grade for a person: by the weaker hand that holds it. */
@@ -37,7 +37,7 @@ export function gradeFor(
 ): PersonGrade {
   const each = hands.map(({ hand, verdict }) => {
     const maximum = gripMaximum(person, hand);
-    const target = targetDemand(week, verdict);
+    const target = targetDemand(week, verdict, maximum.assumed);
     return { choice: fittingGrade(prop, PLANNED_CLOSURE, maximum, target), target, assumed: maximum.assumed };
   });
   const softestFirst = [...each].sort((a, b) => rank(prop, a.choice) - rank(prop, b.choice));

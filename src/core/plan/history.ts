@@ -33,3 +33,12 @@ export function redo(history: PlanHistory): Result<PlanHistory> {
   const result = applyStep(history.plan, entry.step);
   return result.ok ? ok({ ...history, plan: result.value.plan, done: history.done + 1 }) : result;
 }
+
+/** Undo or redo until so many edits are done. */
+export function goTo(history: PlanHistory, done: number): Result<PlanHistory> {
+  if (done > history.entries.length) return fail('no-such-edit', 'That edit is no longer in the history.');
+  let result: Result<PlanHistory> = ok(history);
+  while (result.ok && result.value.done !== done)
+    result = result.value.done > done ? undo(result.value) : redo(result.value);
+  return result;
+}

@@ -23,7 +23,7 @@ export const rankedCuts = (context: RuleContext): readonly Cut[] =>
   cheapestFirst([...shortenings(context), ...openPlaces(context).map((p) => leftOut(context, p))]);
 
 const cheapestFirst = (cuts: readonly Cut[]): readonly Cut[] =>
-  [...cuts].sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
+  cuts.filter((c) => c.savedMs > 0).sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
 
 const openPlaces = (context: RuleContext) => movementPlaces(context).filter((p) => !isProtected(p));
 

@@ -5,8 +5,12 @@ import { useState } from 'react';
 import type { Person } from '@/core/people/person';
 import type { PlanCheck } from '@/core/plan/check';
 import { plural } from '@/core/words';
-import type { ClassInfo } from '@/store/classes';
+import type { Block } from '@/core/plan/block';
+import type { RuleContext } from '@/core/plan/finding';
+import type { Classroom } from '@/server/classroom';
 import { Button, buttonClass } from '@/ui/button';
+import { HistoryPanel } from './history-panel';
+import { OtherClasses, type OtherClass } from './other-classes';
 import { DetailsPanel } from './details-panel';
 import { HandMapPanel } from './hand-map-panel';
 import { KitPanel } from './kit-panel';
@@ -16,17 +20,21 @@ import type { PlanEditor } from './use-plan';
 
 type Props = {
   editor: PlanEditor;
-  info: ClassInfo;
+  room: Omit<Classroom, 'stored'>;
+  others: readonly OtherClass[];
+  blocks: readonly Block[];
+  context: RuleContext;
   begun: boolean;
   people: readonly Person[];
   everyone: readonly Person[];
   check: PlanCheck;
 };
 
-type Panel = 'details' | 'people' | 'kit' | 'hands' | 'needs';
+type Panel = 'history' | 'details' | 'people' | 'kit' | 'hands' | 'needs' | 'others';
 
 /** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
-export function DeskBar({ editor, info, begun, people, everyone, check }: Props) {
+export function DeskBar({ editor, room, others, blocks, context, begun, people, everyone, check }: Props) {
+  const { info } = room;
   const [open, setOpen] = useState<Panel | null>(people.length === 0 ? 'people' : null);
   const toggle = (panel: Panel) => setOpen(open === panel ? null : panel);
   const { kit } = check;
@@ -35,7 +43,7 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
     <div className="no-print mb-2 border-y border-edge py-2">
       <div className="flex flex-wrap items-center gap-2">
         <Button
-          className="px-3.5!"
+          className="px-2.5!"
           onClick={editor.undo}
           disabled={!editor.undoLabel}
           title={editor.undoLabel ?? undefined}
@@ -43,38 +51,41 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
           Undo
         </Button>
         <Button
-          className="px-3.5!"
+          className="px-2.5!"
           onClick={editor.redo}
           disabled={!editor.redoLabel}
           title={editor.redoLabel ?? undefined}
         >
           Redo
         </Button>
-        <span aria-live="polite" className="min-w-14 text-sm text-soft">
-          {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
-        </span>
+        <Button className="px-2.5!" aria-expanded={open === 'history'} onClick={() => toggle('history')}>
+          History
+        </Button>
         <Button
-          className="ml-auto px-3.5!"
+          className="mr-auto px-2.5!"
           aria-expanded={open === 'details'}
           onClick={() => toggle('details')}
         >
           Details
         </Button>
-        <Button className="px-3.5!" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
+        <Button className="px-2.5!" aria-expanded={open === 'people'} onClick={() => toggle('people')}>
           Who comes: {people.length}
         </Button>
-        <Button className="px-3.5!" aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
+        <Button className="px-2.5!" aria-expanded={open === 'kit'} onClick={() => toggle('kit')}>
           Kit: {kit.length === 0 ? 'none' : plural(kit.length, 'prop')}
           {short > 0 && `, ${short} short`}
         </Button>
-        <Button className="px-3.5!" aria-expanded={open === 'needs'} onClick={() => toggle('needs')}>
+        <Button className="px-2.5!" aria-expanded={open === 'needs'} onClick={() => toggle('needs')}>
           Needs
         </Button>
-        <Button className="px-3.5!" aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
+        <Button className="px-2.5!" aria-expanded={open === 'hands'} onClick={() => toggle('hands')}>
           Hand map
         </Button>
+        <Button className="px-2.5!" aria-expanded={open === 'others'} onClick={() => toggle('others')}>
+          Compare
+        </Button>
         {!begun && people.length > 0 && (
-          <Link href={`/classes/${info.id}/door`} className={buttonClass('plain', 'px-3.5!')}>
+          <Link href={`/classes/${info.id}/door`} className={buttonClass('plain', 'px-2.5!')}>
             At the door
           </Link>
         )}
@@ -82,13 +93,23 @@ export function DeskBar({ editor, info, begun, people, everyone, check }: Props)
           {begun ? 'Go to teaching' : 'Teach this class'}
         </Link>
       </div>
+      {open === 'history' && <HistoryPanel editor={editor} />}
+      {open === 'others' && (
+        <OtherClasses
+          editor={editor}
+          catalogue={context.catalogue}
+          others={others}
+          blocks={blocks}
+          lastId={room.last?.id ?? null}
+        />
+      )}
       {open === 'details' && <DetailsPanel info={info} editor={editor} />}
       {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
-      {open === 'kit' && <KitPanel kit={kit} />}
+      {open === 'kit' && <KitPanel kit={kit} handing={check.timing} week={info.week} />}
       {open === 'needs' && (
         <NeedsPanel plan={editor.plan} check={check} people={people} helpers={info.helpers} />
       )}
-      {open === 'hands' && <HandMapPanel plan={editor.plan} />}
+      {open === 'hands' && <HandMapPanel editor={editor} context={context} recent={room.recent} />}
     </div>
   );
 }

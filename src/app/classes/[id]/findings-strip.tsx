@@ -6,7 +6,7 @@ import type { Finding, Severity } from '@/core/plan/finding';
 import { mendEffect } from '@/core/plan/mend-effect';
 import { muteOf, muteStep, unmuteStep } from '@/core/plan/mute';
 import { Button } from '@/ui/button';
-import { mendWords } from './mend-words';
+import { mendWords, shortMendWords } from './mend-words';
 import { MuteForm } from './mute-form';
 import type { PlanEditor } from './use-plan';
 
@@ -40,7 +40,7 @@ export function FindingsStrip(props: Props) {
               nothingWords(props.check)
             )}
           </p>
-          {first && !all && <FindingActions finding={first} {...props} />}
+          {first && !all && <FindingActions short finding={first} {...props} />}
           {findings.length + muted.length > 0 && (
             <Button className="border-paper" onClick={() => setAll(!all)} aria-expanded={all}>
               {all ? 'Show less' : allWords(findings.length, muted.length)}
@@ -119,7 +119,9 @@ function FindingLine({ finding, ...props }: Props & { finding: Finding }) {
   );
 }
 
-function FindingActions({ finding, editor, facts, plain, onShowRow }: Props & { finding: Finding }) {
+type ActionProps = Props & { finding: Finding; short?: boolean };
+
+function FindingActions({ finding, short = false, editor, facts, plain, onShowRow }: ActionProps) {
   const { mend, rowIds } = finding;
   const { plan } = editor;
   const effect = useMemo(() => mend && mendEffect(plan, facts, plain, mend), [plan, facts, plain, mend]);
@@ -129,7 +131,9 @@ function FindingActions({ finding, editor, facts, plain, onShowRow }: Props & { 
       {mend && effect && (
         <span className="flex flex-wrap items-center gap-x-3">
           <Button onClick={() => editor.edit(mend.step, mend.label)}>{mend.label}</Button>
-          <span className="tabular text-sm">{mendWords(effect, facts.people.length)}</span>
+          <span className="tabular text-sm">
+            {(short ? shortMendWords : mendWords)(effect, facts.people.length)}
+          </span>
         </span>
       )}
       {rowId && (

@@ -3,8 +3,10 @@
 import { useMemo, useState } from 'react';
 import { movedByRows, workedByRows, type MappedRow } from '@/core/hand/hand-map';
 import { placedRows, type Plan } from '@/core/plan/plan';
-import { useCatalogue } from '@/ui/catalogue';
+import type { RuleContext } from '@/core/plan/finding';
 import { HandMap } from '@/ui/hand-map';
+import { Gaps } from './gaps';
+import type { PlanEditor } from './use-plan';
 
 const MEASURES = {
   moved: {
@@ -21,9 +23,12 @@ const MEASURES = {
   },
 } as const;
 
-/** What the whole plan moves, or makes work, joint by joint. */
-export function HandMapPanel({ plan }: { plan: Plan }) {
-  const catalogue = useCatalogue();
+type Props = { editor: PlanEditor; context: RuleContext; recent: readonly Plan[] };
+
+/** What the whole plan moves, or makes work, joint by joint, and what it leaves out against the weeks before. */
+export function HandMapPanel({ editor, context, recent }: Props) {
+  const { plan } = editor;
+  const { catalogue } = context;
   const [measure, setMeasure] = useState<keyof typeof MEASURES>('moved');
   const rows = useMemo(
     () =>
@@ -59,6 +64,7 @@ export function HandMapPanel({ plan }: { plan: Plan }) {
         label={label}
         none={none}
       />
+      <Gaps editor={editor} context={context} recent={recent} />
     </section>
   );
 }

@@ -6,6 +6,8 @@ import type { ClassFacts } from '@/core/plan/check';
 import { freshRowId } from '@/core/plan/finding';
 import type { Plan, Row, Section } from '@/core/plan/plan';
 import { findMovements } from '@/core/catalogue/search';
+import type { Block } from '@/core/plan/block';
+import { plural } from '@/core/words';
 import { doseWords } from '@/core/dose/describe';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
@@ -17,6 +19,8 @@ type Props = {
   section: Section;
   facts: ClassFacts;
   plan: Plan;
+  blocks: readonly Block[];
+  onPickBlock: (block: Block) => void;
   onPick: (row: Row, title: string) => void;
   onClose: () => void;
 };
@@ -25,7 +29,7 @@ type Props = {
 const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'center' });
 
 /** Choose what to add, in place: movements for this section first, then all; talk and breaks too. */
-export function MovementPicker({ section, facts, plan, onPick, onClose }: Props) {
+export function MovementPicker({ section, facts, plan, blocks, onPick, onPickBlock, onClose }: Props) {
   const [words, setWords] = useState('');
   const found = [...findMovements(facts.catalogue.movements, words)].sort(
     (a, b) => Number(b.section === section.kind) - Number(a.section === section.kind),
@@ -80,6 +84,17 @@ export function MovementPicker({ section, facts, plan, onPick, onClose }: Props)
           Close
         </Button>
       </div>
+      {blocks.length > 0 && words === '' && (
+        <ul aria-label="Blocks" className="mt-3 flex flex-wrap gap-2">
+          {blocks.map((block) => (
+            <li key={block.id}>
+              <Button onClick={() => onPickBlock(block)}>
+                {block.name}, {plural(block.rows.length, 'row')}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="mt-3 max-h-80 overflow-y-auto" tabIndex={-1}>
         {found.map((m) => (
           <li key={m.id}>

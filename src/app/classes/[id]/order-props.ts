@@ -1,6 +1,7 @@
 import type { Person } from '@/core/people/person';
 import type { ClassFacts, PlanCheck } from '@/core/plan/check';
 import type { RowTrace } from '@/core/plan/traces';
+import type { Block } from '@/core/plan/block';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanEditor } from './use-plan';
 
@@ -11,6 +12,13 @@ export type OrderProps = {
   facts: ClassFacts;
   /** The people the weave shows, in its order; null rows are all rows. */
   weave: { readonly people: readonly Person[]; readonly rowIds: ReadonlySet<string> | null };
+  /** Saved blocks that can be put in. */
+  blocks: readonly Block[];
+  /** Rows chosen together; null while rows are not being chosen. */
+  chosen: ReadonlySet<string> | null;
+  onChoose: (rowId: string) => void;
+  /** Small rows, for a look at the whole. */
+  overview: boolean;
   /** What the rows go on into on the right. */
   side: Side;
   last: { readonly day: string; readonly plan: Plan } | null;

@@ -6,10 +6,11 @@ import type { KeyboardEvent } from 'react';
 import { doseWords } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
 import { placedRows, type Plan, type Row, type Section } from '@/core/plan/plan';
-import { rowTitle } from '@/core/plan/row-title';
+import { rowTitle, rungNote } from '@/core/plan/row-title';
 import { scriptContextOf } from '@/core/plan/timing';
-import { clockText } from '@/core/words';
+import { capital, clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
+import { CordEdit } from './cord-edit';
 import { PurposeMark } from '@/ui/marks';
 import { RowEditor } from './row-editor';
 import { LARGE_WEAVE, sideColumns, type OrderProps } from './order-props';
@@ -23,7 +24,7 @@ type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | nu
 
 /** One row of the running order: its bead on the cord, when, what, dose, how long, and its people. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
-  const { editor, check, facts, weave, side, last, openRow, onOpenRow } = props;
+  const { editor, check, facts, weave, side, last, openRow, onOpenRow, overview, chosen, onChoose } = props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
   const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
@@ -32,6 +33,9 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
   const found = check.findings.find((f) => f.rowIds.includes(row.id));
   const purpose = movement?.purpose ?? 'ease';
   const dose = row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs });
+
+  const script = scriptContextOf(editor.plan, timing);
+  const rung = row.kind === 'movement' ? rungNote(row, facts.catalogue) : '';
 
   const moveByKey = (event: KeyboardEvent) => {
     if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
@@ -46,17 +50,30 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         ref={sortable.setNodeRef}
         id={`row-${row.id}`}
         style={{ transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition }}
-        className={`border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'focus-within:bg-paper hover:bg-paper'}`}
+        className={`group/row border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'focus-within:bg-paper hover:bg-paper'}`}
       >
         <td className="relative w-7">
           <CordString />
+          {chosen && (
+            <label
+              className={`relative flex w-7 items-center justify-center bg-linen ${overview ? 'h-7' : 'h-11'}`}
+            >
+              <input
+                type="checkbox"
+                className="size-5 accent-ink"
+                aria-label={`Choose ${title}`}
+                checked={chosen.has(row.id)}
+                onChange={() => onChoose(row.id)}
+              />
+            </label>
+          )}
           <button
             type="button"
             ref={sortable.setActivatorNodeRef}
             {...sortable.attributes}
             {...sortable.listeners}
             aria-label={`Move ${title}`}
-            className="no-print relative flex h-11 w-7 cursor-grab touch-none items-center justify-center"
+            className={`no-print relative w-7 cursor-grab touch-none items-center justify-center ${chosen ? 'hidden' : 'flex'} ${overview ? 'h-7' : 'h-11'}`}
           >
             <span
               aria-hidden="true"
@@ -71,11 +88,11 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         </td>
         <th
           scope="row"
-          className={`max-w-72 py-1 pr-3 font-normal ${weave.people.length > LARGE_WEAVE ? 'sticky left-0 z-[1] bg-linen' : ''}`}
+          className={`max-w-72 pr-3 font-normal ${overview ? 'truncate' : 'py-1'} ${weave.people.length > LARGE_WEAVE ? 'sticky left-0 z-[1] bg-linen' : ''}`}
         >
           <button
             type="button"
-            className="min-h-9 text-left leading-tight font-semibold hover:underline"
+            className={`text-left leading-tight font-semibold hover:underline ${overview ? '' : 'min-h-9'}`}
             aria-expanded={open}
             aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
             onClick={() => onOpenRow(open ? null : row.id)}
@@ -84,14 +101,35 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
             {title}
             {found && <span className="font-bold text-load"> ({found.severity})</span>}
           </button>
-          {row.kind === 'movement' && <LastTime last={last} row={row} isNew={timing.isNew} />}
+          {rung && <p className="text-sm leading-tight font-semibold">{capital(rung)}</p>}
+          {row.kind === 'movement' && !overview && <LastTime last={last} row={row} isNew={timing.isNew} />}
         </th>
-        <td className="py-1.5 pr-3">
-          <CordView dose={dose} purpose={purpose} context={scriptContextOf(editor.plan, timing)} />
+        <td className={overview ? 'pr-3' : 'py-1.5 pr-3'}>
+          {row.kind === 'movement' && movement && !overview ? (
+            <CordEdit
+              dose={row.dose}
+              purpose={purpose}
+              context={script}
+              movement={movement}
+              title={title}
+              onChange={(changed) =>
+                editor.edit({ type: 'setDose', rowId: row.id, dose: changed }, `Dose of ${title}`)
+              }
+            />
+          ) : (
+            <CordView
+              dose={dose}
+              purpose={purpose}
+              context={script}
+              width={overview ? 150 : 210}
+              className={overview ? 'max-h-6' : ''}
+            />
+          )}
         </td>
         <td className="tabular w-14">{clockText(timing.totalMs)}</td>
         {side.kind === 'people' ? (
           <WeaveCells
+            small={overview}
             rowId={row.id}
             people={weave.people}
             verdicts={check.verdicts.get(row.id)}

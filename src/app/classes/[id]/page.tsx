@@ -3,6 +3,8 @@ import { database } from '@/server/database';
 import { loadClassroom } from '@/server/classroom';
 import { idFrom } from '@/server/ids';
 import { replyOf } from '@/server/plans';
+import { listBlocks } from '@/store/blocks';
+import { listClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
 import { PlanDesk } from './plan-desk';
 
@@ -11,13 +13,15 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
   const db = await database();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
-  const { info, people, bag, shown, own, checkIns, attended, last } = room;
-  const initial = replyOf(room.stored.history, room.stored.version);
+  const { stored, ...rest } = room;
+  const others = (await listClasses(db)).filter((c) => c.id !== room.info.id);
   return (
     <PlanDesk
-      room={{ info, people, bag, shown, own, checkIns, attended, last }}
-      initial={initial}
+      room={rest}
+      initial={replyOf(stored.history, stored.version)}
       everyone={await listPeople(db)}
+      blocks={await listBlocks(db)}
+      others={others.map(({ id: classId, name, week, day }) => ({ id: classId, name, week, day }))}
     />
   );
 }

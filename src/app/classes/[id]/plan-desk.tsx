@@ -6,20 +6,28 @@ import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people/person';
 import { checkOf, contextOf, withReserves } from '@/core/plan/check';
 import { nameList, plural } from '@/core/words';
+import type { Block } from '@/core/plan/block';
 import type { Classroom } from '@/server/classroom';
 import { longDay, timeSpan } from '@/ui/dates';
 import { Limits, Page } from '@/ui/page';
 import { DeskBar } from './desk-bar';
+import type { OtherClass } from './other-classes';
 import { FindingsStrip } from './findings-strip';
 import { RunningOrder } from './running-order';
 import { TimePanel } from './time-panel';
 import { usePlan, type PlanView } from './use-plan';
 import { useReserves } from './use-reserves';
 
-type Props = { room: Omit<Classroom, 'stored'>; initial: PlanView; everyone: readonly Person[] };
+type Props = {
+  room: Omit<Classroom, 'stored'>;
+  initial: PlanView;
+  everyone: readonly Person[];
+  blocks: readonly Block[];
+  others: readonly OtherClass[];
+};
 
 /** One class being planned: running order, weave, time, findings, people and kit. */
-export function PlanDesk({ room, initial, everyone }: Props) {
+export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
   const { info } = room;
   const editor = usePlan(info.id, initial);
   const facts = useMemo(() => factsOf(room), [room]);
@@ -44,13 +52,19 @@ export function PlanDesk({ room, initial, everyone }: Props) {
               {info.place && ` at ${info.place}`}. {plural(room.people.length, 'person', 'people')},{' '}
               {info.helpers.length === 0 ? 'no helper' : `${nameList(info.helpers)} helping`}.
             </p>
+            <p aria-live="polite" className="no-print mt-1 text-sm text-soft">
+              {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
+            </p>
           </div>
-          <TimePanel timing={check.timing} slotMs={facts.slotMs} />
+          <TimePanel context={context} pace={room.pace} editor={editor} />
         </div>
         {begun && <BegunNote classId={info.id} status={info.status} />}
         <DeskBar
           editor={editor}
-          info={info}
+          room={room}
+          others={others}
+          blocks={blocks}
+          context={context}
           begun={begun}
           people={facts.people}
           everyone={everyone}
@@ -62,6 +76,7 @@ export function PlanDesk({ room, initial, everyone }: Props) {
           facts={facts}
           context={context}
           reserves={reserves}
+          blocks={blocks}
           last={room.last}
           openRow={openRow}
           onOpenRow={setOpenRow}

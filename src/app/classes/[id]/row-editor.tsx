@@ -5,6 +5,7 @@ import { MovementPicture } from '@/ui/movement-picture';
 import { easierOf, strongerOf } from '@/core/catalogue/rung';
 import { fullName } from '@/core/people/person';
 import type { Row, Section } from '@/core/plan/plan';
+import { duplicateRows } from '@/core/plan/copy-rows';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { RowTiming } from '@/core/plan/timing';
 import { clockText } from '@/core/words';
@@ -14,6 +15,8 @@ import { DoseFields } from '@/ui/dose/dose-fields';
 import { NumberField } from '@/ui/dose/number-field';
 import type { OrderProps } from './order-props';
 import { TextCommit } from '@/ui/dose/text-commit';
+import { RowMusic } from './row-music';
+import { RowRung } from './row-rung';
 import { sentence } from './weave-head';
 
 type Props = OrderProps & { row: Row; title: string; section: Section; timing: RowTiming };
@@ -25,6 +28,10 @@ export function RowEditor(props: Props) {
     const target = neighbourPlace(editor.plan, row.id, by);
     if (target) editor.edit({ type: 'moveRow', rowId: row.id, ...target }, `Move ${title}`);
   };
+  const duplicate = () => {
+    const step = duplicateRows(editor.plan, [row.id]);
+    if (step) editor.edit(step, `Duplicate ${title}`);
+  };
   const remove = () => {
     onOpenRow(null);
     editor.edit({ type: 'removeRow', rowId: row.id }, `Take out ${title}`);
@@ -34,6 +41,7 @@ export function RowEditor(props: Props) {
       <div className="flex flex-wrap items-center gap-3">
         <Button onClick={() => move(-1)}>Move up</Button>
         <Button onClick={() => move(1)}>Move down</Button>
+        <Button onClick={duplicate}>Duplicate</Button>
         <Button onClick={remove}>Take out</Button>
         <p className="tabular text-sm text-soft">
           {[
@@ -76,6 +84,10 @@ function MovementEditor({
         movement={movement}
         onChange={(dose) => editor.edit({ type: 'setDose', rowId: row.id, dose }, `Dose of ${title}`)}
       />
+      <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
+        {movement && <RowRung row={row} movement={movement} title={title} editor={editor} />}
+        <RowMusic row={row} title={title} editor={editor} />
+      </div>
       <TextCommit
         label="Note to yourself"
         most={300}

@@ -11,13 +11,14 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useMemo, useState, type CSSProperties } from 'react';
+import { useCallback, useMemo, useState, type CSSProperties } from 'react';
 import type { ClassFacts } from '@/core/plan/check';
 import { fullName } from '@/core/people/person';
 import type { RuleContext } from '@/core/plan/finding';
 import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTraces } from '@/core/plan/traces';
 import { rowTitle } from '@/core/plan/row-title';
+import { ChosenRows } from './chosen-rows';
 import { dropTarget, sectionDropId } from './drop-target';
 import { LARGE_WEAVE, type OrderProps, type Side } from './order-props';
 import { TraceHead, tracesById } from './trace-head';
@@ -26,7 +27,10 @@ import { SectionRows } from './section-rows';
 import { ColumnLine, WeaveChoice, weaveOf, type WeaveView } from './weave-view';
 import { Reasons, WeaveHead, type Told } from './weave-head';
 
-type Props = Omit<OrderProps, 'weave' | 'side'> & { context: RuleContext; reserves: Reserves };
+type Props = Omit<OrderProps, 'weave' | 'side' | 'chosen' | 'onChoose' | 'overview'> & {
+  context: RuleContext;
+  reserves: Reserves;
+};
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
 export function RunningOrder({ context, reserves, ...given }: Props) {
@@ -44,7 +48,9 @@ export function RunningOrder({ context, reserves, ...given }: Props) {
     [view, context, reserves],
   );
   const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
-  const props: OrderProps = { ...given, weave, side };
+  const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
+  const onChoose = useCallback((rowId: string) => setChosen((rows) => toggled(rows, rowId)), []);
+  const props: OrderProps = { ...given, weave, side, chosen, onChoose, overview: view.overview };
   const columns = side.kind === 'people' ? weave.people.length : 0;
   const large = columns > LARGE_WEAVE;
   const { plan } = editor;
@@ -72,7 +78,21 @@ export function RunningOrder({ context, reserves, ...given }: Props) {
       accessibility={{ announcements: announcements(nameOf), screenReaderInstructions: INSTRUCTIONS }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        {facts.people.length > 0 && <WeaveChoice view={view} onChange={setView} weave={weave} />}
+        <WeaveChoice
+          view={view}
+          onChange={setView}
+          weave={weave}
+          choosing={chosen !== null}
+          onChooseRows={() => setChosen(chosen ? null : new Set())}
+        />
+        {chosen && (
+          <ChosenRows
+            editor={editor}
+            chosen={chosen}
+            onClear={() => setChosen(new Set())}
+            onDone={() => setChosen(null)}
+          />
+        )}
         <div
           className={`weave-window ${large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}`}
           style={{ '--weave-zoom': Math.min(1, 62 / (43 + columns * 2.25)) } as CSSProperties}
@@ -115,7 +135,19 @@ export function RunningOrder({ context, reserves, ...given }: Props) {
   );
 }
 
-const FIRST_VIEW: WeaveView = { show: 'people', byNeed: false, onlyTrouble: false, chosenId: null };
+const FIRST_VIEW: WeaveView = {
+  show: 'people',
+  byNeed: false,
+  onlyTrouble: false,
+  overview: false,
+  chosenId: null,
+};
+
+function toggled(rows: ReadonlySet<string> | null, rowId: string): ReadonlySet<string> {
+  const next = new Set(rows);
+  if (!next.delete(rowId)) next.add(rowId);
+  return next;
+}
 
 function chosenName({ people }: ClassFacts, { chosenId }: WeaveView): string | null {
   const person = people.find((p) => p.id === chosenId);

@@ -2,6 +2,8 @@
 
 import { useSortable } from '@dnd-kit/sortable';
 import { memo, useState } from 'react';
+import type { Block } from '@/core/plan/block';
+import { insertRows } from '@/core/plan/copy-rows';
 import { sectionNameSchema, type Row, type Section } from '@/core/plan/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
@@ -33,26 +35,34 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
     onOpenRow(row.kind === 'movement' ? row.id : null);
   };
 
+  const addBlock = ({ name, rows: kept }: Block) => {
+    const step = insertRows(editor.plan, section.id, section.rows.length, kept);
+    if (step) editor.edit(step, `Add ${name}`);
+    setAdding(false);
+  };
+
   return (
     <tbody>
       <tr ref={setNodeRef} className="group">
         <td className="relative">
           <Knot />
         </td>
-        <th scope="rowgroup" colSpan={span - 1} className="pt-2">
-          <div className="flex min-h-11 items-center gap-3 border-b border-line">
+        <th scope="rowgroup" colSpan={span - 1} className={props.overview ? '' : 'pt-2'}>
+          <div className={`flex items-center gap-3 border-b border-line ${props.overview ? '' : 'min-h-11'}`}>
             <SectionName section={section} editor={editor} />
             <span className="tabular text-sm font-normal text-soft">
               {section.rows.length === 0 ? 'empty' : clockText(timing?.totalMs ?? 0)}
             </span>
-            <Button
-              look="quiet"
-              className="no-print font-normal"
-              onClick={() => setAdding(!adding)}
-              aria-expanded={adding}
-            >
-              Add to {section.name.toLowerCase()}
-            </Button>
+            {!props.overview && (
+              <Button
+                look="quiet"
+                className="no-print font-normal"
+                onClick={() => setAdding(!adding)}
+                aria-expanded={adding}
+              >
+                Add to {section.name.toLowerCase()}
+              </Button>
+            )}
           </div>
         </th>
       </tr>
@@ -69,6 +79,8 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
               section={section}
               facts={facts}
               plan={editor.plan}
+              blocks={props.blocks}
+              onPickBlock={addBlock}
               onPick={add}
               onClose={() => setAdding(false)}
             />
@@ -97,7 +109,7 @@ function SectionName({ section, editor }: { section: Section; editor: OrderProps
     return (
       <button
         type="button"
-        className="min-h-11 text-lg font-bold hover:underline"
+        className="min-h-9 text-lg font-bold hover:underline"
         onClick={() => setDraft(section.name)}
         aria-label={`${section.name}, rename`}
       >

@@ -12,6 +12,8 @@ export type PlanView = {
   readonly version: number;
   readonly undoLabel: string | null;
   readonly redoLabel: string | null;
+  readonly labels: readonly string[];
+  readonly done: number;
 };
 
 export type PlanEditor = PlanView & {
@@ -19,6 +21,8 @@ export type PlanEditor = PlanView & {
   readonly edit: (step: PlanStep, label: string) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+  /** Back or forward to where so many edits are done. */
+  readonly goTo: (done: number) => void;
 };
 
 /**
@@ -74,7 +78,14 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
         return;
       }
       shown.current = applied.value.plan;
-      setView((v) => ({ ...v, plan: applied.value.plan, undoLabel: label, redoLabel: null }));
+      setView((v) => ({
+        ...v,
+        plan: applied.value.plan,
+        undoLabel: label,
+        redoLabel: null,
+        labels: [...v.labels.slice(0, v.done), label],
+        done: v.done + 1,
+      }));
       send({ type: 'edit', step, label });
     },
     [send],
@@ -86,5 +97,6 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
     edit,
     undo: useCallback(() => send({ type: 'undo' }), [send]),
     redo: useCallback(() => send({ type: 'redo' }), [send]),
+    goTo: useCallback((done: number) => send({ type: 'goTo', done }), [send]),
   };
 }

@@ -6,13 +6,14 @@ import type { Told } from './weave-head';
 
 type Props = {
   rowId: string;
+  small: boolean;
   people: readonly Person[];
   verdicts: ReadonlyMap<string, Verdict> | undefined;
   onTell: (told: Told | null) => void;
 };
 
 /** A row's people. Most edits leave the verdicts of most rows as they were, and then nothing here is drawn anew. */
-export const WeaveCells = memo(function WeaveCells({ rowId, people, verdicts, onTell }: Props) {
+export const WeaveCells = memo(function WeaveCells({ rowId, small, people, verdicts, onTell }: Props) {
   return people.map((person, i) => {
     const verdict = verdicts?.get(person.id);
     if (!verdict) return <td key={person.id} />;
@@ -24,7 +25,7 @@ export const WeaveCells = memo(function WeaveCells({ rowId, people, verdicts, on
           id={`cell-${rowId}-${person.id}`}
           tabIndex={i === 0 ? 0 : -1}
           aria-label={`${fullName(person)}: ${verdictWords(verdict)}`}
-          className="inline-flex h-11 w-9 items-center justify-center"
+          className={`inline-flex w-9 items-center justify-center ${small ? 'h-7' : 'h-11'}`}
           onFocus={tell}
           onMouseEnter={tell}
           onClick={tell}

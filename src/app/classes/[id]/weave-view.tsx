@@ -2,6 +2,7 @@ import { byNeed, needOf, NEEDS } from '@/core/people/need';
 import { fullName, type Person } from '@/core/people/person';
 import type { PlanCheck } from '@/core/plan/check';
 import { troubleIn } from '@/core/plan/needs';
+import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 import type { OrderProps } from './order-props';
 import type { Told } from './weave-head';
@@ -11,6 +12,8 @@ export type WeaveView = {
   readonly show: 'people' | 'traces';
   readonly byNeed: boolean;
   readonly onlyTrouble: boolean;
+  /** Small rows, for a look at the whole. */
+  readonly overview: boolean;
   /** The person whose own reserve is drawn among the traces. */
   readonly chosenId: string | null;
 };
@@ -26,13 +29,19 @@ type ChoiceProps = {
   view: WeaveView;
   onChange: (view: WeaveView) => void;
   weave: OrderProps['weave'];
+  choosing: boolean;
+  onChooseRows: () => void;
 };
 
 /** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
-export function WeaveChoice({ view, onChange, weave }: ChoiceProps) {
+export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows }: ChoiceProps) {
   return (
     <div className="no-print flex flex-wrap items-center justify-end gap-x-6">
-      {view.show === 'people' && view.byNeed && <p className="mr-auto text-sm">{needWords(weave.people)}</p>}
+      <Button look="quiet" className="px-0!" aria-expanded={choosing} onClick={onChooseRows}>
+        Choose rows
+      </Button>
+      <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
+      <Tick words="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />
       {view.show === 'people' ? (
         <>
           <Tick

@@ -1,4 +1,5 @@
-import { jsonRoute } from '@/server/http';
-import { changePlan, planChangeSchema } from '@/server/plans';
+import { jsonRead, jsonRoute } from '@/server/http';
+import { changePlan, planChangeSchema, planOf } from '@/server/plans';
 
+export const GET = jsonRead((db, { id }) => planOf(db, id));
 export const POST = jsonRoute(planChangeSchema, (db, request, { id }) => changePlan(db, id, request));

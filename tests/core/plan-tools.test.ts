@@ -1,0 +1,305 @@
+import fc from 'fast-check';
+import { CATALOGUE } from '@/catalogue/movements';
+import { doseOf, primaryCount, type Dose } from '@/core/dose/dose';
+import { fitToMusic } from '@/core/dose/music';
+import { stretched, withBeads } from '@/core/dose/nudge';
+import { usualRungOf } from '@/core/catalogue/rung';
+import { atRung, rungOf } from '@/core/plan/at-rung';
+import { contextOf } from '@/core/plan/check';
+import { comparePlans } from '@/core/plan/compare';
+import { duplicateRows, insertRows, moveRows, removeRows } from '@/core/plan/copy-rows';
+import { coverageGaps, fillersFor, planMoves, usualMoves } from '@/core/plan/coverage-gaps';
+import { edit, goTo, type PlanHistory } from '@/core/plan/history';
+import { gradeCounts, kitFor } from '@/core/plan/kit';
+import { correctedMs, learnedPace, PLAIN_PACE, type PaceSample } from '@/core/plan/pace';
+import { placedRows, planSchema, type Plan } from '@/core/plan/plan';
+import { applyStep, type PlanStep } from '@/core/plan/step';
+import { anyDose, anyPlan } from './arbitrary';
+import { person } from './people';
+import { facts, planWith, rest, talk } from './plans';
+
+const after = (plan: Plan, step: PlanStep | null): Plan => {
+  const result = step && applyStep(plan, step);
+  if (!result?.ok) throw new Error('The step does not apply');
+  return result.value.plan;
+};
+const idsOf = (plan: Plan) => placedRows(plan).map((p) => p.row.id);
+
+describe('musical fit', () => {
+  const reps = (n: number, tempoMs: number) => doseOf({ mode: 'reps', reps: n, tempoMs });
+
+  test.each([
+    [reps(8, 1_200), 100, 2, 8, 2],
+    [reps(10, 500), 120, 1, 8, 1],
+    [reps(3, 4_000), 60, 4, 4, 2],
+    [reps(5, 8_000), 60, 8, 5, 5],
+    [reps(30, 600), 96, 1, 32, 4],
+  ])('%j at %i beats a minute: %i beats each, %i of them, %i phrases', (dose, bpm, beats, count, phrases) => {
+    const fit = fitToMusic(dose, bpm)!;
+    expect(fit.beatsEach).toBe(beats);
+    expect(primaryCount(fit.dose.count)).toBe(count);
+    expect(fit.phrases).toBe(phrases);
+    expect(fit.dose.grouping).toBe(8);
+  });
+
+  test('a hold, a breath and free time keep their own time', () => {
+    expect(fitToMusic(doseOf({ mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 0 }), 90)).toBeNull();
+    expect(fitToMusic(doseOf({ mode: 'breaths', breaths: 4 }), 90)).toBeNull();
+    expect(fitToMusic(doseOf({ mode: 'time', timeMs: 30_000 }), 90)).toBeNull();
+  });
+
+  test('whatever the dose and the music, phrases are whole and fitting again changes nothing', () => {
+    fc.assert(
+      fc.property(anyDose, fc.integer({ min: 40, max: 180 }), (dose, bpm) => {
+        const fit = fitToMusic(dose, bpm);
+        if (!fit) return;
+        expect(Number.isInteger(fit.phrases)).toBe(true);
+        expect(fit.phrases).toBeGreaterThan(0);
+        expect(fitToMusic(fit.dose, bpm)!.dose.count).toEqual(fit.dose.count);
+      }),
+    );
+  });
+});
+
+describe('a dose changed on its cord', () => {
+  test('a bead on, a bead off; the last one stays, the range follows', () => {
+    const dose = doseOf({ mode: 'reps', reps: 2, tempoMs: 1_000 }, { fewest: 2, most: 2 });
+    expect(withBeads(dose, 1)).toMatchObject({ count: { reps: 3 }, fewest: 2, most: 3 });
+    const one = withBeads(dose, -1)!;
+    expect(one).toMatchObject({ count: { reps: 1 }, fewest: 1, most: 2 });
+    expect(withBeads(one, -1)).toBeNull();
+    expect(withBeads(doseOf({ mode: 'time', timeMs: 20_000 }), 1)).toBeNull();
+  });
+
+  test('a bar is stretched inside the movement’s range and no further', () => {
+    const dose = doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 0 });
+    expect(stretched(dose, 1_000, [3_000, 6_000])).toMatchObject({ count: { holdMs: 6_000 } });
+    expect(stretched(dose, 2_000, [3_000, 6_000])).toBeNull();
+    expect(stretched(dose, -4_000, null)).toMatchObject({ count: { holdMs: 1_000 } });
+    expect(stretched(dose, -5_000, null)).toBeNull();
+    expect(stretched(doseOf({ mode: 'breaths', breaths: 3 }), 1_000, null)).toBeNull();
+  });
+});
+
+describe('rungs', () => {
+  const ball = CATALOGUE.movement('ball-squeeze')!;
+  const usual = usualRungOf(ball.rungs);
+  test('a rung up is one of ten more effort, a rung down one less; gliding work has none to change', () => {
+    expect(atRung(ball, undefined)).toBe(ball);
+    expect(atRung(ball, usual + 1).effortOf10).toBe(ball.effortOf10 + 1);
+    expect(atRung(ball, usual - 1).effortOf10).toBe(ball.effortOf10 - 1);
+    expect(atRung(ball, usual + 1)).toBe(atRung(ball, usual + 1));
+    const glide = CATALOGUE.movement('open-close')!;
+    expect(atRung(glide, glide.rungs.length - 1)).toBe(glide);
+  });
+  test('a rung the ladder no longer has is its highest', () => {
+    expect(rungOf(ball, 11)).toBe(ball.rungs.length - 1);
+  });
+});
+
+describe('rows copied, moved and taken out together', () => {
+  const plan = planWith({ move: ['wrist-bend', 'open-close', 'palms-turn'], grip: ['ball-squeeze'] });
+
+  test('duplicates follow the last of the chosen, under ids of their own', () => {
+    const twice = after(plan, duplicateRows(plan, ['wrist-bend', 'open-close']));
+    expect(idsOf(twice)).toEqual([
+      'wrist-bend',
+      'open-close',
+      'wrist-bend~2',
+      'open-close~2',
+      'palms-turn',
+      'ball-squeeze',
+    ]);
+    const thrice = after(twice, duplicateRows(twice, ['wrist-bend~2']));
+    expect(idsOf(thrice)).toContain('wrist-bend~3');
+  });
+
+  test('moving together keeps their order and stops at the end of the section', () => {
+    const down = after(plan, moveRows(plan, ['wrist-bend', 'open-close'], 1));
+    expect(idsOf(down).slice(0, 3)).toEqual(['palms-turn', 'wrist-bend', 'open-close']);
+    expect(moveRows(down, ['wrist-bend', 'open-close'], 1)).toBeNull();
+    expect(idsOf(after(down, moveRows(down, ['wrist-bend', 'open-close'], -1)))).toEqual(idsOf(plan));
+  });
+
+  test('nothing chosen, or rows that are gone, is no step', () => {
+    expect(duplicateRows(plan, [])).toBeNull();
+    expect(moveRows(plan, ['gone'], 1)).toBeNull();
+    expect(removeRows(plan, ['gone'])).toBeNull();
+    expect(insertRows(plan, 'move', 0, [])).toBeNull();
+  });
+
+  test('over any two plans, rows of one put into the other keep both whole, and undo', () => {
+    fc.assert(
+      fc.property(anyPlan, anyPlan, (into, from) => {
+        const rows = placedRows(from).map((p) => p.row);
+        const step = insertRows(into, 'move', 2, rows);
+        if (!step) return;
+        const applied = applyStep(into, step);
+        if (!applied.ok) throw new Error(applied.message);
+        const ids = idsOf(applied.value.plan);
+        expect(new Set(ids).size).toBe(ids.length);
+        expect(ids).toHaveLength(placedRows(into).length + rows.length);
+        expect(planSchema.safeParse(applied.value.plan).success).toBe(true);
+        expect(after(applied.value.plan, applied.value.inverse)).toEqual(into);
+      }),
+    );
+  });
+});
+
+describe('against another class', () => {
+  test('new, gone, another dose, another rung', () => {
+    const earlier = planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze'] });
+    const longer: Partial<Dose> = { count: { mode: 'reps', reps: 9, tempoMs: 1_200 } };
+    const plan = after(planWith({ move: ['palms-turn', ['open-close', longer]], grip: ['ball-squeeze'] }), {
+      type: 'setRung',
+      rowId: 'ball-squeeze',
+      rung: 0,
+    });
+    const { added, gone, changed, same } = comparePlans(plan, earlier, CATALOGUE);
+    expect(added).toEqual(['Palms turn up and down']);
+    expect(gone).toEqual(['Wrist bends up and down']);
+    expect(changed.map((c) => [c.rowId, c.dose !== null, c.rung !== null])).toEqual([
+      ['open-close', true, false],
+      ['ball-squeeze', false, true],
+    ]);
+    expect(same).toBe(0);
+  });
+
+  test('any plan against itself is the same throughout', () => {
+    fc.assert(
+      fc.property(anyPlan, (plan) => {
+        const { added, gone, changed } = comparePlans(plan, plan, CATALOGUE);
+        expect([...added, ...gone, ...changed]).toEqual([]);
+      }),
+    );
+  });
+});
+
+describe('learned pace', () => {
+  const samples = (effort: PaceSample['effort'], ratios: readonly number[]): PaceSample[] =>
+    ratios.map((r) => ({ effort, plannedMs: 60_000, actualMs: 60_000 * r }));
+
+  test('medians by kind of effort; a kind with few rows goes by all', () => {
+    const pace = learnedPace([
+      ...samples('active', [1.1, 1.2, 1.3, 3.9, 1.2]),
+      ...samples('grip', [0.9, 0.8, 0.9, 0.8]),
+      ...samples('load', [2]),
+    ]);
+    expect(pace.byEffort).toEqual({ active: 1.2, grip: expect.closeTo(0.85) });
+    expect(pace.overall).toBeCloseTo(1.15);
+  });
+
+  test('too few rows, or rows left running, teach nothing', () => {
+    expect(learnedPace(samples('active', [1.2, 1.2])).overall).toBe(1);
+    expect(
+      learnedPace(
+        samples(
+          'active',
+          Array.from({ length: 20 }, () => 9),
+        ),
+      ).rows,
+    ).toBe(0);
+  });
+
+  test('only movement rows are corrected', () => {
+    const plan = planWith({ arrive: [talk('t', 60)], move: ['wrist-bend'], ease: [rest('w', 'water', 60)] });
+    const context = contextOf(plan, facts());
+    const { totalMs } = context.timing;
+    expect(correctedMs(context, PLAIN_PACE)).toBe(totalMs);
+    expect(correctedMs(context, { byEffort: {}, overall: 2, rows: 20 })).toBe(
+      120_000 + (totalMs - 120_000) * 2,
+    );
+    expect(correctedMs(context, { byEffort: { active: 1 }, overall: 2, rows: 20 })).toBe(totalMs);
+  });
+});
+
+describe('what the class leaves out', () => {
+  const full = planWith({ move: ['wrist-bend', 'palms-turn', 'open-close', 'thumb-to-tips'] });
+
+  test('still places are named; what the weeks before moved more is less than usual', () => {
+    const wrists = planMoves(planWith({ move: ['wrist-bend'] }), CATALOGUE);
+    const gaps = coverageGaps(wrists, null);
+    expect(gaps.map((g) => g.spotId)).not.toContain('wrist');
+    expect(gaps.every((g) => g.kind === 'still')).toBe(true);
+    const much = usualMoves(
+      [planWith({ move: ['wrist-bend', 'wrist-bend', 'wrist-bend', 'wrist-bend'] })],
+      CATALOGUE,
+    );
+    expect(coverageGaps(wrists, much)).toContainEqual({
+      spotId: 'wrist',
+      name: expect.any(String),
+      kind: 'less than usual',
+    });
+    expect(usualMoves([], CATALOGUE)).toBeNull();
+  });
+
+  test('one hand left still is a gap, though the other moves', () => {
+    const left = planWith({ move: [['wrist-bend', { sides: 'left' }]] });
+    expect(coverageGaps(planMoves(left, CATALOGUE), null).map((g) => g.spotId)).toContain('wrist');
+  });
+
+  test('fillers are gentle, not planned yet, and truly fill', () => {
+    const gaps = coverageGaps(planMoves(planWith({ move: ['wrist-bend'] }), CATALOGUE), null);
+    const ids = gaps.map((g) => g.spotId);
+    const [best] = fillersFor(CATALOGUE, full, ids);
+    expect(['wrist-bend', 'open-close']).not.toContain(best!.movement.id);
+    expect(best!.movement.effort).toBe('active');
+    const filled = planMoves(planWith({ move: ['wrist-bend', best!.movement.id] }), CATALOGUE);
+    for (const id of best!.fills) expect(coverageGaps(filled, null).map((g) => g.spotId)).not.toContain(id);
+  });
+});
+
+describe('the grade that suits', () => {
+  const grip = (kg: number) =>
+    person({
+      measures: [
+        { hand: 'L', kind: 'grip', value: kg, on: '2026-11-01' },
+        { hand: 'R', kind: 'grip', value: kg, on: '2026-11-01' },
+      ],
+    });
+  const plan = planWith({ grip: ['ball-squeeze'] });
+  const [strong, weak, unknown] = [grip(30), grip(3), person()];
+  const line = (week: number) =>
+    kitFor(contextOf(plan, facts({ people: [strong, weak, unknown], week })))[0]!;
+
+  test('a strong hand takes the firm one later on, a weak one the soft or none', () => {
+    const of = (who: typeof strong, week: number) =>
+      line(week).grades.find((g) => g.person.id === who.id)?.choice?.grade.name ?? null;
+    expect(of(strong, 6)).toBe('firm');
+    expect(of(weak, 6)).toBeNull();
+    expect(of(unknown, 6)).toBe('soft');
+    expect(line(6).grades.find((g) => g.person.id === unknown.id)!.assumed).toBe(true);
+  });
+
+  test('half closing a grade never asks over the target', () => {
+    for (const week of [1, 3, 4, 12])
+      for (const { choice, targetDemand } of line(week).grades)
+        if (choice) expect(choice.demand).toBeLessThanOrEqual(targetDemand);
+  });
+
+  test('the counts and the unsuited add up to everyone who holds one; a spare for every ten', () => {
+    const { counts, unsuited } = gradeCounts(line(6));
+    expect(counts.reduce((n, c) => n + c.people, 0) + unsuited.length).toBe(3);
+    expect(line(6)).toMatchObject({ needed: 4, spares: 1 });
+  });
+});
+
+describe('history', () => {
+  const start: PlanHistory = { plan: planWith({ move: ['wrist-bend'] }), entries: [], done: 0 };
+  const breaths = [6_000, 7_000, 8_000].reduce<PlanHistory>((h, breathMs) => {
+    const next = edit(h, { type: 'setBreath', breathMs }, `Breath ${breathMs}`);
+    if (!next.ok) throw new Error(next.message);
+    return next.value;
+  }, start);
+
+  test.each([0, 1, 2, 3])('going to edit %i and back gives the same plan', (done) => {
+    const there = goTo(breaths, done);
+    if (!there.ok) throw new Error(there.message);
+    expect(there.value.plan.breathMs).toBe([5_000, 6_000, 7_000, 8_000][done]);
+    expect(goTo(there.value, 3)).toMatchObject({ ok: true, value: { plan: breaths.plan } });
+  });
+
+  test('an edit that is not kept is refused in words', () => {
+    expect(goTo(breaths, 4)).toMatchObject({ ok: false, message: 'That edit is no longer in the history.' });
+  });
+});
