@@ -46,6 +46,114 @@ async function measure(page) {
   }
   console.log('Movements page');
   await weigh(page);
+  console.log('Planning');
+  await plan(page, 20, 54);
+  await plan(page, 40, 60);
+}
+
+/** A class of so many people and rows made through the routes; then beads are put on, and the page is watched. */
+async function plan(page, people, rows) {
+  await page.goto(`${url}/classes`);
+  const id = await page.evaluate(makeClass, { people, rows });
+  await page.goto(`${url}/classes/${id}`);
+  await page.getByRole('region', { name: 'Time' }).waitFor();
+  await page.waitForTimeout(2_000);
+  const edit = await page.evaluate(watched, { until: 'clock', times: 12 });
+  await page.getByLabel('Traces').check();
+  await page.waitForTimeout(1_000);
+  const traces = await page.evaluate(watched, { until: 'traces', times: 12 });
+  console.log(
+    `  ${people} people, ${rows} rows: clock and findings ${edit} ms after an edit, traces ${traces} ms (medians)`,
+  );
+}
+
+async function makeClass({ people, rows }) {
+  const send = async (method, path, body) => {
+    const reply = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    return reply.json();
+  };
+  const from = [...document.querySelectorAll('a')].find((a) => /Wednesday/.test(a.textContent ?? ''));
+  const { plan: taken } = await (await fetch(`/api${new URL(from.href).pathname}/plan`)).json();
+  const personIds = [];
+  for (let i = 0; i < people; i++) {
+    const conditions = [
+      ['hand-oa', 'R'],
+      ['thumb-base', 'both'],
+      ['tremor', 'none'],
+      ['osteoporosis', 'none'],
+    ];
+    const [conditionId, side] = conditions[i % conditions.length];
+    const condition = { conditionId, side, state: i % 3 ? 'settled' : 'sore', since: null, spots: [] };
+    const fields = {
+      firstName: `Person ${i}`,
+      initial: 'X',
+      dominantHand: 'R',
+      screened: true,
+      assistance: 0,
+    };
+    const lists = { positions: ['chair', 'table'], propsOut: [], measures: [], clearances: [] };
+    const made = await send('POST', '/api/people', {
+      ...fields,
+      ...lists,
+      wantedTask: '',
+      notes: '',
+      conditions: i % 2 ? [condition] : [],
+    });
+    if (made.id) personIds.push(made.id);
+  }
+  const made = { name: `Bench ${people}`, place: '', day: '2030-01-01', startsAt: '10:00', slotMinutes: 60 };
+  const { id } = await send('POST', '/api/classes', made);
+  await send('PUT', `/api/classes/${id}/roster`, { personIds, helpers: [] });
+  const all = taken.sections.flatMap((section) => section.rows.map((row) => ({ section: section.id, row })));
+  for (let i = 0; i < rows; i++) {
+    const { section, row } = all[i % all.length];
+    const step = {
+      type: 'insertRow',
+      sectionId: section,
+      index: 60,
+      row: { ...row, id: `${row.id}-${i}` },
+    };
+    await send('POST', `/api/classes/${id}/plan`, { type: 'edit', version: i, step, label: 'Add' });
+  }
+  return id;
+}
+
+/** In the page: put a bead on, take it off, and wait each time until what is watched has changed and is drawn. */
+async function watched({ until, times }) {
+  const seen = () =>
+    until === 'clock'
+      ? document.querySelector('section[aria-label=Time] strong').textContent
+      : [...document.querySelectorAll('tr[id^=row-] polyline')].map((e) => e.getAttribute('points')).join();
+  const ends = (word) =>
+    [...document.querySelectorAll(`button[aria-label^="${word} of"]`)].find((b) =>
+      /squeeze|wring|fists/i.test(b.ariaLabel),
+    );
+  const title = [...document.querySelectorAll('button[data-row]')].find((b) =>
+    /squeeze/i.test(b.textContent),
+  );
+  title.scrollIntoView({ block: 'center' });
+  await new Promise((resolve) => setTimeout(resolve, 800));
+  const took = [];
+  for (let i = 0; i < times; i++) {
+    const before = seen();
+    const start = performance.now();
+    ends(i % 2 ? 'One less' : 'One more').click();
+    await new Promise((resolve) => {
+      const look = () => {
+        if (seen() !== before || performance.now() - start > 5_000) requestAnimationFrame(resolve);
+        else setTimeout(look, 1);
+      };
+      look();
+    });
+    took.push(performance.now() - start);
+    await new Promise((resolve) => setTimeout(resolve, 400));
+  }
+  took.sort((a, b) => a - b);
+  return Math.round(took[times >> 1]);
 }
 
 /** In the page: count frames for some seconds. */

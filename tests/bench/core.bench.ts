@@ -6,9 +6,12 @@ import { loopPose } from '@/core/hand/motion';
 import { sceneShapes } from '@/core/hand/scene';
 import { stillOf } from '@/core/hand/still';
 import type { PersonCondition } from '@/core/people/person';
-import { checkPlan } from '@/core/plan/check';
-import { emptyPlan } from '@/core/plan/plan';
+import { checkPlan, contextOf } from '@/core/plan/check';
+import { mendEffect } from '@/core/plan/mend-effect';
+import { emptyPlan, type Row } from '@/core/plan/plan';
+import { classAsks, reservesOf } from '@/core/plan/reserve';
 import { person } from '../core/people';
+import { facts as classFacts } from '../core/plans';
 import { report } from './report';
 
 const QUERIES = [
@@ -60,8 +63,8 @@ test('the check of a plan', () => {
   const people = Array.from({ length: 40 }, (_, i) =>
     person({ conditions: [conditions[i % conditions.length]!, conditions[(i * 7) % conditions.length]!] }),
   );
-  const rows = MOVEMENTS.slice(0, 60).map((m) => ({
-    kind: 'movement' as const,
+  const rows = MOVEMENTS.slice(0, 60).map((m): Row => ({
+    kind: 'movement',
     id: m.id,
     movementId: m.id,
     dose: m.dose,
@@ -69,26 +72,48 @@ test('the check of a plan', () => {
   }));
   const plan = emptyPlan();
   const full = { ...plan, sections: plan.sections.map((s, i) => (i === 0 ? { ...s, rows } : s)) };
-  const facts = {
-    catalogue: CATALOGUE,
-    cautions: CAUTIONS,
-    people,
-    helpers: 2,
-    slotMs: 60 * 60_000,
-    bag: {},
-    shown: [],
-    day: '2026-11-25',
-    week: 4,
-    last: null,
-    attended: {},
-  };
+  const facts = classFacts({ people, helpers: 2, slotMs: 60 * 60_000, bag: {}, shown: [] });
   const start = performance.now();
   void checkPlan(full, facts);
   process.stdout.write(
     `  first check of 60 rows x 40 people: ${(performance.now() - start).toFixed(0)} ms\n`,
   );
-  report('check again after an edit, 60 rows x 40 people', 10, (i) => {
-    const edited = { ...full, breathMs: 4_000 + i };
-    void checkPlan(edited, facts);
+  const grown = (i: number) => ({
+    ...full,
+    sections: full.sections.map((s, at) =>
+      at === 0 ? { ...s, rows: s.rows.map((r, j) => (j === 7 ? longer(r, i) : r)) } : s,
+    ),
+  });
+  report('check again after one dose changed, 60 rows x 40 people', 20, (i) => {
+    void checkPlan(grown(i), facts);
+  });
+  report('what the same asks of every grip', 20, (i) => void classAsks(contextOf(grown(i), facts)));
+  report('a mend tried out, 60 rows x 40 people', 10, (i) => {
+    const plan = grown(i);
+    const check = checkPlan(plan, facts);
+    const { mend } = check.findings.find((f) => f.mend) ?? {};
+    if (mend) void mendEffect(plan, facts, check, mend);
   });
 });
+
+test('the reserve of a class', () => {
+  const people = Array.from({ length: 20 }, (_, i) =>
+    person({
+      conditions: i % 2 ? [] : [{ conditionId: 'hand-oa', side: 'R', state: 'sore', since: null, spots: [] }],
+    }),
+  );
+  const grips = MOVEMENTS.filter((m) => m.effort === 'grip' || m.effort === 'pinch');
+  const rows = Array.from({ length: 30 }, (_, i): Row => {
+    const m = grips[i % grips.length]!;
+    return { kind: 'movement', id: `g${i}`, movementId: m.id, dose: { ...m.dose, sets: 2 }, note: '' };
+  });
+  const plan = emptyPlan();
+  const gripping = { ...plan, sections: plan.sections.map((s, i) => (i === 4 ? { ...s, rows } : s)) };
+  const given = classFacts({ people });
+  const context = contextOf(gripping, given);
+  const minutes = Math.round(context.timing.totalMs / 60_000);
+  report(`reserves of 20 people, ${minutes} minutes of nothing but grip`, 10, () => void reservesOf(context));
+});
+
+const longer = (row: Row, i: number): Row =>
+  row.kind === 'movement' ? { ...row, dose: { ...row.dose, restMs: 1_000 + i * 100 } } : row;

@@ -56,11 +56,28 @@ test('axe finds nothing on the plan with an editor and the picker open', async (
 test('axe finds nothing on the plan’s panels and reasons', async ({ page }) => {
   test.slow();
   await openFriday(page);
-  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs']) {
+  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs', 'Compare', 'What to shorten']) {
     await page.getByRole('button', { name: panel }).click();
     await noFaults(page);
   }
   await page.locator('button[id^="cell-"]').first().focus();
+  await noFaults(page);
+});
+
+test('axe finds nothing on the traces, chosen rows, the history and the findings in full', async ({
+  page,
+}) => {
+  test.slow();
+  await makeClass(page, 'Axe plan', ['Ball squeeze', 'Ring squeeze'], ['Bashir K']);
+  await page.getByRole('button', { name: 'History' }).click();
+  await page.getByLabel('Traces').check();
+  await page.getByRole('button', { name: 'Choose rows' }).click();
+  await page.getByLabel('Choose Ball squeeze').check();
+  await page.getByRole('button', { name: 'Keep as a block' }).click();
+  await noFaults(page);
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await findings.getByRole('button', { name: /^All/ }).click();
+  await findings.getByRole('button', { name: /^Mute/ }).first().click();
   await noFaults(page);
 });
 

@@ -1,11 +1,11 @@
 import type { Dose, Hand } from '../dose/dose';
-import type { Movement } from '../catalogue/movement';
+import { GRIPPING, type Movement } from '../catalogue/movement';
 import { reserveTrace, type LoadSpan, type ReservePoint } from '../load/fatigue';
 import { gripSpans } from '../load/grip-spans';
 import type { Person } from '../people/person';
-import { memo } from '../remember';
+import { memo, remembered } from '../remember';
 import type { HandVerdict } from '../screening/verdict';
-import { movementPlaces, type RuleContext } from './finding';
+import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 import { scriptContextOf } from './timing';
 
 /** What a class asks of one grip, in order; hands that are asked the same share one list. */
@@ -28,13 +28,14 @@ export type ClassAsks = {
 const HANDS = ['L', 'R'] as const;
 
 export function classAsks(context: RuleContext): ClassAsks {
+  const places = grippingPlaces(context);
   const lists: GripAsks[] = [];
   const known = new Map<string, number>();
   const hands = context.people.flatMap((person) =>
     HANDS.map((hand): HandAsks => {
-      const asks = asksOf(context, person, hand);
-      const key = asks.map((s) => `${s.startMs} ${s.endMs} ${s.load}`).join();
-      const list = known.get(key) ?? lists.push(asks) - 1;
+      const spans = places.map((place) => spansAt(context, place, person, hand));
+      const key = spans.map(wordOf).join('|');
+      const list = known.get(key) ?? lists.push(onClock(places, spans)) - 1;
       known.set(key, list);
       return { person, hand, list };
     }),
@@ -42,18 +43,44 @@ export function classAsks(context: RuleContext): ClassAsks {
   return { lists, hands, endMs: context.timing.totalMs };
 }
 
-export const asksOf = (context: RuleContext, person: Person, hand: Hand): GripAsks =>
-  movementPlaces(context).flatMap(({ row, movement, timing }) => {
+/** What one hand of one person is asked. */
+export function asksOf(context: RuleContext, person: Person, hand: Hand): GripAsks {
+  const places = grippingPlaces(context);
+  return onClock(
+    places,
+    places.map((place) => spansAt(context, place, person, hand)),
+  );
+}
+
+const grippingPlaces = (context: RuleContext): readonly MovementPlace[] =>
+  movementPlaces(context).filter((p) => GRIPPING.has(p.movement.effort));
+
+/** Rows' spans, each from the start of its count, put on the class clock. */
+const onClock = (places: readonly MovementPlace[], spans: readonly (readonly LoadSpan[])[]): GripAsks =>
+  places.flatMap(({ row, timing }, i) => {
     const from = timing.startMs + timing.propsMs + timing.setUpMs;
-    const verdict = context.verdictOf(row.id, person.id)?.[hand] ?? null;
-    const { breathMs, isNew } = scriptContextOf(context.plan, timing);
-    return rowSpans(movement, row.dose, hand, verdict, breathMs, isNew).map((s) => ({
-      ...s,
+    return spans[i]!.map((s) => ({
+      load: s.load,
       startMs: s.startMs + from,
       endMs: s.endMs + from,
       rowId: row.id,
     }));
   });
+
+const words = new WeakMap<readonly LoadSpan[], string>();
+/** Two lists that ask the same have the same word. */
+const wordOf = (spans: readonly LoadSpan[]): string =>
+  remembered(words, spans, () => spans.map((s) => `${s.startMs} ${s.endMs} ${s.load}`).join());
+
+function spansAt(
+  { plan, verdictOf }: RuleContext,
+  { row, movement, timing }: MovementPlace,
+  person: Person,
+  hand: Hand,
+): readonly LoadSpan[] {
+  const { breathMs, isNew } = scriptContextOf(plan, timing);
+  return rowSpans(movement, row.dose, hand, verdictOf(row.id, person.id)?.[hand] ?? null, breathMs, isNew);
+}
 
 const remember = memo<readonly LoadSpan[]>();
 const ANY_HAND = {};

@@ -10,9 +10,9 @@ import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { inputClass } from '@/ui/field';
-import type { PlanEditor } from './use-plan';
+import type { OrderEditor } from './use-plan';
 
-type Props = { editor: PlanEditor; chosen: ReadonlySet<string>; onClear: () => void; onDone: () => void };
+type Props = { editor: OrderEditor; chosen: ReadonlySet<string>; onClear: () => void; onDone: () => void };
 
 /** What can be done with the rows chosen together; each is one step. */
 export function ChosenRows({ editor, chosen, onClear, onDone }: Props) {

@@ -3,11 +3,11 @@ import type { ClassFacts, PlanCheck } from '@/core/plan/check';
 import type { RowTrace } from '@/core/plan/traces';
 import type { Block } from '@/core/plan/block';
 import type { Plan } from '@/core/plan/plan';
-import type { PlanEditor } from './use-plan';
+import type { OrderEditor } from './use-plan';
 
 /** What every part of the running order is given. */
 export type OrderProps = {
-  editor: PlanEditor;
+  editor: OrderEditor;
   check: PlanCheck;
   facts: ClassFacts;
   /** The people the weave shows, in its order; null rows are all rows. */
@@ -25,6 +25,9 @@ export type OrderProps = {
   openRow: string | null;
   onOpenRow: (rowId: string | null) => void;
 };
+
+/** More marks than this, and rows far from the screen keep theirs back until they come near. */
+export const MANY_MARKS = 800;
 
 /** More people than this, and the weave scrolls in a window of its own with its heads in sight. */
 export const LARGE_WEAVE = 18;

@@ -2,27 +2,22 @@
 
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { KeyboardEvent } from 'react';
-import { doseWords } from '@/core/dose/describe';
-import { doseOf } from '@/core/dose/dose';
-import { placedRows, type Plan, type Row, type Section } from '@/core/plan/plan';
-import { rowTitle, rungNote } from '@/core/plan/row-title';
-import { scriptContextOf } from '@/core/plan/timing';
-import { capital, clockText } from '@/core/words';
-import { CordView } from '@/ui/cord';
-import { CordEdit } from './cord-edit';
-import { PurposeMark } from '@/ui/marks';
+import { useCallback, type KeyboardEvent } from 'react';
+import { neighbourPlace } from '@/core/plan/neighbour-place';
+import type { Row, Section } from '@/core/plan/plan';
+import { rowTitle } from '@/core/plan/row-title';
+import { CordString } from './cord-string';
+import { LARGE_WEAVE, MANY_MARKS, sideColumns, type OrderProps } from './order-props';
+import { RowCells } from './row-cells';
 import { RowEditor } from './row-editor';
-import { LARGE_WEAVE, sideColumns, type OrderProps } from './order-props';
 import { TraceCells } from './trace-cells';
 import { WeaveCells } from './weave-cells';
-import { CordString } from './cord-string';
-import { neighbourPlace } from '@/core/plan/neighbour-place';
+import { useNear } from './use-near';
 import type { Told } from './weave-head';
 
 type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | null) => void };
 
-/** One row of the running order: its bead on the cord, when, what, dose, how long, and its people. */
+/** One row of the running order: its bead on the cord, when, what, dose, how long, and what stands beside it. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
   const { editor, check, facts, weave, side, last, openRow, onOpenRow, overview, chosen, onChoose } = props;
   const sortable = useSortable({ id: row.id });
@@ -30,15 +25,21 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
   const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
   const title = rowTitle(row, facts.catalogue);
   const open = openRow === row.id;
-  const found = check.findings.find((f) => f.rowIds.includes(row.id));
-  const purpose = movement?.purpose ?? 'ease';
-  const dose = row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs });
 
-  const script = scriptContextOf(editor.plan, timing);
-  const rung = row.kind === 'movement' ? rungNote(row, facts.catalogue) : '';
+  const many = check.timing.rows.length * weave.people.length > MANY_MARKS;
+  const { near, height, ref } = useNear(many && !open);
+  const { setNodeRef } = sortable;
+  const setRow = useCallback(
+    (element: HTMLElement | null) => {
+      setNodeRef(element);
+      ref(element);
+    },
+    [setNodeRef, ref],
+  );
 
   const moveByKey = (event: KeyboardEvent) => {
-    if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
+    const onTitle = (event.target as HTMLElement).dataset.row === row.id;
+    if (!onTitle || !event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return;
     event.preventDefault();
     const target = neighbourPlace(editor.plan, row.id, event.key === 'ArrowUp' ? -1 : 1);
     if (target) editor.edit({ type: 'moveRow', rowId: row.id, ...target }, `Move ${title}`);
@@ -47,10 +48,15 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
   return (
     <>
       <tr
-        ref={sortable.setNodeRef}
+        ref={setRow}
         id={`row-${row.id}`}
-        style={{ transform: CSS.Translate.toString(sortable.transform), transition: sortable.transition }}
+        style={{
+          height,
+          transform: CSS.Translate.toString(sortable.transform),
+          transition: sortable.transition,
+        }}
         className={`group/row border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'focus-within:bg-paper hover:bg-paper'}`}
+        onKeyDown={moveByKey}
       >
         <td className="relative w-7">
           <CordString />
@@ -78,56 +84,30 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
             <span
               aria-hidden="true"
               className="size-3.5 rounded-full border-2 border-ink"
-              style={{ background: `var(--color-${purpose})` }}
+              style={{ background: `var(--color-${movement?.purpose ?? 'ease'})` }}
             />
           </button>
         </td>
-        <td className="tabular w-16 text-soft">{clockText(timing.startMs)}</td>
-        <td className="w-8">
-          <PurposeMark purpose={purpose} />
-        </td>
-        <th
-          scope="row"
-          className={`max-w-72 pr-3 font-normal ${overview ? 'truncate' : 'py-1'} ${weave.people.length > LARGE_WEAVE ? 'sticky left-0 z-[1] bg-linen' : ''}`}
-        >
-          <button
-            type="button"
-            className={`text-left leading-tight font-semibold hover:underline ${overview ? '' : 'min-h-9'}`}
-            aria-expanded={open}
-            aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
-            onClick={() => onOpenRow(open ? null : row.id)}
-            onKeyDown={moveByKey}
-          >
-            {title}
-            {found && <span className="font-bold text-load"> ({found.severity})</span>}
-          </button>
-          {rung && <p className="text-sm leading-tight font-semibold">{capital(rung)}</p>}
-          {row.kind === 'movement' && !overview && <LastTime last={last} row={row} isNew={timing.isNew} />}
-        </th>
-        <td className={overview ? 'pr-3' : 'py-1.5 pr-3'}>
-          {row.kind === 'movement' && movement && !overview ? (
-            <CordEdit
-              dose={row.dose}
-              purpose={purpose}
-              context={script}
-              movement={movement}
-              title={title}
-              onChange={(changed) =>
-                editor.edit({ type: 'setDose', rowId: row.id, dose: changed }, `Dose of ${title}`)
-              }
-            />
-          ) : (
-            <CordView
-              dose={dose}
-              purpose={purpose}
-              context={script}
-              width={overview ? 150 : 210}
-              className={overview ? 'max-h-6' : ''}
-            />
-          )}
-        </td>
-        <td className="tabular w-14">{clockText(timing.totalMs)}</td>
-        {side.kind === 'people' ? (
+        <RowCells
+          row={row}
+          title={title}
+          movement={movement}
+          startMs={timing.startMs}
+          totalMs={timing.totalMs}
+          isNew={timing.isNew}
+          breathMs={editor.plan.breathMs}
+          severity={check.findings.find((f) => f.rowIds.includes(row.id))?.severity ?? null}
+          open={open}
+          near={near}
+          overview={overview}
+          sticky={weave.people.length > LARGE_WEAVE}
+          last={last}
+          edit={editor.edit}
+          onOpenRow={onOpenRow}
+        />
+        {!near ? (
+          <td colSpan={sideColumns(props)} />
+        ) : side.kind === 'people' ? (
           <WeaveCells
             small={overview}
             rowId={row.id}
@@ -151,32 +131,4 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
       )}
     </>
   );
-}
-
-/** The dose of the same movement in the class taught last. */
-function LastTime({
-  last,
-  row,
-  isNew,
-}: {
-  last: OrderProps['last'];
-  row: Extract<Row, { kind: 'movement' }>;
-  isNew: boolean;
-}) {
-  const before = last && doseIn(last.plan, row.movementId);
-  const words = before ? doseWords(before) : null;
-  const text = !words
-    ? isNew
-      ? 'new to this group'
-      : 'not last time'
-    : words === doseWords(row.dose)
-      ? 'as last time'
-      : `last time: ${words}`;
-  return <p className="text-sm leading-tight text-soft">{text}</p>;
-}
-
-function doseIn(plan: Plan, movementId: string) {
-  for (const { row } of placedRows(plan))
-    if (row.kind === 'movement' && row.movementId === movementId) return row.dose;
-  return null;
 }

@@ -35,6 +35,7 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
   const plain = useMemo(() => checkOf(context), [context]);
   const reserves = useReserves(context);
   const check = useMemo(() => withReserves(plain, context, reserves.hands), [plain, context, reserves.hands]);
+  const order = useMemo(() => ({ plan: editor.plan, edit: editor.edit }), [editor.plan, editor.edit]);
   const [openRow, setOpenRow] = useState<string | null>(null);
   useUndoKeys(editor.undo, editor.redo);
   const begun = info.status !== 'planned';
@@ -71,7 +72,7 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
           check={check}
         />
         <RunningOrder
-          editor={editor}
+          editor={order}
           check={check}
           facts={facts}
           context={context}

@@ -3,9 +3,9 @@ import { bpmSchema, type MovementRow } from '@/core/plan/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
-import type { PlanEditor } from './use-plan';
+import type { OrderEditor } from './use-plan';
 
-type Props = { row: MovementRow; title: string; editor: PlanEditor };
+type Props = { row: MovementRow; title: string; editor: OrderEditor };
 
 const USUAL_BPM = 96;
 

@@ -4,9 +4,9 @@ import { rungOf } from '@/core/plan/at-rung';
 import type { MovementRow } from '@/core/plan/plan';
 import { capital } from '@/core/words';
 import { SelectField } from '@/ui/select-field';
-import type { PlanEditor } from './use-plan';
+import type { OrderEditor } from './use-plan';
 
-type Props = { row: MovementRow; movement: Movement; title: string; editor: PlanEditor };
+type Props = { row: MovementRow; movement: Movement; title: string; editor: OrderEditor };
 
 /** Where the class stands on this movement's ladder. */
 export function RowRung({ row, movement, title, editor }: Props) {

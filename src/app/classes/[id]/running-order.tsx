@@ -11,7 +11,7 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { useCallback, useMemo, useState, type CSSProperties } from 'react';
+import { memo, useCallback, useMemo, useState, type CSSProperties } from 'react';
 import type { ClassFacts } from '@/core/plan/check';
 import { fullName } from '@/core/people/person';
 import type { RuleContext } from '@/core/plan/finding';
@@ -33,7 +33,7 @@ type Props = Omit<OrderProps, 'weave' | 'side' | 'chosen' | 'onChoose' | 'overvi
 };
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
-export function RunningOrder({ context, reserves, ...given }: Props) {
+export const RunningOrder = memo(function RunningOrder({ context, reserves, ...given }: Props) {
   const { editor, facts, check } = given;
   const [view, setView] = useState<WeaveView>(FIRST_VIEW);
   const side = useMemo(
@@ -133,7 +133,7 @@ export function RunningOrder({ context, reserves, ...given }: Props) {
       </SortableContext>
     </DndContext>
   );
-}
+});
 
 const FIRST_VIEW: WeaveView = {
   show: 'people',

@@ -25,6 +25,9 @@ export type PlanEditor = PlanView & {
   readonly goTo: (done: number) => void;
 };
 
+/** What the running order needs of it: this changes with the plan alone. */
+export type OrderEditor = Pick<PlanEditor, 'plan' | 'edit'>;
+
 /**
  * A plan being edited. An edit shows at once and is stored in the background, in
  * order; when storing is refused, the stored plan is shown again and the reason said.

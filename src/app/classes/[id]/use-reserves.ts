@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { RuleContext } from '@/core/plan/finding';
 import { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from '@/core/plan/reserve';
 import type { ReserveJob, ReserveReply } from '@/workers/reserve-job';
@@ -17,7 +17,7 @@ export function useReserves(context: RuleContext): Reserves {
   const job = useRef(0);
   const asked = useRef<{ context: RuleContext; asks: ClassAsks } | null>(null);
 
-  useEffect(() => {
+  useLayoutEffect(() => {
     const made = startWorker();
     worker.current = made;
     if (made)
@@ -29,7 +29,8 @@ export function useReserves(context: RuleContext): Reserves {
     return () => made?.terminate();
   }, []);
 
-  useEffect(() => {
+  // Before the page is painted, so that the worker is at it meanwhile.
+  useLayoutEffect(() => {
     job.current += 1;
     if (!worker.current) {
       const later = setTimeout(() => setKnown({ of: context, hands: reservesOf(context) }), 0);
