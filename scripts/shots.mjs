@@ -50,6 +50,11 @@ await shot('class');
 await button('Hand map').click();
 await shot('class-hand-map');
 await button('Hand map').click();
+await page.getByLabel('Traces').check();
+await page.getByLabel('Show the reserve of').selectOption({ label: 'Esi O' });
+await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
+await shot('class-traces');
+await page.getByLabel('Who may do what').check();
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
 await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
 await shot('class-weave');
@@ -79,10 +84,6 @@ await page.keyboard.press('m');
 await button('Hamish S: Eased it').click();
 await shot('teach-marks');
 await page.keyboard.press('Escape');
-await upTo('Breathe with the hands resting');
-await page.keyboard.press('Space');
-await page.waitForTimeout(7_000);
-await shot('teach-breath');
 
 await open('/classes');
 await page

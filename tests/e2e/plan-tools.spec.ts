@@ -92,7 +92,7 @@ test('a dose changes on its cord: beads by button and arrow, a bar by drawing it
   await expect(page.getByText('Saved: Dose of Palms press at the chest')).toBeVisible();
 });
 
-test('a row stands on a rung and is counted to music', async ({ page }) => {
+test('a row takes a school’s dose, stands on a rung and is counted to music', async ({ page }) => {
   await makeClass(page, 'Rung class', ['Palms turn up and down'], ['Esi O']);
   const title = (await titles(page))[0]!;
   const rung = page.getByLabel('Rung, gentlest first');
@@ -100,6 +100,11 @@ test('a row stands on a rung and is counted to music', async ({ page }) => {
   const gentlest = (await rung.locator('option').first().textContent())!.replace(/^1\. /, '');
   await rung.selectOption('0');
   await expect(rowOf(page, title).first()).toContainText(gentlest);
+  await page.getByLabel('School of dosage').selectOption('gentle');
+  await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('3');
+  await page.getByRole('textbox', { name: 'Repetitions' }).fill('4');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('School of dosage')).toHaveValue('own');
   await page.getByRole('button', { name: 'Count it to music' }).click();
   await expect(page.getByText(/beats? each; it fills \d+ phrases? of 8\./)).toBeVisible();
   await page.getByRole('textbox', { name: 'Repetitions' }).fill('7');

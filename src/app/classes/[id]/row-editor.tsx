@@ -17,6 +17,7 @@ import type { OrderProps } from './order-props';
 import { TextCommit } from '@/ui/dose/text-commit';
 import { RowMusic } from './row-music';
 import { RowRung } from './row-rung';
+import { RowSchool } from './row-school';
 import { sentence } from './weave-head';
 
 type Props = OrderProps & { row: Row; title: string; section: Section; timing: RowTiming };
@@ -85,6 +86,7 @@ function MovementEditor({
         onChange={(dose) => editor.edit({ type: 'setDose', rowId: row.id, dose }, `Dose of ${title}`)}
       />
       <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
+        {movement && <RowSchool row={row} movement={movement} title={title} editor={editor} />}
         {movement && <RowRung row={row} movement={movement} title={title} editor={editor} />}
         <RowMusic row={row} title={title} editor={editor} />
       </div>
