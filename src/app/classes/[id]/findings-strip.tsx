@@ -5,6 +5,7 @@ import type { ClassFacts, PlanCheck } from '@/core/plan/check';
 import type { Finding, Severity } from '@/core/plan/finding';
 import { mendEffect } from '@/core/plan/mend-effect';
 import { muteOf, muteStep, unmuteStep } from '@/core/plan/mute';
+import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { mendWords, shortMendWords } from './mend-words';
 import { MuteForm } from './mute-form';
@@ -31,7 +32,12 @@ export function FindingsStrip(props: Props) {
     >
       <div className="mx-auto max-w-[1400px]">
         <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-          <p aria-live="polite" className="min-w-0 flex-1 basis-[26rem] py-2">
+          <p className="tabular w-24 text-sm leading-tight">
+            <strong className="text-base">{clockText(props.check.timing.totalMs)}</strong>
+            <br />
+            of {clockText(props.facts.slotMs)}
+          </p>
+          <p aria-live="polite" className="min-w-0 flex-1 basis-[22rem] py-2">
             {first ? (
               <>
                 <strong>{tally(findings)}</strong> {!all && first.text}

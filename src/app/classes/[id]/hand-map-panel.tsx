@@ -1,8 +1,10 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { movedByRows, workedByRows, type MappedRow } from '@/core/hand/hand-map';
+import { movedByRows, workedByRows, type MappedRow, type SpotValues } from '@/core/hand/hand-map';
 import { placedRows, type Plan } from '@/core/plan/plan';
+import { movementOfRow } from '@/core/plan/at-rung';
+import { usualMoves } from '@/core/plan/coverage-gaps';
 import type { RuleContext } from '@/core/plan/finding';
 import { HandMap } from '@/ui/hand-map';
 import { Gaps } from './gaps';
@@ -15,6 +17,12 @@ const MEASURES = {
     none: 'No joint of the hand is moved.',
     label: 'How far each joint travels in this class; the table has the numbers',
   },
+  lately: {
+    words: 'moved lately',
+    unit: 'Degrees travelled in a class of the last four weeks, on average',
+    none: 'No class of this series was taught in the last four weeks.',
+    label: 'How far each joint travelled in a class of late; the table has the numbers',
+  },
   worked: {
     words: 'made to work',
     unit: 'Effort of ten x seconds, resisted and loading rows only',
@@ -22,6 +30,8 @@ const MEASURES = {
     label: 'How hard each joint is made to work in this class; the table has the numbers',
   },
 } as const;
+
+const NOTHING: SpotValues = { L: {}, R: {} };
 
 type Props = { editor: PlanEditor; context: RuleContext; recent: readonly Plan[] };
 
@@ -33,13 +43,17 @@ export function HandMapPanel({ editor, context, recent }: Props) {
   const rows = useMemo(
     () =>
       placedRows(plan).flatMap(({ row }): MappedRow[] => {
-        const movement = row.kind === 'movement' ? catalogue.movement(row.movementId) : undefined;
+        const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
         return movement && row.kind === 'movement'
           ? [{ movement, figure: catalogue.figure(movement.id), dose: row.dose }]
           : [];
       }),
     [plan, catalogue],
   );
+  const values = useMemo(() => {
+    if (measure === 'lately') return usualMoves(recent, catalogue) ?? NOTHING;
+    return measure === 'moved' ? movedByRows(rows) : workedByRows(rows);
+  }, [rows, recent, catalogue, measure]);
   const { unit, label, none } = MEASURES[measure];
   return (
     <section aria-label="Hand map" className="mt-3">
@@ -58,12 +72,7 @@ export function HandMapPanel({ editor, context, recent }: Props) {
           </label>
         ))}
       </fieldset>
-      <HandMap
-        values={measure === 'moved' ? movedByRows(rows) : workedByRows(rows)}
-        unit={unit}
-        label={label}
-        none={none}
-      />
+      <HandMap values={values} unit={unit} label={label} none={none} />
       <Gaps editor={editor} context={context} recent={recent} />
     </section>
   );
