@@ -8,6 +8,8 @@ export const settingsSchema = z.strictObject({
   venueSafety: words('The safety wording'),
   /** Signed under a note that a person takes along. */
   noteFrom: words('The signature'),
+  /** Set-ups on the floor are off until an instructor switches them on. */
+  floorLoading: z.enum(['off', 'on']),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -15,4 +17,5 @@ export type Settings = z.infer<typeof settingsSchema>;
 export const settingsOf = (stored: Readonly<Record<string, string>>): Settings => ({
   venueSafety: stored.venueSafety ?? '',
   noteFrom: stored.noteFrom ?? '',
+  floorLoading: stored.floorLoading === 'on' ? 'on' : 'off',
 });

@@ -99,11 +99,16 @@ function unknownMovement(step: z.infer<typeof stepSchema>, catalogue: Catalogue)
 }
 
 /** The plan of a class alone, to compare with or take rows from. */
-export async function planOf(db: Db, rawId: string | undefined): Promise<Result<{ plan: Plan }>> {
+export async function planOf(
+  db: Db,
+  rawId: string | undefined,
+): Promise<Result<{ plan: Plan; version: number }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const taught = await loadTaught(db, id.value);
-  const stored = taught ? null : await loadPlan(db, id.value);
+  const stored = await loadPlan(db, id.value);
   const plan = taught?.snapshot.plan ?? stored?.history.plan;
-  return plan ? ok({ plan }) : fail('not-found', 'There is no such class.');
+  return plan && stored
+    ? ok({ plan, version: stored.version })
+    : fail('not-found', 'There is no such class.');
 }

@@ -12,6 +12,7 @@ const PAGES = [
   '/classes',
   '/classes/new',
   '/settings',
+  '/loading',
 ];
 
 const noFaults = async (page: Page) => {

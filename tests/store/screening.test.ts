@@ -119,9 +119,10 @@ test('an incident is kept once, with its class and its person', async () => {
 });
 
 test('settings are kept, and start empty', async () => {
-  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '' });
-  await keepSettings(db, { venueSafety: 'Call 1-1-2', noteFrom: 'Marit' });
-  expect(await settingsNow(db)).toEqual({ venueSafety: 'Call 1-1-2', noteFrom: 'Marit' });
+  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '', floorLoading: 'off' });
+  const own = { venueSafety: 'Call 1-1-2', noteFrom: 'Marit', floorLoading: 'on' } as const;
+  await keepSettings(db, own);
+  expect(await settingsNow(db)).toEqual(own);
 });
 
 test('the tables refuse what no screen would send', async () => {

@@ -14,7 +14,7 @@ import { Field, inputClass, Trouble } from '@/ui/field';
 export function SettingsForm({ initial }: { initial: Settings }) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { register, handleSubmit, formState } = useForm<Settings>({
+  const { register, handleSubmit, formState, watch, setValue } = useForm<Settings>({
     resolver: zodResolver(settingsSchema),
     defaultValues: initial,
   });
@@ -42,6 +42,15 @@ export function SettingsForm({ initial }: { initial: Settings }) {
       >
         {(field) => <textarea {...field} rows={2} className={inputClass} {...register('noteFrom')} />}
       </Field>
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-6 accent-ink"
+          checked={watch('floorLoading') === 'on'}
+          onChange={(e) => setValue('floorLoading', e.target.checked ? 'on' : 'off')}
+        />
+        Show loading set-ups on the floor; each person still needs a clinician’s clearance
+      </label>
       <Trouble message={trouble} />
       <div>
         <Button type="submit" look="main" disabled={isSubmitting}>

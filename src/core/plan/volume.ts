@@ -1,7 +1,8 @@
 import { RESISTED, type Catalogue, type Movement } from '../catalogue/movement';
 import type { Dose, Hand } from '../dose/dose';
 import { doseTotals } from '../dose/totals';
-import { boutIndex, PLANNED_SHARE } from '../load/set-up-share';
+import { boutIndex } from '../load/index-of-loading';
+import { PLANNED_SHARE } from '../load/set-up-share';
 import { adaptedDose } from '../screening/adaptation';
 import type { HandVerdict, Verdict } from '../screening/verdict';
 import { movementOfRow } from './at-rung';

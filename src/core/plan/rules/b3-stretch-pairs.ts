@@ -1,51 +1,41 @@
-import type { Movement } from '../../catalogue/movement';
-import type { JointId } from '../../hand/joints';
-import { rangeDemand } from '../../hand/motion';
 import {
   finding,
   insertBeside,
   movementPlaces,
   newMovementRow,
   pickMovement,
-  type RuleContext,
   type SequencingRule,
 } from '../finding';
+import { OPPOSITE_WAY, stretchWays, type Way } from '../stretch-ways';
 
-/** From so many degrees a stretch counts as one in that direction. */
-const FROM_DEG = 30;
-
-type Way = 'bent' | 'bent back' | 'palm down' | 'palm up';
-const OPPOSITE: Record<Way, Way> = {
-  bent: 'bent back',
-  'bent back': 'bent',
-  'palm down': 'palm up',
-  'palm up': 'palm down',
-};
 const WORDS: Record<Way, string> = {
   bent: 'with the wrist bent',
   'bent back': 'with the wrist bent back',
   'palm down': 'turned palm down',
   'palm up': 'turned palm up',
 };
-const WAYS = Object.keys(OPPOSITE) as readonly Way[];
+const WAYS = Object.keys(OPPOSITE_WAY) as readonly Way[];
 
 /** B3 Flexion stretches are paired with extension stretches, palm-down with palm-up. */
 export const stretchPairs: SequencingRule = (context) => {
   const stretches = movementPlaces(context)
     .filter((p) => p.movement.effort === 'stretch')
-    .map((p) => ({ ...p, ways: waysOf(context, p.movement) }));
+    .map((p) => ({ ...p, ways: stretchWays(context.catalogue, p.movement) }));
   const stretched = new Set(stretches.flatMap((p) => p.ways));
-  return WAYS.filter((way) => stretched.has(way) && !stretched.has(OPPOSITE[way])).map((way) => {
+  return WAYS.filter((way) => stretched.has(way) && !stretched.has(OPPOSITE_WAY[way])).map((way) => {
     const unpaired = stretches.filter((p) => p.ways.includes(way));
     const last = unpaired.at(-1)!;
     const pair = pickMovement(
       context.catalogue,
-      (m) => m.effort === 'stretch' && m.offUntil === null && waysOf(context, m).includes(OPPOSITE[way]),
+      (m) =>
+        m.effort === 'stretch' &&
+        m.offUntil === null &&
+        stretchWays(context.catalogue, m).includes(OPPOSITE_WAY[way]),
     );
     return finding(
       'B3',
       'should',
-      `A stretch ${WORDS[way]} (${last.movement.name.toLowerCase()}) has none ${WORDS[OPPOSITE[way]]} to pair it.`,
+      `A stretch ${WORDS[way]} (${last.movement.name.toLowerCase()}) has none ${WORDS[OPPOSITE_WAY[way]]} to pair it.`,
       'Stretches go both ways: bent with bent back, palm down with palm up.',
       {
         rowIds: unpaired.map((p) => p.row.id),
@@ -59,20 +49,3 @@ export const stretchPairs: SequencingRule = (context) => {
     );
   });
 };
-
-/** Which ways the hand is taken, read off the figure so that own movements count too. */
-function waysOf(context: Pick<RuleContext, 'catalogue'>, movement: Movement): readonly Way[] {
-  const figure = context.catalogue.figure(movement.id);
-  if (!figure) return [];
-  const demand = rangeDemand(figure.motion);
-  const reached = (joint: JointId, sign: 1 | -1): boolean => {
-    const range = demand[joint];
-    return range !== undefined && (sign === 1 ? range.max >= FROM_DEG : range.min <= -FROM_DEG);
-  };
-  const ways: Way[] = [];
-  if (reached('wrist.flexion', 1)) ways.push('bent');
-  if (reached('wrist.flexion', -1)) ways.push('bent back');
-  if (movement.joints.includes('forearm') && reached('forearm.pronation', 1)) ways.push('palm down');
-  if (movement.joints.includes('forearm') && reached('forearm.pronation', -1)) ways.push('palm up');
-  return ways;
-}

@@ -1,0 +1,52 @@
+import type { LoadSetUp } from '@/core/catalogue/movement';
+import type { LadderRung } from '@/core/load/set-ups';
+import { capital } from '@/core/words';
+import { SET_UP_WORDS } from './set-up-words';
+
+type Props = {
+  ladder: readonly LadderRung[];
+  setUp: LoadSetUp;
+  massKg: number;
+  floor: boolean;
+  onChoose: (setUp: LoadSetUp) => void;
+};
+
+/** Every set-up as usually taken up, lightest first, with a wedge as wide as what it asks. */
+export function Ladder({ ladder, setUp, massKg, floor, onChoose }: Props) {
+  const most = Math.max(...ladder.map((r) => r.share));
+  return (
+    <section aria-label="Ladder">
+      <h2 className="text-lg">Set-ups, lightest first</h2>
+      <p className="text-sm text-soft">Share of body weight on both hands, kilograms on each.</p>
+      <ol>
+        {ladder.map((rung) => (
+          <li key={rung.setUp} className="border-b border-line">
+            <button
+              type="button"
+              aria-pressed={rung.setUp === setUp}
+              className={`flex min-h-12 w-full items-center gap-3 rounded-lg px-2 text-left hover:bg-paper ${rung.setUp === setUp ? 'bg-paper font-bold' : ''}`}
+              onClick={() => onChoose(rung.setUp)}
+            >
+              <svg width="48" height="18" viewBox="0 0 48 18" aria-hidden="true" className="shrink-0">
+                <path
+                  d={`M0 17L${(46 * rung.share) / most} 17V${17 - (15 * rung.share) / most}Z`}
+                  fill="var(--color-load)"
+                />
+              </svg>
+              <span className="flex-1">{capital(SET_UP_WORDS[rung.setUp])}</span>
+              <span className="tabular text-sm">
+                {Math.round(rung.share * 100)} %, {((rung.share * massKg) / 2).toFixed(1)} kg
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+      {!floor && (
+        <p className="mt-2 text-sm text-soft">
+          Set-ups on the floor are off. They are switched on in Settings, and each person needs a clinician’s
+          clearance.
+        </p>
+      )}
+    </section>
+  );
+}

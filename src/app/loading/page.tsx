@@ -1,0 +1,25 @@
+import type { Metadata } from 'next';
+import { database } from '@/server/database';
+import { settingsNow } from '@/server/settings';
+import { today } from '@/server/today';
+import { upcomingClasses } from '@/store/classes';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { Bench } from './bench';
+
+export const metadata: Metadata = { title: 'Loading bench' };
+
+export default async function LoadingPage() {
+  const db = await database();
+  const { floorLoading } = await settingsNow(db);
+  const classes = (await upcomingClasses(db, today())).filter((c) => c.status === 'planned');
+  return (
+    <Page wide>
+      <PageHead title="Loading bench" line="How much weight a lean puts through each wrist." />
+      <Bench
+        floor={floorLoading === 'on'}
+        classes={classes.map(({ id, name, week }) => ({ id, name: `${name}, week ${week}` }))}
+      />
+      <Limits />
+    </Page>
+  );
+}

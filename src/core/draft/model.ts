@@ -1,0 +1,245 @@
+import { GRIPPING, PURPOSES, RESISTED, type EffortKind, type Joint } from '../catalogue/movement';
+import { groupBy } from '../group';
+import { HAND_SPOTS } from '../hand/spots';
+import { handOutMs } from '../dose/pace';
+import type { RuleContext } from '../plan/finding';
+import { OPPOSITE_WAY, stretchWays } from '../plan/stretch-ways';
+import type { Volume } from '../plan/volume';
+import { HAND_BREAK_MS, isThumbHeavy } from './frame';
+import type { Option } from './option';
+import { PURPOSE_WORTH, SPOT_WORTH } from './score';
+import type { DraftWish } from './wish';
+
+/** What is left for drafted rows once the frame is in. */
+export type Room = {
+  readonly timeMs: number;
+  readonly afterLoadingMs: number;
+  /** The most that resisted work and loading may come to; null where there is nothing to rise from. */
+  readonly volumeMost: { readonly [K in keyof Volume]: number | null };
+};
+
+const MOST_PROPS = 3;
+const MOST_NEW = 3;
+const MOST_GRIPPING = 4;
+/** A class of many tiny rows is all explaining: a row for so long at the most. */
+const LEAST_ROW_MS = 72_000;
+const MOST_OF: Partial<Record<EffortKind, number>> = {
+  notice: 1,
+  warm: 2,
+  breath: 1,
+  tap: 1,
+  coordination: 1,
+  stretch: 4,
+  isometric: 3,
+  opening: 3,
+  massage: 2,
+  load: 2,
+};
+const MOST_BODY = 3;
+const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
+
+type Term = readonly [weight: number, name: string];
+type Line = { readonly terms: readonly Term[]; readonly sense: '<=' | '>='; readonly bound: number };
+
+/** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
+export function modelText(
+  options: readonly Option[],
+  context: RuleContext,
+  wish: DraftWish,
+  room: Room,
+): string {
+  const propIds = [...new Set(options.flatMap((o) => o.movement.propId ?? []))];
+  const coverage = coverageTerms(options);
+  const objective: Term[] = [...options.map((o): Term => [o.worth, o.key]), ...coverage.objective];
+  const lines = [
+    ...timeAndProps(options, context, room, propIds),
+    ...onceEach(options),
+    ...balance(options, context, wish.lengthMs),
+    ...people(options, context),
+    ...rises(options, room),
+    ...wish.pinned.map((id) => pinnedLine(byMovement(options, id), options)),
+    ...coverage.lines,
+  ].filter((l) => l.terms.length > 0);
+  const continuous = coverage.objective.map(([, name]) => ` 0 <= ${name} <= 1`);
+  return [
+    'Maximize',
+    ` obj: ${sum(objective)}`,
+    'Subject To',
+    ...lines.map((l, i) => ` c${i}: ${sum(l.terms)} ${l.sense} ${number(l.bound)}`),
+    'Bounds',
+    ...continuous,
+    'Binary',
+    ` ${[...options.map((o) => o.key), ...propIds.map((_, i) => `z_${i}`)].join(' ')}`,
+    'End',
+  ].join('\n');
+}
+
+const number = (n: number): string => String(Math.round(n * 1e4) / 1e4);
+const sum = (terms: readonly Term[]): string =>
+  terms.map(([w, name]) => `${w < 0 ? '-' : '+'} ${number(Math.abs(w))} ${name}`).join(' ');
+
+const atMost = (options: readonly Option[], bound: number): Line => ({
+  terms: options.map((o): Term => [1, o.key]),
+  sense: '<=',
+  bound,
+});
+const atLeast = (options: readonly Option[], bound: number): Line => ({
+  ...atMost(options, bound),
+  sense: '>=',
+});
+const byMovement = (options: readonly Option[], id: string) => options.filter((o) => o.movement.id === id);
+
+/** A pin on what cannot be taken at all can never be met: the line asks more of an option than there is. */
+const pinnedLine = (pinned: readonly Option[], options: readonly Option[]): Line =>
+  pinned.length > 0 ? atLeast(pinned, 1) : atLeast(options.slice(0, 1), 2);
+
+/** Rows, hand-outs and the breaks that gripping brings fit the time; a prop is counted once it is used. */
+function timeAndProps(
+  options: readonly Option[],
+  context: RuleContext,
+  room: Room,
+  propIds: readonly string[],
+): Line[] {
+  const handingMs = 2 * handOutMs(context.people.length, context.helpers);
+  const cost = (o: Option): number =>
+    o.costMs +
+    (GRIPPING.has(o.movement.effort) ? HAND_BREAK_MS / 2 : 0) +
+    (o.movement.effort === 'load' ? room.afterLoadingMs : 0);
+  const used = propIds.map((id, i) => ({ id, name: `z_${i}` }));
+  return [
+    {
+      terms: [
+        ...options.map((o): Term => [cost(o) / 1000, o.key]),
+        ...used.map((p): Term => [handingMs / 1000, p.name]),
+      ],
+      sense: '<=',
+      bound: room.timeMs / 1000,
+    },
+    { terms: used.map((p): Term => [1, p.name]), sense: '<=', bound: MOST_PROPS },
+    ...options.flatMap((o): Line[] => {
+      const prop = used.find((p) => p.id === o.movement.propId);
+      return prop
+        ? [
+            {
+              terms: [
+                [1, o.key],
+                [-1, prop.name],
+              ],
+              sense: '<=',
+              bound: 0,
+            },
+          ]
+        : [];
+    }),
+  ];
+}
+
+const onceEach = (options: readonly Option[]): Line[] =>
+  [...groupBy(options, (o) => o.movement.id)].map(([, same]) => atMost(same, 1));
+
+/** The order and balance rules as far as a selection can keep them. */
+function balance(options: readonly Option[], context: RuleContext, lengthMs: number): Line[] {
+  const of = (is: (o: Option) => boolean) => options.filter(is);
+  const effort = (kind: Option['movement']['effort']) => of((o) => o.movement.effort === kind);
+  const grips = of((o) => GRIPPING.has(o.movement.effort));
+  const opens = of((o) => o.movement.effort === 'opening' || o.movement.traits.includes('opens the hand'));
+  const thumbs = of(isThumbHeavy);
+  return [
+    atLeast(effort('notice'), 1),
+    atLeast(effort('warm'), 1),
+    atLeast(effort('active'), 3),
+    ...Object.entries(MOST_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
+    atMost(options, Math.floor(lengthMs / LEAST_ROW_MS)),
+    atMost(of(isBodyAlone), MOST_BODY),
+    ...stretchesInPairs(options, context),
+    atMost(grips, MOST_GRIPPING),
+    atMost(thumbs, 2),
+    ...(context.firstClass
+      ? []
+      : [
+          atMost(
+            of((o) => o.isNew),
+            MOST_NEW,
+          ),
+        ]),
+    {
+      terms: [...grips.map((o): Term => [1, o.key]), ...opens.map((o): Term => [-2, o.key])],
+      sense: '<=',
+      bound: 0,
+    },
+    ...HAND_JOINTS.flatMap((joint) => activeFirst(options, joint)),
+  ];
+}
+
+const isBodyAlone = ({ movement: m }: Option): boolean => !m.joints.some((j) => HAND_JOINTS.includes(j));
+
+/** A stretch one way is only taken with one the other way. */
+function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {
+  const stretches = options
+    .filter((o) => o.movement.effort === 'stretch')
+    .map((o) => ({ o, ways: stretchWays(context.catalogue, o.movement) }));
+  return stretches.flatMap(({ o, ways }) =>
+    ways.map((way): Line => {
+      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_WAY[way]));
+      return {
+        terms: [[1, o.key], ...pairs.map((s): Term => [-1, s.o.key])],
+        sense: '<=',
+        bound: 0,
+      };
+    }),
+  );
+}
+
+/** What stretches or works a joint is only taken with something that moves it gently. */
+function activeFirst(options: readonly Option[], joint: Joint): Line[] {
+  const gentle = options.filter((o) => o.movement.effort === 'active' && o.movement.joints.includes(joint));
+  return options
+    .filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch')
+    .filter((o) => o.movement.joints.includes(joint))
+    .map((o): Line => ({
+      terms: [[1, o.key], ...gentle.map((g): Term => [-1, g.key])],
+      sense: '<=',
+      bound: 0,
+    }));
+}
+
+/** Everybody has something to do in at least three quarters of the rows. */
+const people = (options: readonly Option[], context: RuleContext): Line[] =>
+  context.people.map((person) => ({
+    terms: options.map((o): Term => [(o.out.includes(person.id) ? 1 : 0) - 0.2, o.key]),
+    sense: '<=',
+    bound: 0,
+  }));
+
+const rises = (options: readonly Option[], { volumeMost }: Room): Line[] =>
+  (['resisted', 'loading'] as const).flatMap((kind): Line[] => {
+    const most = volumeMost[kind];
+    if (most === null) return [];
+    const asking = options.filter((o) => o.volume[kind] > 0);
+    return [{ terms: asking.map((o): Term => [o.volume[kind], o.key]), sense: '<=', bound: most }];
+  });
+
+/** Coverage with diminishing worth: as many steps of a spot or a purpose are taken as options that have it. */
+function coverageTerms(options: readonly Option[]): { objective: Term[]; lines: Line[] } {
+  const covered = [
+    ...HAND_SPOTS.map((s, i) => ({
+      name: `s${i}`,
+      worth: SPOT_WORTH as readonly number[],
+      by: options.filter((o) => o.spots.includes(s.id)),
+    })),
+    ...PURPOSES.map((p, i) => ({
+      name: `p${i}`,
+      worth: PURPOSE_WORTH as readonly number[],
+      by: options.filter((o) => o.movement.purpose === p),
+    })),
+  ].filter((c) => c.by.length > 0);
+  const steps = (c: (typeof covered)[number]) => c.worth.map((w, i): Term => [w, `${c.name}_${i}`]);
+  return {
+    objective: covered.flatMap(steps),
+    lines: covered.map((c): Line => ({
+      terms: [...steps(c).map(([, name]): Term => [1, name]), ...c.by.map((o): Term => [-1, o.key])],
+      sense: '<=',
+      bound: 0,
+    })),
+  };
+}

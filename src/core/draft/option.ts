@@ -1,0 +1,192 @@
+import { isSeated, needsShakeOut, type Movement } from '../catalogue/movement';
+import { primaryCount, withPrimaryCount, type Dose } from '../dose/dose';
+import { PACE } from '../dose/pace';
+import { doseTiming } from '../dose/timing';
+import { coverageOf } from '../hand/coverage';
+import { movedAt } from '../hand/hand-map';
+import { HAND_SPOTS } from '../hand/spots';
+import type { Person } from '../people/person';
+import type { RuleContext } from '../plan/finding';
+import { movementRows } from '../plan/last-row';
+import { rowVolume, type Volume } from '../plan/volume';
+import { isLeftOut } from '../screening/verdict';
+import { FOCUS_PURPOSE, type DraftWish } from './wish';
+
+export type Reason = {
+  readonly worth: number;
+  readonly words: string;
+  /** How many it serves, which every row has. */
+  readonly isService?: boolean;
+};
+
+/** A movement at a dose that a draft may take, with what it costs and what it is worth. */
+export type Option = {
+  readonly key: string;
+  readonly movement: Movement;
+  readonly dose: Dose;
+  readonly isNew: boolean;
+  readonly costMs: number;
+  /** Ids of people with nothing to do. */
+  readonly out: readonly string[];
+  /** Spots of the hand that it moves on both sides. */
+  readonly spots: readonly string[];
+  readonly volume: Volume;
+  readonly worth: number;
+  /** Why it is worth that, the heaviest first. */
+  readonly reasons: readonly Reason[];
+};
+
+/** What a draft knows besides the plan: the rule context of the class, what was done lately, the wish. */
+export type DraftFacts = {
+  readonly context: RuleContext;
+  readonly shown: ReadonlySet<string>;
+  /** Movements of the taught classes of the last four weeks. */
+  readonly lately: ReadonlySet<string>;
+};
+
+const MOST_LEFT_OUT = 1 / 3;
+/** What a row at its fewest is worth of the row at its usual dose. */
+const SHORT_SHARE = 0.5;
+
+/** Every movement that may be drafted at all, at its usual dose and at its fewest. */
+export function draftOptions(facts: DraftFacts, wish: DraftWish): readonly Option[] {
+  const { catalogue } = facts.context;
+  return catalogue.movements.flatMap((movement, i) => {
+    if (!mayBeDrafted(movement, facts, wish)) return [];
+    const usual = lastDose(movement, facts) ?? movement.dose;
+    const doses = [usual, ...fewest(usual)];
+    return doses.map((dose, j) => optionOf(`x${i}_${j}`, movement, dose, j > 0, facts, wish));
+  });
+}
+
+function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWish): boolean {
+  const pinned = wish.pinned.includes(movement.id);
+  if (wish.banned.includes(movement.id)) return false;
+  if (!pinned && (movement.offUntil || movement.positions[0] === 'floor')) return false;
+  if (!isSeated(movement) && !movement.seatedTwin) return false;
+  if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
+  const out = leftOutOf(context, movement, movement.dose).length;
+  return pinned || context.people.length === 0 || out < context.people.length * MOST_LEFT_OUT;
+}
+
+/** Enough of it in the bag for everyone and one to show with, no latex where somebody must not touch it, no edges. */
+function propFits(propId: string, { catalogue, bag, people }: RuleContext): boolean {
+  const prop = catalogue.prop(propId);
+  const allergic = people.some((p) => p.conditions.some((c) => c.conditionId === 'latex'));
+  return (
+    prop !== undefined &&
+    (bag[propId] ?? 0) > people.length &&
+    !(prop.latex && allergic) &&
+    prop.edge !== 'square'
+  );
+}
+
+const lastDose = (movement: Movement, { context }: DraftFacts): Dose | null =>
+  (context.last && movementRows(context.last).find((r) => r.movementId === movement.id)?.dose) ?? null;
+
+function fewest(dose: Dose): Dose[] {
+  if (dose.count.mode === 'time' || primaryCount(dose.count) <= dose.fewest) return [];
+  return [{ ...dose, sets: 1, count: withPrimaryCount(dose.count, dose.fewest) }];
+}
+
+const leftOutOf = (context: RuleContext, movement: Movement, dose: Dose): readonly string[] =>
+  [...context.judge(movement, dose)].flatMap(([id, verdict]) => (isLeftOut(verdict) ? [id] : []));
+
+function optionOf(
+  key: string,
+  movement: Movement,
+  dose: Dose,
+  short: boolean,
+  facts: DraftFacts,
+  wish: DraftWish,
+): Option {
+  const { context, shown } = facts;
+  const isNew = !shown.has(movement.id);
+  const figure = context.catalogue.figure(movement.id);
+  const moved = figure && movedAt(coverageOf(figure, dose));
+  const setUpMs = isNew ? PACE.setUpFirstMs : PACE.setUpAgainMs;
+  const countMs = doseTiming(dose, { breathMs: context.plan.breathMs, isNew }).totalMs;
+  const out = leftOutOf(context, movement, dose);
+  const share = short ? SHORT_SHARE : 1;
+  const reasons = reasonsFor(movement, facts, wish, out.length).map((r) => ({
+    ...r,
+    worth: r.worth * share,
+  }));
+  return {
+    key,
+    movement,
+    dose,
+    isNew,
+    costMs: setUpMs + countMs + (needsShakeOut(movement) ? PACE.shakeOutMs : 0),
+    out,
+    spots: HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : [])),
+    volume: rowVolume(movement, dose, null),
+    worth: reasons.reduce((n, r) => n + r.worth, 0) + tieBreak(wish.seed, movement.id),
+    reasons: [...reasons].sort((a, b) => b.worth - a.worth),
+  };
+}
+
+function reasonsFor(
+  movement: Movement,
+  { context, lately }: DraftFacts,
+  wish: DraftWish,
+  out: number,
+): Option['reasons'] {
+  const { people, last } = context;
+  const served = people.length === 0 ? 1 : 1 - out / people.length;
+  const purposes = wish.focus.map((f) => FOCUS_PURPOSE[f]);
+  const inFocus = purposes.includes(movement.purpose) || movement.also.some((p) => purposes.includes(p));
+  const wasLast = last !== null && movementRows(last).some((r) => r.movementId === movement.id);
+  const wanting = people.filter((p) => wants(p, movement));
+  return [
+    {
+      worth: served,
+      words:
+        out === 0
+          ? 'everybody has something to do in it'
+          : `${people.length - out} of ${people.length} have something to do in it`,
+      isService: true,
+    },
+    ...(inFocus ? [{ worth: 1.2, words: 'it is what the class is to be about' }] : []),
+    ...(wasLast ? [{ worth: 0.7, words: 'it goes on from last time' }] : []),
+    ...(!wasLast && !lately.has(movement.id) && lately.size > 0
+      ? [{ worth: 0.4, words: 'it was not done in the last four weeks' }]
+      : []),
+    ...(wanting.length > 0
+      ? [
+          {
+            worth: 0.8,
+            words: `it is like a task that ${wanting.length === 1 ? 'one person wants' : `${wanting.length} people want`}`,
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Words of a wanted task that a movement's name or description has too. */
+function wants({ wantedTask }: Person, { name, what }: Movement): boolean {
+  const words = (s: string) => s.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
+  const said = new Set([...words(name), ...words(what)]);
+  return words(wantedTask).some((w) => said.has(w) && !COMMON.has(w));
+}
+const COMMON = new Set([
+  'with',
+  'into',
+  'from',
+  'hand',
+  'hands',
+  'full',
+  'open',
+  'opening',
+  'lifting',
+  'turning',
+  'that',
+  'then',
+]);
+
+/** A little by seed, so that two drafts of equal worth may differ; under what any reason weighs. */
+function tieBreak(seed: number, id: string): number {
+  let h = 2166136261 ^ seed;
+  for (let i = 0; i < id.length; i++) h = Math.imul(h ^ id.charCodeAt(i), 16777619);
+  return ((h >>> 0) / 4294967296) * 0.05;
+}

@@ -1,0 +1,24 @@
+import type { Purpose } from '../catalogue/movement';
+
+/** What an instructor wants more of. */
+export const FOCUSES = ['stiffness', 'grip', 'bone', 'calm'] as const;
+export type Focus = (typeof FOCUSES)[number];
+
+export const FOCUS_PURPOSE: Readonly<Record<Focus, Purpose>> = {
+  stiffness: 'glide',
+  grip: 'grip',
+  bone: 'load',
+  calm: 'ease',
+};
+
+export type DraftWish = {
+  readonly focus: readonly Focus[];
+  /** Movements that must be there, and movements that must not. */
+  readonly pinned: readonly string[];
+  readonly banned: readonly string[];
+  /** Nothing in the hands. */
+  readonly withoutProps: boolean;
+  /** Length to fill, ms; the slot, or less. */
+  readonly lengthMs: number;
+  readonly seed: number;
+};

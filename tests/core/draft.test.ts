@@ -1,0 +1,189 @@
+import fc from 'fast-check';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { CATALOGUE } from '@/catalogue/movements';
+import { PROPS } from '@/catalogue/props';
+import { draftClass, type Draft, type Solve } from '@/core/draft/draft';
+import { scoreOf } from '@/core/draft/score';
+import type { DraftWish } from '@/core/draft/wish';
+import { CONDITION_STATES, type Person } from '@/core/people/person';
+import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
+import { movementRows } from '@/core/plan/last-row';
+import { isLeftOut } from '@/core/screening/verdict';
+import { solver } from './draft-solver';
+import { person } from './people';
+import { facts, planWith } from './plans';
+
+let solve: Solve;
+beforeAll(async () => {
+  solve = await solver();
+});
+
+const MINUTE = 60_000;
+const wish = (over: Partial<DraftWish> = {}): DraftWish => ({
+  focus: [],
+  pinned: [],
+  banned: [],
+  withoutProps: false,
+  lengthMs: 45 * MINUTE,
+  seed: 1,
+  ...over,
+});
+const group = () => [person(), person(), person(), person()];
+function drafted(f: ClassFacts, w: DraftWish = wish()): Draft {
+  const result = draftClass(f, [], w, solve);
+  if (!result.ok) throw new Error(result.message);
+  return result.value;
+}
+const movementsOf = ({ plan }: Draft) => movementRows(plan).map((r) => r.movementId);
+const mustsOf = ({ plan }: Draft, f: ClassFacts) =>
+  checkWithReserve(plan, f)
+    .findings.filter((x) => x.severity === 'must')
+    .map((x) => `${x.code} ${x.text}`);
+
+describe('a draft', () => {
+  test('breaks no must, fills its time, covers every purpose, and says why each row is there', () => {
+    const f = facts({ people: group() });
+    const draft = drafted(f);
+    expect(mustsOf(draft, f)).toEqual([]);
+    const { timing } = checkWithReserve(draft.plan, f);
+    expect(timing.totalMs).toBeLessThanOrEqual(45 * MINUTE);
+    expect(timing.totalMs).toBeGreaterThan(38 * MINUTE);
+    const purposes = new Set(movementsOf(draft).map((id) => CATALOGUE.movement(id)!.purpose));
+    expect(purposes.size).toBe(5);
+    expect(draft.proven).toBe(true);
+    for (const { why, movementId } of draft.rows) {
+      expect(why).toMatch(/^Here because .+\.$/);
+      expect(movementsOf(draft)).toContain(movementId);
+    }
+  });
+
+  test('the same wish and seed give the same draft, another seed may not', () => {
+    const f = facts({ people: group() });
+    expect(drafted(f, wish({ seed: 7 })).plan).toEqual(drafted(f, wish({ seed: 7 })).plan);
+  });
+
+  test('what is pinned is there, what is banned is not; without props nothing is handed out', () => {
+    const f = facts({ people: group() });
+    const pinned = drafted(f, wish({ pinned: ['cloth-wring', 'seated-march'] }));
+    expect(movementsOf(pinned)).toEqual(expect.arrayContaining(['cloth-wring', 'seated-march']));
+    expect(pinned.rows.find((r) => r.movementId === 'seated-march')!.why).toBe('Here because it was pinned.');
+    const banned = movementsOf(pinned)
+      .filter((id) => !['cloth-wring', 'seated-march'].includes(id))
+      .slice(0, 6);
+    const others = drafted(f, wish({ banned }));
+    for (const id of banned.filter((b) => !isFrame(b))) expect(movementsOf(others)).not.toContain(id);
+    const bare = drafted(f, wish({ withoutProps: true }));
+    expect(checkWithReserve(bare.plan, f).kit).toEqual([]);
+  });
+
+  test('a focus brings more of it; ten minutes less is a shorter class', () => {
+    const f = facts({ people: group() });
+    const grips = (d: Draft) =>
+      movementsOf(d).filter((id) => CATALOGUE.movement(id)!.purpose === 'grip').length;
+    expect(grips(drafted(f, wish({ focus: ['grip'] })))).toBeGreaterThanOrEqual(grips(drafted(f)));
+    const shorter = drafted(f, wish({ lengthMs: 35 * MINUTE }));
+    expect(checkWithReserve(shorter.plan, f).timing.totalMs).toBeLessThanOrEqual(35 * MINUTE);
+  });
+
+  test('goes on from last time, gently: the rise stays inside its limits', () => {
+    const last = planWith({
+      move: ['wrist-bend', 'open-close'],
+      grip: ['ball-squeeze', 'alternate-fists'],
+      open: ['loop-spread'],
+      load: ['thigh-press'],
+    });
+    const f = facts({ people: group(), last, attended: {} });
+    const draft = drafted(f);
+    expect(mustsOf(draft, f)).toEqual([]);
+    expect(movementsOf(draft)).toEqual(expect.arrayContaining(['wrist-bend', 'open-close']));
+  });
+
+  test('wishes that cannot all be met are refused in words', () => {
+    const f = facts({ people: group() });
+    const refused = (w: Partial<DraftWish>) => {
+      const result = draftClass(f, [], wish(w), solve);
+      return result.ok ? '' : result.message;
+    };
+    expect(refused({ pinned: ['ball-squeeze'], withoutProps: true })).toMatch(
+      /^These wishes cannot all be met\. Leave out (the pin on ball squeeze|doing without props), and/,
+    );
+    expect(
+      refused({ pinned: ['look-again', 'drops-table', 'no-such-one'], banned: ['drops-table'] }),
+    ).toMatch(/Leave out the pin on .* and the pin on a movement nobody knows, and/);
+    expect(refused({ lengthMs: 4 * MINUTE })).toMatch(/Leave out the shorter length, and/);
+    expect(refused({ lengthMs: 4 * MINUTE, pinned: ['five-shapes'] })).toMatch(/the shorter length/);
+  });
+
+  test('a swap costs what it says: the score without the row and with the other', () => {
+    const f = facts({ people: group() });
+    const { rows, score } = drafted(f);
+    expect(scoreOf([])).toBe(0);
+    expect(score).toBeGreaterThan(0);
+    for (const { instead } of rows) if (instead) expect(instead.cost).toBeGreaterThanOrEqual(0);
+  });
+});
+
+const isFrame = (id: string) =>
+  [
+    'stroke-arms',
+    'quiet-breath',
+    'look-again',
+    'look-at-hands',
+    'warm-palms',
+    'wrist-shake',
+    'backs-together',
+  ].includes(id);
+
+/** Groups as they come: conditions from the whole table, kit at random. */
+const anyPerson: fc.Arbitrary<Person> = fc
+  .array(
+    fc.record({
+      conditionId: fc.constantFrom(...CAUTIONS.conditions.map((c) => c.id)),
+      side: fc.constantFrom('L', 'R', 'both'),
+      state: fc.constantFrom(...CONDITION_STATES),
+    }),
+    { maxLength: 2 },
+  )
+  .chain((conditions) =>
+    fc
+      .record({ assistance: fc.constantFrom(0, 0, 0, 1), screened: fc.constantFrom(true, true, true, false) })
+      .map((rest) =>
+        person({
+          ...rest,
+          conditions: conditions.map((c) => ({
+            ...c,
+            side: CAUTIONS.conditions.find((x) => x.id === c.conditionId)!.sided ? c.side : 'none',
+            since: '2026-10-01',
+            spots: [],
+          })) as Person['conditions'],
+        }),
+      ),
+  );
+const anyGroup = fc.record({
+  people: fc.array(anyPerson, { minLength: 6, maxLength: 20 }),
+  minutes: fc.integer({ min: 20, max: 60 }),
+  bag: fc.record(Object.fromEntries(PROPS.map((p) => [p.id, fc.constantFrom(0, 0, 12, 30)]))),
+  helpers: fc.integer({ min: 0, max: 2 }),
+});
+
+test('over sixty generated groups: no must, and everybody has something to do in three quarters of the rows', () => {
+  const failures: string[] = [];
+  for (const [i, g] of fc.sample(anyGroup, { numRuns: 60, seed: 20261126 }).entries()) {
+    const f = facts({ ...g, slotMs: g.minutes * MINUTE });
+    const result = draftClass(f, [], wish({ lengthMs: g.minutes * MINUTE, seed: i }), solve);
+    if (!result.ok) {
+      failures.push(`${i}: ${g.people.length} people, ${g.minutes} min: ${result.message}`);
+      continue;
+    }
+    const check = checkWithReserve(result.value.plan, f);
+    failures.push(
+      ...check.findings.filter((x) => x.severity === 'must').map((x) => `${i}: ${x.code} ${x.text}`),
+    );
+    for (const p of g.people) {
+      const rows = [...check.verdicts.values()];
+      const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
+      if (busy < rows.length * 0.75) failures.push(`${i}: ${p.firstName} has ${busy} of ${rows.length} rows`);
+    }
+  }
+  expect(failures).toEqual([]);
+}, 600_000);

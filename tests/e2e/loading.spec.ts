@@ -1,0 +1,96 @@
+import { expect, test, type Page } from '@playwright/test';
+import { makeClass } from './steps';
+
+const kilograms = (page: Page) => page.getByRole('region', { name: 'Kilograms' });
+const left = async (page: Page) =>
+  Number(/([\d.]+) kg/.exec((await kilograms(page).locator('strong').first().textContent())!)![1]);
+
+test('the bench: a body, a set-up, its kilograms, the next step; the handle and the fields say the same', async ({
+  page,
+}) => {
+  await page.goto('/loading');
+  await expect(kilograms(page)).toContainText('The smallest step up is');
+  const table = await left(page);
+  await page.getByRole('button', { name: /^A lean on a worktop/ }).click();
+  const worktop = await left(page);
+  expect(worktop).toBeGreaterThan(table);
+  await page.getByRole('textbox', { name: 'Mass, kg' }).fill('34');
+  await expect(page.getByText(/Mass, kg.*35|35 or more|at least 35/i).first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'Mass, kg' }).fill('136');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => left(page)).toBeCloseTo(worktop * 2, 0);
+
+  const figure = page.getByRole('img', { name: /^From the side: both hands bear \d+ %/ });
+  const share = async () => Number(/bear (\d+) %/.exec((await figure.getAttribute('aria-label'))!)![1]);
+  const before = await share();
+  const handle = (await figure.locator('circle').boundingBox())!;
+  await page.mouse.move(handle.x + 12, handle.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(handle.x + 12, handle.y + 92, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(share).toBeGreaterThan(before);
+  expect(Number(await page.getByRole('textbox', { name: 'Hands up, cm' }).inputValue())).toBeLessThan(90);
+  await page.getByRole('textbox', { name: 'On the left hand, %' }).fill('100');
+  await page.keyboard.press('Enter');
+  await expect(kilograms(page)).toContainText('0.0 kg');
+});
+
+test('hands that do not reach are said in words, and everything typed stays', async ({ page }) => {
+  await page.goto('/loading');
+  await page.getByRole('textbox', { name: 'Hands forward, cm' }).fill('110');
+  await page.keyboard.press('Enter');
+  await expect(kilograms(page)).toContainText('The hands do not reach there.');
+  await expect(page.getByRole('textbox', { name: 'Hands forward, cm' })).toHaveValue('110');
+  await page.getByRole('textbox', { name: 'Hands forward, cm' }).fill('50');
+  await page.keyboard.press('Enter');
+  await expect(kilograms(page)).toContainText('of body weight');
+});
+
+test('the floor is off until it is switched on in Settings', async ({ page }) => {
+  const fours = page.getByRole('button', { name: /^All fours, knees lifted/ });
+  await page.goto('/loading');
+  await expect(page.getByText('Set-ups on the floor are off.')).toBeVisible();
+  await expect(fours).toHaveCount(0);
+  await page.goto('/settings');
+  await page.getByLabel(/^Show loading set-ups on the floor/).check();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Settings are saved')).toBeVisible();
+  await page.goto('/loading');
+  await expect(fours).toBeVisible();
+  await page.goto('/settings');
+  await page.getByLabel(/^Show loading set-ups on the floor/).uncheck();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Settings are saved')).toBeVisible();
+});
+
+test('a press on the simulated scale is read, its zero taken off, and an unsteady one is not', async ({
+  page,
+}) => {
+  await page.goto('/loading');
+  const scale = page.getByRole('region', { name: 'Scale check' });
+  await scale.getByRole('textbox', { name: 'Its zero, kg' }).fill('1.2');
+  await scale.getByRole('button', { name: 'Press the scale' }).click();
+  await expect(scale.getByRole('status')).toContainText(
+    /kg on both hands, as worked out\. 1\.2 kg of it was/,
+    {
+      timeout: 20_000,
+    },
+  );
+  await scale.getByRole('textbox', { name: 'Sway, %' }).fill('40');
+  await scale.getByRole('button', { name: 'Press the scale' }).click();
+  await expect(scale.getByRole('status')).toContainText('press more steadily', { timeout: 20_000 });
+});
+
+test('a set-up goes into a class with its counter-stretch and a shake', async ({ page }) => {
+  await makeClass(page, 'Leaning class', [], ['Esi O', 'Ferran R']);
+  await page.goto('/loading');
+  await page.getByRole('button', { name: /^A press on the own thighs/ }).click();
+  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Leaning class, week 1' });
+  await page.getByRole('button', { name: 'Add press down on your own thighs' }).click();
+  await page.getByRole('link', { name: 'See its plan' }).click();
+  await expect(page.getByRole('button', { name: 'Move Press down on your own thighs' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Move Backs of the hands together' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^Ferran R: .*left leave out|^Ferran R: left/ }).first(),
+  ).toBeVisible();
+});
