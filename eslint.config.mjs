@@ -51,7 +51,11 @@ export default tseslint.config(
   oneWay(['src/store/**'], '^(@/(ui|app|server|demo)/|react|next)', 'The store knows the core and SQL only.'),
   oneWay(['src/demo/**'], '^(@/(ui|app)/|react|next)', 'The demo scenario writes through the store.'),
   oneWay(['src/server/**'], '^(@/(ui|app)/|react)', 'Server logic never imports screens.'),
-  oneWay(['src/workers/**'], '^(@/(?!core/|workers/)|react|next|node:)', 'A worker knows the core only.'),
+  oneWay(
+    ['src/workers/**'],
+    '^(@/(?!core/|catalogue/|workers/)|react|next|node:)',
+    'A worker knows the core and the catalogue only.',
+  ),
   oneWay(
     ['src/ui/**'],
     '^(@/(app|store|server|demo)/)',

@@ -38,8 +38,10 @@ await open('/movements/new?from=open-close');
 await page.getByRole('tab', { name: 'Pose 2' }).click();
 await page.getByRole('heading', { name: 'How it looks' }).evaluate((h) => h.scrollIntoView());
 await shot('own-movement');
+await open('/loading');
+await button(/^A lean on a worktop/).click();
+await shot('loading');
 await open('/classes');
-await shot('classes');
 
 await page
   .getByRole('row', { name: /Wednesday Hands.*planned/ })
@@ -55,6 +57,14 @@ await page.getByLabel('Show the reserve of').selectOption({ label: 'Esi O' });
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
 await shot('class-traces');
 await page.getByLabel('Who may do what').check();
+await button('Draft a class').click();
+await page.getByLabel('bone loading').check();
+await page.getByLabel(/^keep what is in the plan/).uncheck();
+await page.getByRole('button', { name: 'Draft', exact: true }).click();
+await button('Use this draft').waitFor();
+await page.getByRole('region', { name: 'Draft' }).evaluate((e) => e.scrollIntoView());
+await shot('class-draft');
+await button('Close').click();
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
 await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
 await shot('class-weave');

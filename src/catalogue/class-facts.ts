@@ -7,7 +7,7 @@ import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
 
 /** What is known of a class besides its plan. */
-type Room = {
+export type Room = {
   readonly info: {
     readonly helpers: readonly string[];
     readonly slotMinutes: number;

@@ -23,6 +23,7 @@ const wish = (over: Partial<DraftWish> = {}): DraftWish => ({
   focus: [],
   pinned: [],
   banned: [],
+  kept: [],
   withoutProps: false,
   lengthMs: 45 * MINUTE,
   seed: 1,

@@ -10,7 +10,7 @@ import { fail, ok, type Result } from '../result';
 import { nameList, plural } from '../words';
 import { arrange } from './arrange';
 import { waterBreaks, WATER_MS } from './frame';
-import { modelText, type Room } from './model';
+import { modelText, MOST_NEW, MOST_PROPS, mostRows, type Room } from './model';
 import { draftOptions, type DraftFacts, type Option } from './option';
 import { scoreOf } from './score';
 import type { DraftWish } from './wish';
@@ -29,10 +29,13 @@ export type Instead = { readonly movementId: string; readonly cost: number };
 
 export type Draft = {
   readonly plan: Plan;
+  readonly lengthMs: number;
   readonly score: number;
   /** The selection is proven to be within the solver's gap of the best. */
   readonly proven: boolean;
   readonly rows: readonly DraftedRow[];
+  /** What kept the score from being higher. */
+  readonly limits: readonly string[];
 };
 
 /** How often a row that breaks a must is left out and the rest drafted again. */
@@ -62,6 +65,8 @@ export function draftClass(
         plan,
         score: scoreOf(chosen),
         proven: solved.proven,
+        lengthMs: planLengthMs(plan, facts),
+        limits: limitsOf(chosen, draftFacts, planLengthMs(plan, facts), wish),
         rows: chosen.map((o) => ({
           movementId: o.movement.id,
           why: whyOf(o, chosen, wish),
@@ -79,6 +84,29 @@ export function draftClass(
     'No class was found that breaks no must rule. Give it more time, or unpin something.',
   );
 }
+
+/** Limits of the model that the selection stands against. */
+function limitsOf(
+  chosen: readonly Option[],
+  { context }: DraftFacts,
+  lengthMs: number,
+  wish: DraftWish,
+): readonly string[] {
+  const props = new Set(chosen.flatMap((o) => o.movement.propId ?? []));
+  const fresh = chosen.filter((o) => o.isNew).length;
+  const share = (id: string) => chosen.filter((o) => o.out.includes(id)).length / Math.max(1, chosen.length);
+  const tight = context.people.filter((p) => share(p.id) > 0.12).length;
+  return [
+    ...(wish.lengthMs - lengthMs < 120_000 ? ['the time'] : []),
+    ...(chosen.length >= mostRows(wish.lengthMs) ? ['rows that are long enough to be worth explaining'] : []),
+    ...(props.size >= MOST_PROPS ? [`${MOST_PROPS} props at the most`] : []),
+    ...(!context.firstClass && fresh >= MOST_NEW ? [`${MOST_NEW} new movements at the most`] : []),
+    ...(tight > 0 ? [`${plural(tight, 'person', 'people')} who would have too little to do`] : []),
+    ...(context.last ? ['what was done last time, from which the load rises gently'] : []),
+  ];
+}
+
+const planLengthMs = (plan: Plan, facts: ClassFacts): number => contextOf(plan, facts).timing.totalMs;
 
 /** A wish that can be dropped when they cannot all be met. */
 type Droppable = { readonly words: string; readonly without: (wish: DraftWish) => DraftWish };

@@ -18,11 +18,12 @@ export type Room = {
   readonly volumeMost: { readonly [K in keyof Volume]: number | null };
 };
 
-const MOST_PROPS = 3;
-const MOST_NEW = 3;
+export const MOST_PROPS = 3;
+export const MOST_NEW = 3;
 const MOST_GRIPPING = 4;
 /** A class of many tiny rows is all explaining: a row for so long at the most. */
 const LEAST_ROW_MS = 72_000;
+export const mostRows = (lengthMs: number): number => Math.floor(lengthMs / LEAST_ROW_MS);
 const MOST_OF: Partial<Record<EffortKind, number>> = {
   notice: 1,
   warm: 2,
@@ -149,7 +150,7 @@ function balance(options: readonly Option[], context: RuleContext, lengthMs: num
     atLeast(effort('warm'), 1),
     atLeast(effort('active'), 3),
     ...Object.entries(MOST_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
-    atMost(options, Math.floor(lengthMs / LEAST_ROW_MS)),
+    atMost(options, mostRows(lengthMs)),
     atMost(of(isBodyAlone), MOST_BODY),
     ...stretchesInPairs(options, context),
     atMost(grips, MOST_GRIPPING),

@@ -147,6 +147,7 @@ function reasonsFor(
           : `${people.length - out} of ${people.length} have something to do in it`,
       isService: true,
     },
+    ...(wish.kept.includes(movement.id) ? [{ worth: 4, words: 'it is in the plan already' }] : []),
     ...(inFocus ? [{ worth: 1.2, words: 'it is what the class is to be about' }] : []),
     ...(wasLast ? [{ worth: 0.7, words: 'it goes on from last time' }] : []),
     ...(!wasLast && !lately.has(movement.id) && lately.size > 0

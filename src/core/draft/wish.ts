@@ -16,6 +16,8 @@ export type DraftWish = {
   /** Movements that must be there, and movements that must not. */
   readonly pinned: readonly string[];
   readonly banned: readonly string[];
+  /** Movements to keep as far as they fit: those of a half-made or an earlier class. */
+  readonly kept: readonly string[];
   /** Nothing in the hands. */
   readonly withoutProps: boolean;
   /** Length to fill, ms; the slot, or less. */

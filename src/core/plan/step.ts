@@ -38,7 +38,7 @@ const singleSteps = [
 const singleStepSchema = z.discriminatedUnion('type', singleSteps);
 export const stepSchema = z.discriminatedUnion('type', [
   ...singleSteps,
-  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(40) }),
+  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(200) }),
 ]);
 type SingleStep = z.infer<typeof singleStepSchema>;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people/person';
 import { checkOf, contextOf, withReserves } from '@/core/plan/check';
@@ -10,6 +10,7 @@ import type { Block } from '@/core/plan/block';
 import type { Classroom } from '@/server/classroom';
 import { longDay, timeSpan } from '@/ui/dates';
 import { Limits, Page } from '@/ui/page';
+import { DraftPanel } from './draft-panel';
 import { DeskBar } from './desk-bar';
 import type { OtherClass } from './other-classes';
 import { FindingsStrip } from './findings-strip';
@@ -36,6 +37,9 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
   const reserves = useReserves(context);
   const check = useMemo(() => withReserves(plain, context, reserves.hands), [plain, context, reserves.hands]);
   const order = useMemo(() => ({ plan: editor.plan, edit: editor.edit }), [editor.plan, editor.edit]);
+  const [drafting, setDrafting] = useState(false);
+  const openDraft = useCallback(() => setDrafting(true), []);
+  const closeDraft = useCallback(() => setDrafting(false), []);
   const [openRow, setOpenRow] = useState<string | null>(null);
   useUndoKeys(editor.undo, editor.redo);
   const begun = info.status !== 'planned';
@@ -71,7 +75,17 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
           everyone={everyone}
           check={check}
         />
+        {drafting && (
+          <DraftPanel
+            editor={order}
+            room={room}
+            catalogue={facts.catalogue}
+            slotMs={facts.slotMs}
+            onClose={closeDraft}
+          />
+        )}
         <RunningOrder
+          onDraft={openDraft}
           editor={order}
           check={check}
           facts={facts}

@@ -30,10 +30,11 @@ import { Reasons, WeaveHead, type Told } from './weave-head';
 type Props = Omit<OrderProps, 'weave' | 'side' | 'chosen' | 'onChoose' | 'overview'> & {
   context: RuleContext;
   reserves: Reserves;
+  onDraft: () => void;
 };
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
-export const RunningOrder = memo(function RunningOrder({ context, reserves, ...given }: Props) {
+export const RunningOrder = memo(function RunningOrder({ context, reserves, onDraft, ...given }: Props) {
   const { editor, facts, check } = given;
   const [view, setView] = useState<WeaveView>(FIRST_VIEW);
   const side = useMemo(
@@ -83,6 +84,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
           onChange={setView}
           weave={weave}
           choosing={chosen !== null}
+          onDraft={onDraft}
           onChooseRows={() => setChosen(chosen ? null : new Set())}
         />
         {chosen && (

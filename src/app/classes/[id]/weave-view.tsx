@@ -30,15 +30,19 @@ type ChoiceProps = {
   onChange: (view: WeaveView) => void;
   weave: OrderProps['weave'];
   choosing: boolean;
+  onDraft: () => void;
   onChooseRows: () => void;
 };
 
 /** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
-export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows }: ChoiceProps) {
+export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows, onDraft }: ChoiceProps) {
   return (
     <div className="no-print flex flex-wrap items-center justify-end gap-x-6">
       <Button look="quiet" className="px-0!" aria-expanded={choosing} onClick={onChooseRows}>
         Choose rows
+      </Button>
+      <Button look="quiet" className="px-0!" onClick={onDraft}>
+        Draft a class
       </Button>
       <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
       <Tick words="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />

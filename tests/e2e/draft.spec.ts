@@ -1,0 +1,89 @@
+import { expect, test, type Page } from '@playwright/test';
+import { makeClass } from './steps';
+
+const panel = (page: Page) => page.getByRole('region', { name: 'Draft' });
+const rows = (page: Page) => page.locator('tr[id^="row-"]');
+
+async function draft(page: Page, button: string | RegExp = 'Draft'): Promise<void> {
+  await panel(page)
+    .getByRole('button', { name: button, exact: typeof button === 'string' })
+    .click();
+  await expect(panel(page).getByRole('button', { name: 'Use this draft' })).toBeVisible({ timeout: 45_000 });
+}
+
+test('from nothing: a class is drafted with its reasons, used as one edit, and undone', async ({ page }) => {
+  test.slow();
+  await makeClass(page, 'Drafted class', [], ['Ansel B', 'Bashir K', 'Delphine M', 'Ferran R', 'Lorna V']);
+  await page.getByRole('button', { name: 'Draft a class' }).click();
+  await panel(page).getByLabel('grip', { exact: true }).check();
+  await draft(page);
+  await expect(panel(page)).toContainText(
+    /\d+ movements, \d\d:\d\d, no must broken\. Score [\d.]+, proven to be within 1 %/,
+  );
+  await expect(panel(page).getByRole('listitem').first()).toContainText(/Here because .+\./);
+  await expect(rows(page)).toHaveCount(0);
+  await panel(page).getByRole('button', { name: 'Use this draft' }).click();
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(15);
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await expect(findings).not.toContainText(/\d must/);
+  await expect(page.getByText('Saved: Use the draft')).toBeVisible();
+  await page.reload();
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(15);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows(page)).toHaveCount(0);
+});
+
+test('a row is pinned, another left out, a runner-up swapped in; wishes against each other are told apart', async ({
+  page,
+}) => {
+  test.slow();
+  await makeClass(page, 'Wishing class', [], ['Esi O', 'Keiko D']);
+  await page.getByRole('button', { name: 'Draft a class' }).click();
+  await draft(page);
+  const list = panel(page).getByRole('listitem');
+  const out = panel(page)
+    .getByRole('button', { name: /^Leave out/ })
+    .nth(3);
+  const name = (await out.getAttribute('aria-label'))!.replace('Leave out ', '');
+  await out.click();
+  await expect(list.filter({ hasText: `${name}.` })).toHaveCount(0, { timeout: 45_000 });
+  const swap = panel(page)
+    .getByRole('button', { name: /^Swap / })
+    .last();
+  const [, , other] = /^Swap (.+) for (.+)$/.exec((await swap.getAttribute('aria-label'))!)!;
+  await swap.click();
+  await expect(list.filter({ hasText: `${other}.` })).toContainText('Here because it was pinned.', {
+    timeout: 45_000,
+  });
+  const ball = panel(page)
+    .getByRole('button', { name: /^Pin (Ball|Ring|Wring|Cloth|Loop)/ })
+    .first();
+  await ball.click();
+  await expect(
+    panel(page)
+      .getByRole('button', { name: /^Unpin (Ball|Ring|Wring|Cloth|Loop)/ })
+      .first(),
+  ).toBeVisible({ timeout: 45_000 });
+  await panel(page).getByLabel('without props').check();
+  await panel(page).getByRole('button', { name: 'Draft again' }).click();
+  await expect(panel(page).getByRole('alert')).toContainText(
+    /These wishes cannot all be met\. Leave out .*, and a class can be drafted\./,
+    { timeout: 45_000 },
+  );
+});
+
+test('the same class, shorter: most of it stays, and it fits', async ({ page }) => {
+  test.slow();
+  await makeClass(page, 'Short class', ['Wrist bends up and down', 'Palms turn up and down'], ['Esi O']);
+  await page.getByRole('button', { name: 'Draft a class' }).click();
+  await panel(page).getByRole('textbox', { name: 'Minutes' }).fill('25');
+  await page.keyboard.press('Enter');
+  await draft(page);
+  await expect(
+    panel(page).getByRole('listitem').filter({ hasText: 'Wrist bends up and down' }),
+  ).toContainText('Here because it is in the plan already.');
+  await panel(page).getByRole('button', { name: 'Use this draft' }).click();
+  await expect(page.getByRole('region', { name: 'Time' }).locator('strong').first()).toHaveText(
+    /^2[0-5]:\d\d$/,
+  );
+});
