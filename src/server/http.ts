@@ -24,9 +24,13 @@ const STATUS: Readonly<Record<string, number>> = {
  * edge, then hands narrow data on. Every refusal is `{ code, message }` with a
  * sentence for the person; a bug is logged without names and answered plainly.
  */
-export function jsonRoute<S extends z.ZodType, T>(schema: S, handle: Handler<z.output<S>, T>) {
+export function jsonRoute<S extends z.ZodType, T>(
+  schema: S,
+  handle: Handler<z.output<S>, T>,
+  mostBytes = MOST_BYTES,
+) {
   return guarded(async (db, request, params) => {
-    const body = await readBody(request);
+    const body = await readBody(request, mostBytes);
     if (!body.ok) return failed(body);
     const parsed = schema.safeParse(body.value);
     if (!parsed.success) return Response.json(badInput(parsed.error), { status: 400 });
@@ -93,12 +97,12 @@ function hostOf(origin: string): string | null {
   }
 }
 
-async function readBody(request: Request): Promise<Result<unknown>> {
+async function readBody(request: Request, mostBytes: number): Promise<Result<unknown>> {
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json'))
     return { ok: false, code: 'bad-request', message: 'Send the request as JSON.' };
   const text = await request.text();
-  if (text.length > MOST_BYTES)
+  if (text.length > mostBytes)
     return { ok: false, code: 'too-large', message: 'That is more than can be sent at once.' };
   try {
     return { ok: true, value: JSON.parse(text) };

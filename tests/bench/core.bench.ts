@@ -87,6 +87,7 @@ test('the check of a plan', () => {
   report('check again after one dose changed, 60 rows x 40 people', 20, (i) => {
     void checkPlan(grown(i), facts);
   });
+  report('verdicts alone after one dose changed, 40 people', 20, (i) => void contextOf(grown(i), facts));
   report('what the same asks of every grip', 20, (i) => void classAsks(contextOf(grown(i), facts)));
   report('a mend tried out, 60 rows x 40 people', 10, (i) => {
     const plan = grown(i);

@@ -6,7 +6,7 @@ import { rankedCuts } from '@/core/plan/shorten';
 import { contextOf } from '@/core/plan/check';
 import { applyStep, type PlanStep } from '@/core/plan/step';
 import { placedRows, planSchema, type Plan } from '@/core/plan/plan';
-import { anyPlan } from './arbitrary';
+import { anyPlan, anyStep } from './arbitrary';
 import { person } from './people';
 import { facts, findings, planWith, rest, talk } from './plans';
 
@@ -74,6 +74,30 @@ describe('a mend is tried out before it is offered', () => {
       { numRuns: 40 },
     );
   });
+});
+
+test('after any edits and the mends they bring, taking all of it back gives the first plan', () => {
+  const f = facts({ slotMs: 20 * 60_000, people: [person()] });
+  fc.assert(
+    fc.property(anyPlan, fc.array(anyStep, { maxLength: 6 }), (first, steps) => {
+      let plan = first;
+      const inverses: PlanStep[] = [];
+      const carryOut = (step: PlanStep) => {
+        const applied = applyStep(plan, step);
+        if (!applied.ok) return;
+        plan = applied.value.plan;
+        inverses.unshift(applied.value.inverse);
+      };
+      for (const step of steps) {
+        carryOut(step);
+        const mend = checkPlan(plan, f).findings.find((x) => x.mend)?.mend;
+        if (mend) carryOut(mend.step);
+      }
+      for (const inverse of inverses) plan = after(plan, inverse);
+      expect(plan).toEqual(first);
+    }),
+    { numRuns: 40 },
+  );
 });
 
 describe('muting a rule for one class', () => {

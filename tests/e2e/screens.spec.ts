@@ -13,6 +13,7 @@ const PAGES = [
   '/classes/new',
   '/settings',
   '/loading',
+  '/people/import',
 ];
 
 const noFaults = async (page: Page) => {

@@ -16,6 +16,14 @@ export default async function PeoplePage() {
   return (
     <Page>
       <PageHead title="People" line="Only what changes a plan is kept here.">
+        <Link href="/people/import" className={buttonClass()}>
+          Bring in a file
+        </Link>
+        {people.length > 0 && (
+          <a href="/people/export" className={buttonClass()} download="people.csv">
+            Take as a file
+          </a>
+        )}
         <Link href="/people/new" className={buttonClass('main')}>
           Add a person
         </Link>

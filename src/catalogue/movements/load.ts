@@ -21,6 +21,7 @@ export const load = [
     id: 'thigh-press',
     name: 'Press down on your own thighs',
     what: 'Flat palms on the thighs; lean in a little on the out-breath and come back.',
+    traits: ['weight on the heel of the hand'],
     effortOf10: 2,
     loadSetUp: 'thighs',
     dose: breaths([3, 6]),

@@ -127,6 +127,7 @@ export const stretch = [
     id: 'web-stretch',
     name: 'Thumb web, web to web',
     what: 'The webs between thumb and index are pushed softly together, arms resting, for a long mild stretch.',
+    traits: ['passive'],
     effortOf10: 1,
     joints: ['thumb'],
     dose: doseOf({ mode: 'hold', holds: 1, holdMs: 60_000, relaxMs: 5_000 }, { fewest: 1, most: 5 }),

@@ -9,6 +9,7 @@ import { Limits, Page, PageHead } from '@/ui/page';
 import { draftNote } from '@/server/advice';
 import { AdvicePanel } from '../advice-panel';
 import { ArchiveButton } from '../archive-button';
+import { HeldPanel } from '../held-panel';
 import { PersonForm } from '../person-form';
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
@@ -29,6 +30,7 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       <PersonForm personId={personId} initial={fields} today={day} />
       <AdvicePanel note={await draftNote(db, person, day)} />
       <History changes={await loadChanges(db, personId)} />
+      <HeldPanel personId={personId} name={fullName(person)} />
       <Limits />
     </Page>
   );

@@ -1,0 +1,6 @@
+import { jsonRoute } from '@/server/http';
+import { importPeople, importSchema } from '@/server/import-people';
+
+const MOST_BYTES = 12 * 1024 * 1024;
+
+export const POST = jsonRoute(importSchema, (db, rows) => importPeople(db, rows), MOST_BYTES);

@@ -1,0 +1,103 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { CONDITIONS } from '@/catalogue/conditions';
+import { decodeText } from '@/core/formats/decode';
+import {
+  guessMapping,
+  readPeopleFile,
+  rowsToPeople,
+  sameAs,
+  type Mapping,
+  type PeopleFile,
+} from '@/core/formats/people-csv';
+import type { Person } from '@/core/people/person';
+import { plural } from '@/core/words';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Trouble } from '@/ui/field';
+import { MappingFields } from './mapping-fields';
+import { Preview, type Choice } from './preview';
+
+/** A file, which column is which, each row with its problems, and only then the list. */
+export function ImportPeople({ people }: { people: readonly Person[] }) {
+  const router = useRouter();
+  const [file, setFile] = useState<PeopleFile | null>(null);
+  const [mapping, setMapping] = useState<Mapping>({});
+  const [choices, setChoices] = useState<Readonly<Record<number, Choice>>>({});
+  const [guessed, setGuessed] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const open = async (chosen: File | undefined) => {
+    setFile(null);
+    setTrouble(null);
+    setChoices({});
+    if (!chosen) return;
+    const decoded = decodeText(new Uint8Array(await chosen.arrayBuffer()));
+    if (!decoded.ok) return setTrouble(decoded.message);
+    const read = readPeopleFile(decoded.value.text);
+    if (!read.ok) return setTrouble(read.message);
+    setGuessed(decoded.value.guessed);
+    setFile(read.value);
+    setMapping(guessMapping(read.value.heads));
+  };
+
+  const rows = useMemo(() => (file ? rowsToPeople(file, mapping, CONDITIONS) : []), [file, mapping]);
+  const lines = rows.map((row) => {
+    const same = row.fields && sameAs(row.fields, people);
+    return { ...row, same, choice: choices[row.line] ?? (same ? 'merge' : 'add') };
+  });
+  const taken = lines.flatMap(({ fields, same, choice }) =>
+    fields && choice !== 'leave' ? [{ fields, mergeInto: choice === 'merge' && same ? same.id : null }] : [],
+  );
+
+  const accept = async () => {
+    setBusy(true);
+    const result = await call<{ added: number; merged: number }>('POST', '/api/people/import', {
+      rows: taken,
+    });
+    setBusy(false);
+    if (!result.ok) return setTrouble(result.message);
+    toast(`${plural(result.value.added, 'person', 'people')} added, ${result.value.merged} merged`);
+    router.push('/people');
+    router.refresh();
+  };
+
+  return (
+    <div className="grid gap-5">
+      <label
+        className="flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
+        onDragOver={(e) => e.preventDefault()}
+        onDrop={(e) => {
+          e.preventDefault();
+          void open(e.dataTransfer.files[0]);
+        }}
+      >
+        <span className="font-semibold">Choose a file, or drop it here</span>
+        <input
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          onChange={(e) => void open(e.target.files?.[0])}
+        />
+      </label>
+      <Trouble message={trouble} />
+      {guessed && (
+        <p>The file is not in UTF-8; it was read as the older western encoding. Look at the accents below.</p>
+      )}
+      {file && (
+        <>
+          <MappingFields heads={file.heads} mapping={mapping} onChange={setMapping} />
+          <Preview lines={lines} onChoose={(line, choice) => setChoices({ ...choices, [line]: choice })} />
+          <div>
+            <Button look="main" disabled={taken.length === 0 || busy} onClick={() => void accept()}>
+              {busy ? 'Bringing in' : `Accept ${plural(taken.length, 'person', 'people')}`}
+            </Button>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

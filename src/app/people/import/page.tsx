@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import { database } from '@/server/database';
+import { listPeople } from '@/store/people';
+import { Page, PageHead } from '@/ui/page';
+import { ImportPeople } from './import-people';
+
+export const metadata: Metadata = { title: 'Bring people in' };
+
+export default async function ImportPage() {
+  const people = await listPeople(await database());
+  return (
+    <Page>
+      <PageHead
+        title="Bring people in"
+        line="From a CSV file with a first line that names its columns. Nothing is kept until you accept it."
+      />
+      <ImportPeople people={people} />
+    </Page>
+  );
+}

@@ -1,0 +1,50 @@
+import type { Db } from './db';
+import { findPerson } from './people';
+
+/** All that is held about one person, table by table; null when there is no such person. */
+export async function everythingAbout(db: Db, id: string): Promise<Record<string, unknown> | null> {
+  const person = await findPerson(db, id);
+  if (!person) return null;
+  const rows = (sql: string) => db.query<Record<string, unknown>>(sql, [id]);
+  return {
+    person,
+    changes: await rows('select changed_at::text, what from person_change where person_id = $1 order by id'),
+    classes: await rows(
+      `select s.name, c.day::text, c.week from class_person cp join class c on c.id = cp.class_id
+         join series s on s.id = c.series_id where cp.person_id = $1 order by c.day`,
+    ),
+    attendance: await rows(
+      `select c.day::text, to_jsonb(a) - 'class_id' - 'person_id' as line
+       from attendance a join class c on c.id = a.class_id where a.person_id = $1 order by c.day`,
+    ),
+    marks: await rows(
+      `select c.day::text, m.row_id, m.mark from mark m join class c on c.id = m.class_id
+       where m.person_id = $1 order by c.day, m.at_ms`,
+    ),
+    checkIns: await rows(
+      `select c.day::text, to_jsonb(k) - 'class_id' - 'person_id' as said
+       from check_in k join class c on c.id = k.class_id where k.person_id = $1 order by c.day`,
+    ),
+    incidents: await rows('select at::text, sign, what, done from incident where person_id = $1 order by at'),
+    recordsInTaughtClasses: await rows(
+      `select c.day::text, p.value as record from taught t join class c on c.id = t.class_id
+         cross join jsonb_array_elements(t.snapshot -> 'people') p
+       where p.value ->> 'id' = $1::text order by c.day`,
+    ),
+  };
+}
+
+/** Erase a person: the record and all that hangs on it, and their copy in every taught class. False when there is none. */
+export async function erasePerson(db: Db, id: string): Promise<boolean> {
+  return db.transaction(async (tx) => {
+    await tx.query(
+      `update taught set snapshot = jsonb_set(snapshot, '{people}',
+         (select coalesce(jsonb_agg(p.value), '[]'::jsonb) from jsonb_array_elements(snapshot -> 'people') p
+          where p.value ->> 'id' <> $1))
+       where snapshot -> 'people' @> jsonb_build_array(jsonb_build_object('id', $1::text))`,
+      [id],
+    );
+    await tx.query('delete from incident where person_id = $1::uuid', [id]);
+    return (await tx.query('delete from person where id = $1::uuid returning id', [id])).length > 0;
+  });
+}

@@ -1,0 +1,138 @@
+import type { PersonCondition } from '@/core/people/person';
+import { START } from '@/core/teach/transport';
+import { allThatIsHeld, eraseForGood } from '@/server/erase';
+import { exportPeople, importPeople } from '@/server/import-people';
+import { emptyPlan } from '@/core/plan/plan';
+import { addClass, addSeries } from '@/store/classes';
+import { findPerson, listPeople, savePerson } from '@/store/people';
+import { addMark, loadTaught, startTeaching } from '@/store/teaching';
+import { person } from '../core/people';
+import { freshDatabase } from './fresh';
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const [ANSEL, BEA, GONE] = [id(1), id(2), id(99)];
+const fields = (firstName: string, initial = '') => {
+  const { id: _id, archived: _archived, ...rest } = person({ firstName, initial });
+  return rest;
+};
+
+let db: Awaited<ReturnType<typeof freshDatabase>>;
+beforeAll(async () => {
+  db = await freshDatabase();
+});
+afterAll(() => db.close());
+beforeEach(async () => {
+  await db.empty();
+  await savePerson(db, ANSEL, fields('Ansel', 'B'));
+  await savePerson(db, BEA, fields('Bea', 'K'));
+});
+
+describe('bringing people in', () => {
+  test('new ones are added, others merged, and the history of a merged record says so', async () => {
+    const tremor = {
+      conditionId: 'tremor',
+      side: 'none',
+      state: 'settled',
+      since: null,
+      spots: [],
+    } as PersonCondition;
+    const rows = [
+      { fields: fields('Corin', 'W'), mergeInto: null },
+      { fields: { ...fields('Ansel', 'B'), conditions: [tremor] }, mergeInto: ANSEL },
+    ];
+    expect(await importPeople(db, { rows })).toEqual({ ok: true, value: { added: 1, merged: 1 } });
+    expect((await listPeople(db)).map((p) => p.firstName)).toEqual(['Ansel', 'Bea', 'Corin']);
+    expect((await findPerson(db, ANSEL))!.conditions.map((c) => c.conditionId)).toEqual(['tremor']);
+    const held = await allThatIsHeld(db, ANSEL);
+    expect(JSON.stringify(held)).toContain('recorded, settled');
+  });
+
+  test('one bad row and nobody is brought in', async () => {
+    const bad = {
+      ...fields('Dot'),
+      conditions: [
+        {
+          conditionId: 'nothing-known',
+          side: 'L',
+          state: 'settled',
+          since: null,
+          spots: [],
+        } as PersonCondition,
+      ],
+    };
+    const result = await importPeople(db, {
+      rows: [
+        { fields: fields('Corin'), mergeInto: null },
+        { fields: { ...bad, conditions: [...bad.conditions] }, mergeInto: null },
+      ],
+    });
+    expect(result).toMatchObject({ ok: false, message: expect.stringMatching(/Nobody was brought in\.$/) });
+    expect(await listPeople(db)).toHaveLength(2);
+    expect(await importPeople(db, { rows: [{ fields: fields('Eve'), mergeInto: GONE }] })).toMatchObject({
+      ok: false,
+    });
+  });
+
+  test('the list as a file has everyone', async () => {
+    expect((await exportPeople(db)).split('\r\n')).toHaveLength(3);
+  });
+});
+
+describe('erasing', () => {
+  beforeEach(async () => {
+    await addSeries(db, { id: id(10), name: 'Hands', place: '', slotMinutes: 45 });
+    await addClass(db, {
+      id: id(20),
+      seriesId: id(10),
+      day: '2026-11-25',
+      startsAt: '10:30',
+      week: 1,
+      helpers: [],
+      fromClassId: null,
+      personIds: [ANSEL, BEA],
+      plan: emptyPlan(),
+    });
+    const people = await listPeople(db);
+    const snapshot = { plan: emptyPlan(), people, helpers: [], slotMs: 1, shown: [] };
+    await startTeaching(db, id(20), snapshot, START, Date.parse('2026-11-25T10:30:00Z'));
+    await addMark(db, id(20), { id: id(30), personId: ANSEL, rowId: 'r', mark: 'sore', atMs: 5 });
+    await db.query(
+      `insert into incident (id, class_id, person_id, sign, what) values ($1, $2, $3, 'Any fall', 'Ansel slipped')`,
+      [id(40), id(20), ANSEL],
+    );
+  });
+
+  test('all that is held names each kind of record', async () => {
+    const held = await allThatIsHeld(db, ANSEL);
+    expect(held).toMatchObject({
+      ok: true,
+      value: {
+        person: { firstName: 'Ansel' },
+        classes: [{ name: 'Hands' }],
+        marks: [{ mark: 'sore' }],
+        incidents: [{ what: 'Ansel slipped' }],
+        recordsInTaughtClasses: [{ record: { firstName: 'Ansel' } }],
+      },
+    });
+    expect(await allThatIsHeld(db, GONE)).toMatchObject({ ok: false, message: 'There is no such person.' });
+  });
+
+  test('the name must be typed; then nothing of them is left anywhere, and the others stay', async () => {
+    expect(await eraseForGood(db, ANSEL, { name: 'Bea K' })).toMatchObject({
+      ok: false,
+      message: 'Type Ansel B to erase this record. Nothing was erased.',
+    });
+    expect(await findPerson(db, ANSEL)).not.toBeNull();
+    expect(await eraseForGood(db, ANSEL, { name: 'ansel b' })).toMatchObject({ ok: true });
+    expect(await findPerson(db, ANSEL)).toBeNull();
+    expect((await loadTaught(db, id(20)))!.snapshot.people.map((p) => p.firstName)).toEqual(['Bea']);
+    const tables = await db.query<{ t: string }>(
+      `select table_name as t from information_schema.columns where column_name = 'person_id' and table_schema = 'public'`,
+    );
+    expect(tables.length).toBeGreaterThan(6);
+    for (const { t } of tables)
+      expect(await db.query(`select 1 from ${t} where person_id = $1`, [ANSEL])).toEqual([]);
+    expect(await db.query(`select 1 from taught where snapshot::text like '%Ansel%'`)).toEqual([]);
+    expect(await eraseForGood(db, ANSEL, { name: 'Ansel B' })).toMatchObject({ ok: false });
+  });
+});
