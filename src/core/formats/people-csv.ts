@@ -93,14 +93,15 @@ function rowToPerson(
     screened: false,
     assistance: help,
     wantedTask: cell('wants'),
-    notes: cell('notes'),
+    // What is not known as a condition is kept in the person's notes, so that nothing of it is lost.
+    notes: [cell('notes'), ...conditions.unknown].filter(Boolean).join('; '),
     conditions: conditions.found,
     clearances: [],
     ...UNSAID,
   });
   const problems = [
     ...(parsed.success ? [] : parsed.error.issues.map((i) => i.message)),
-    ...conditions.unknown.map((c) => `“${c}” is not in the list of conditions`),
+    ...conditions.unknown.map((c) => `“${c}” is not in the list of conditions; it is kept as a note`),
   ];
   return { line, fields: parsed.success ? parsed.data : null, problems: [...new Set(problems)] };
 }

@@ -55,7 +55,15 @@ describe('reading', () => {
       [4, false],
     ]);
     expect(rows[1]!.problems).toContain('A first name or nickname is needed');
-    expect(rows[2]!.problems).toEqual(expect.arrayContaining(['“gout” is not in the list of conditions']));
+    expect(rows[2]!.problems).toEqual(
+      expect.arrayContaining([expect.stringContaining('“gout” is not in the list of conditions')]),
+    );
+  });
+
+  test('a condition that is not known is kept as a note', () => {
+    expect(read('First name,Conditions,Notes\nBea,gout,by the door\n')[0]!.fields!.notes).toBe(
+      'by the door; gout',
+    );
   });
 
   test.each([
