@@ -4,6 +4,7 @@ import { teaching } from './migrations/0002-teaching';
 import { ownMovements } from './migrations/0003-own-movements';
 import { screening } from './migrations/0004-screening';
 import { planning } from './migrations/0005-planning';
+import { body } from './migrations/0006-body';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -13,6 +14,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   ownMovements,
   screening,
   planning,
+  body,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -81,6 +81,26 @@ test('a press on the simulated scale is read, its zero taken off, and an unstead
   await expect(scale.getByRole('status')).toContainText('press more steadily', { timeout: 20_000 });
 });
 
+test('a loading row says what each wrist bears, from the body on record or as a range', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Keiko D' }).click();
+  await page.getByLabel('Height, cm').fill('12');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Height is at least 100 cm')).toBeVisible();
+  await page.getByLabel('Height, cm').fill('160');
+  await page.getByLabel('Mass, kg').fill('60,5');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Keiko is saved')).toBeVisible();
+  await makeClass(page, 'Weighing class', ['Press down on your own thighs'], ['Esi O', 'Keiko D']);
+  const loads = page.getByRole('region', { name: 'Kilograms on each wrist' });
+  await expect(loads.getByRole('listitem').filter({ hasText: 'Keiko D' })).toContainText(
+    /[\d.]+ to [\d.]+ kg, rung 1 of 9/,
+  );
+  await expect(loads.getByRole('listitem').filter({ hasText: 'Esi O' })).toContainText(
+    'height or mass not known',
+  );
+});
+
 test('a set-up goes into a class with its counter-stretch and a shake', async ({ page }) => {
   await makeClass(page, 'Leaning class', [], ['Esi O', 'Ferran R']);
   await page.goto('/loading');

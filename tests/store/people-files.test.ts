@@ -78,6 +78,14 @@ describe('bringing people in', () => {
   });
 });
 
+test('height and mass are kept, changed, taken out again, and absurd ones are refused by the database', async () => {
+  await savePerson(db, BEA, { ...fields('Bea', 'K'), heightCm: 158, massKg: 61.5 });
+  expect(await findPerson(db, BEA)).toMatchObject({ heightCm: 158, massKg: 61.5 });
+  await savePerson(db, BEA, fields('Bea', 'K'));
+  expect(await findPerson(db, BEA)).not.toHaveProperty('heightCm');
+  await expect(savePerson(db, BEA, { ...fields('Bea'), heightCm: 20 })).rejects.toThrow();
+});
+
 describe('erasing', () => {
   beforeEach(async () => {
     await addSeries(db, { id: id(10), name: 'Hands', place: '', slotMinutes: 45 });

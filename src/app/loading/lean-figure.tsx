@@ -31,11 +31,10 @@ export function LeanFigure({ stance, load, statureM, onChange }: Props) {
   const handle = handleOf(stance, points);
   const drag = (event: PointerEvent) => {
     if (event.buttons !== 1 || !svg.current) return;
-    const box = svg.current.getBoundingClientRect();
-    const scale = BOX.width / box.width;
-    const x = ((event.clientX - box.left) * scale - BOX.left) / PIXELS;
-    const y = (BOX.floor - (event.clientY - box.top) * scale) / PIXELS;
-    const next = dragged(stance, points, [x, y]);
+    const onPage = svg.current.getScreenCTM();
+    if (!onPage) return;
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(onPage.inverse());
+    const next = dragged(stance, points, [(x - BOX.left) / PIXELS, (BOX.floor - y) / PIXELS]);
     if (next) onChange(next);
   };
   return (
@@ -46,7 +45,8 @@ export function LeanFigure({ stance, load, statureM, onChange }: Props) {
       viewBox={`0 0 ${BOX.width} ${BOX.height}`}
       className="max-h-[25rem] w-full rounded-2xl border-2 border-line bg-paper"
     >
-      <path d={`M0 ${BOX.floor}H${BOX.width}V${BOX.height}H0Z`} fill="var(--color-ground)" />
+      {/* Wider than the box, since the box may be narrower than the screen. */}
+      <path d={`M-600 ${BOX.floor}H1240V${BOX.height + 20}H-600Z`} fill="var(--color-ground)" />
       <Support stance={stance} points={points} />
       {limbsOf(points, statureM).map((limb) => (
         <LimbShape key={limb.name} limb={limb} />

@@ -80,6 +80,33 @@ export function PersonForm({ personId, initial, today }: Props) {
         </p>
         <ConditionFields />
         <ClearanceFields />
+        <div className="flex flex-wrap gap-5">
+          <Field
+            label="Height, cm"
+            hint="For the weight through the hands"
+            error={errors.heightCm?.message}
+            className="w-56"
+          >
+            {(field) => (
+              <input
+                {...field}
+                className={inputClass}
+                inputMode="numeric"
+                {...register('heightCm', asNumber)}
+              />
+            )}
+          </Field>
+          <Field label="Mass, kg" error={errors.massKg?.message} className="w-56">
+            {(field) => (
+              <input
+                {...field}
+                className={inputClass}
+                inputMode="decimal"
+                {...register('massKg', asNumber)}
+              />
+            )}
+          </Field>
+        </div>
         <MeasureFields today={today} />
         <ComfortFields />
         <Field label="Help needed" error={errors.assistance?.message}>
@@ -109,6 +136,11 @@ export function PersonForm({ personId, initial, today }: Props) {
     </FormProvider>
   );
 }
+
+/** An empty field says nothing; what is no number is left for the schema to refuse. */
+const asNumber = {
+  setValueAs: (v: unknown) => (v === '' || v === undefined ? undefined : Number(String(v).replace(',', '.'))),
+};
 
 /** A condition of the whole person has no side. */
 function onItsSide(c: PersonFields['conditions'][number]): PersonFields['conditions'][number] {

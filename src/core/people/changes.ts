@@ -20,6 +20,8 @@ export function changesBetween(
       ? []
       : [after.screened ? 'Screening questions answered' : 'Screening questions open again']),
     ...wordsChange('Help needed', String(before.assistance), String(after.assistance)),
+    ...wordsChange('Height, cm', numberText(before.heightCm), numberText(after.heightCm)),
+    ...wordsChange('Mass, kg', numberText(before.massKg), numberText(after.massKg)),
     ...conditionChanges(before.conditions, after.conditions, names),
     ...listChange(
       'Comfortable',
@@ -31,6 +33,8 @@ export function changesBetween(
     ...measureChanges(before, after),
   ];
 }
+
+const numberText = (n: number | undefined): string => (n === undefined ? '' : String(n));
 
 const POSITION_NAMES = { chair: 'chair', table: 'table', standing: 'standing', floor: 'floor' } as const;
 const SIDE_NAMES = { L: ', left', R: ', right', both: ', both hands', none: '' } as const;

@@ -79,6 +79,18 @@ export const personFieldsSchema = z.strictObject({
   /** Props they must not or will not use, by id. */
   propsOut: z.array(z.string().min(1).max(60)).max(40),
   measures: z.array(measureSchema).max(200, 'At most 200 measures'),
+  /** Height and mass, for the weight through the hands; left out where nobody said. */
+  heightCm: z
+    .number('Height is a number of centimetres')
+    .int('Height is in whole centimetres')
+    .min(100, 'Height is at least 100 cm')
+    .max(220, 'Height is at most 220 cm')
+    .optional(),
+  massKg: z
+    .number('Mass is a number of kilograms')
+    .min(25, 'Mass is at least 25 kg')
+    .max(250, 'Mass is at most 250 kg')
+    .optional(),
   conditions: z.array(personConditionSchema).max(20, 'At most 20 conditions'),
   clearances: z.array(clearanceSchema).max(10, 'At most 10 clearances'),
 });

@@ -15,6 +15,7 @@ import { DoseFields } from '@/ui/dose/dose-fields';
 import { NumberField } from '@/ui/dose/number-field';
 import type { OrderProps } from './order-props';
 import { TextCommit } from '@/ui/dose/text-commit';
+import { RowLoads } from './row-loads';
 import { RowMusic } from './row-music';
 import { RowRung } from './row-rung';
 import { RowSchool } from './row-school';
@@ -118,6 +119,9 @@ function MovementEditor({
             )}
           </dl>
         </div>
+      )}
+      {movement?.loadSetUp && (
+        <RowLoads movement={movement} people={facts.people} verdicts={check.verdicts.get(row.id)} />
       )}
       {adapted.length > 0 && (
         <div>
