@@ -8,8 +8,6 @@ import { fullPose, type FullPose } from './pose';
 export type Arcs = Readonly<Partial<Record<JointId, number>>>;
 export type Coverage = Readonly<Record<Hand, Arcs>>;
 
-export const NO_COVERAGE: Coverage = { L: {}, R: {} };
-
 /** The arc each joint travels in one repetition, hold, breath or whole round of a sequence, degrees. */
 export function arcsPerRound(motion: Motion, steps: readonly string[] = []): Arcs {
   const path = roundOf(motion, steps);
@@ -46,16 +44,15 @@ export function coverageOf(figure: MovementFigure, dose: Dose): Coverage {
   return { L: times(arcs, rounds(totals.left)), R: times(arcs, rounds(totals.right)) };
 }
 
-export const addCoverage = (a: Coverage, b: Coverage): Coverage => ({
-  L: sum(a.L, b.L),
-  R: sum(a.R, b.R),
-});
+/** Many at once, each joint added up in place. */
+export function sumCoverage(all: readonly Coverage[]): Coverage {
+  const total: Record<Hand, Partial<Record<JointId, number>>> = { L: {}, R: {} };
+  for (const coverage of all)
+    for (const hand of ['L', 'R'] as const)
+      for (const [id, degrees] of Object.entries(coverage[hand]) as [JointId, number][])
+        total[hand][id] = (total[hand][id] ?? 0) + degrees;
+  return total;
+}
 
 const times = (arcs: Arcs, n: number): Arcs =>
   n === 0 ? {} : Object.fromEntries(Object.entries(arcs).map(([id, degrees]) => [id, degrees * n]));
-
-function sum(a: Arcs, b: Arcs): Arcs {
-  const all: Partial<Record<JointId, number>> = { ...a };
-  for (const [id, degrees] of Object.entries(b) as [JointId, number][]) all[id] = (all[id] ?? 0) + degrees;
-  return all;
-}

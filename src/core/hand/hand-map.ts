@@ -1,7 +1,7 @@
 import { RESISTED, type Joint, type Movement } from '../catalogue/movement';
 import type { Dose, Hand } from '../dose/dose';
 import { doseTotals } from '../dose/totals';
-import { addCoverage, coverageOf, NO_COVERAGE, type Coverage } from './coverage';
+import { coverageOf, sumCoverage, type Coverage } from './coverage';
 import type { MovementFigure } from './motion';
 import { HAND_SPOTS } from './spots';
 
@@ -27,14 +27,8 @@ const spotSums = (arcs: Coverage['L']): Record<string, number> =>
   );
 
 /** Degrees a list of rows moves each spot. */
-export function movedByRows(rows: readonly MappedRow[]): SpotValues {
-  return movedAt(
-    rows.reduce(
-      (sum, { figure, dose }) => (figure ? addCoverage(sum, coverageOf(figure, dose)) : sum),
-      NO_COVERAGE,
-    ),
-  );
-}
+export const movedByRows = (rows: readonly MappedRow[]): SpotValues =>
+  movedAt(sumCoverage(rows.flatMap(({ figure, dose }) => (figure ? [coverageOf(figure, dose)] : []))));
 
 /** Effort-seconds that resisted and loading rows put on each spot: effort of ten x seconds of work, per hand. */
 export function workedByRows(rows: readonly MappedRow[]): SpotValues {

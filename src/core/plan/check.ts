@@ -112,11 +112,13 @@ export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
     attended,
     verdicts,
     verdictOf: (rowId, personId) => verdicts.get(rowId)?.get(personId) ?? null,
+    verdictsOn: (rowId) => verdicts.get(rowId) ?? NO_VERDICTS,
     judge,
     replan: (other) => contextOf(other, facts),
   };
 }
 
+const NO_VERDICTS: ReadonlyMap<string, Verdict> = new Map();
 const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 
 /** Verdicts on a row; an edit leaves most rows as they are, so what was judged of them still holds. */

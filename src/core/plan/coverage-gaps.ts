@@ -1,7 +1,7 @@
 import type { Catalogue, Movement } from '../catalogue/movement';
 import { isSeated } from '../catalogue/movement';
 import type { Dose } from '../dose/dose';
-import { addCoverage, coverageOf, NO_COVERAGE, type Coverage } from '../hand/coverage';
+import { coverageOf, sumCoverage, type Coverage } from '../hand/coverage';
 import { movedAt, type SpotValues } from '../hand/hand-map';
 import type { MovementFigure } from '../hand/motion';
 import { HAND_SPOTS } from '../hand/spots';
@@ -16,10 +16,12 @@ const rowCoverage = (figure: MovementFigure, dose: Dose): Coverage =>
 /** Degrees a plan moves each spot of each hand. */
 export const planMoves = (plan: Plan, catalogue: Catalogue): SpotValues =>
   movedAt(
-    movementRows(plan).reduce((sum, row) => {
-      const figure = catalogue.figure(row.movementId);
-      return figure ? addCoverage(sum, rowCoverage(figure, row.dose)) : sum;
-    }, NO_COVERAGE),
+    sumCoverage(
+      movementRows(plan).flatMap((row) => {
+        const figure = catalogue.figure(row.movementId);
+        return figure ? [rowCoverage(figure, row.dose)] : [];
+      }),
+    ),
   );
 
 /** What a class of the last weeks moved, on average; null when there was none. */

@@ -1,7 +1,8 @@
 import type { Catalogue, Movement } from '../catalogue/movement';
 import type { Dose } from '../dose/dose';
 import type { Person } from '../people/person';
-import type { Verdict } from '../screening/verdict';
+import { remembered } from '../remember';
+import { isLeftOut, type Verdict } from '../screening/verdict';
 import { movementOfRow } from './at-rung';
 import { findRow, placedRows, type MovementRow, type Plan, type PlacedRow } from './plan';
 import type { PlanStep } from './step';
@@ -40,6 +41,8 @@ export type RuleContext = {
   /** Classes of this series each person has come to, by person id. */
   readonly attended: Readonly<Record<string, number>>;
   readonly verdictOf: (rowId: string, personId: string) => Verdict | null;
+  /** Every verdict on a row by person id; empty where it is no movement. */
+  readonly verdictsOn: (rowId: string) => ReadonlyMap<string, Verdict>;
   /** Verdicts on any movement and dose, by person id; also for rows of another plan. */
   readonly judge: (movement: Movement, dose: Dose) => ReadonlyMap<string, Verdict>;
   /** The same class with another plan, to try out what a mend would do. */
@@ -74,13 +77,31 @@ export type MovementPlace = {
   readonly order: number;
 };
 
-export function movementPlaces({ plan, catalogue, timing }: RuleContext): readonly MovementPlace[] {
+const places = new WeakMap<RuleContext, readonly MovementPlace[]>();
+
+/** Nearly every rule asks for them. */
+export const movementPlaces = (context: RuleContext): readonly MovementPlace[] =>
+  remembered(places, context, () => placesOf(context));
+
+function placesOf({ plan, catalogue, timing }: RuleContext): readonly MovementPlace[] {
   return placedRows(plan).flatMap((place, order) => {
     if (place.row.kind !== 'movement') return [];
     const movement = movementOfRow(place.row, catalogue);
     return movement ? [{ row: place.row, movement, timing: timing.rows[order]!, place, order }] : [];
   });
 }
+
+const out = new WeakMap<ReadonlyMap<string, Verdict>, ReadonlySet<string>>();
+
+/** Ids of the people with nothing to do in a row; what was judged of an unchanged row still holds. */
+export const leftOutOf = (context: Pick<RuleContext, 'verdictsOn'>, rowId: string): ReadonlySet<string> => {
+  const verdicts = context.verdictsOn(rowId);
+  return remembered(
+    out,
+    verdicts,
+    () => new Set([...verdicts].flatMap(([id, verdict]) => (isLeftOut(verdict) ? [id] : []))),
+  );
+};
 
 /** Insert new rows after a row (or before it); ids stay the same for the same plan. */
 export function insertBeside(

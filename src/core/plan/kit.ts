@@ -1,10 +1,10 @@
 import { groupBy } from '../group';
 import { gradeFor, hasForceLine, type PersonGrade } from '../load/prop-fit';
 import type { Person } from '../people/person';
-import type { HandVerdict } from '../screening/verdict';
+import type { HandVerdict, Verdict } from '../screening/verdict';
 import type { Prop } from '../catalogue/prop';
-import { remembered } from '../remember';
-import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
+import { memo, remembered } from '../remember';
+import { movementPlaces, type RuleContext } from './finding';
 
 export type KitLine = {
   readonly prop: Prop;
@@ -36,10 +36,8 @@ function linesOf(context: RuleContext): readonly KitLine[] {
   return [...byProp].flatMap(([propId, places]) => {
     const prop = context.catalogue.prop(propId);
     if (!prop) return [];
-    const holding = places.map((p) =>
-      context.people.filter((person) => handsHolding(context, p, person).length > 0),
-    );
-    const needed = Math.max(...holding.map((h) => h.length)) + 1;
+    const holding = places.map((p) => holdersOf(context.verdictsOn(p.row.id)));
+    const needed = Math.max(...holding.map((h) => h.size)) + 1;
     const inBag = context.bag[propId] ?? 0;
     return [
       {
@@ -49,32 +47,41 @@ function linesOf(context: RuleContext): readonly KitLine[] {
         short: Math.max(0, needed - inBag),
         spares: Math.ceil(needed / ONE_SPARE_PER),
         rowIds: places.map((p) => p.row.id),
-        grades: hasForceLine(prop) ? gradesOf(context, prop, places) : [],
+        grades: hasForceLine(prop) ? gradesOf(context, prop, holding) : [],
       },
     ];
   });
 }
 
 type Holding = { readonly hand: 'L' | 'R'; readonly verdict: HandVerdict };
+type Holders = ReadonlyMap<string, readonly Holding[]>;
 
-/** The hands of a person that hold the prop of a row. */
-function handsHolding(context: RuleContext, { row }: MovementPlace, person: Person): readonly Holding[] {
-  const verdict = context.verdictOf(row.id, person.id);
-  return (['L', 'R'] as const).flatMap((hand) => {
-    const own = verdict?.[hand];
-    const holds = own?.kind === 'do' || (own?.kind === 'adapt' && !own.adaptation.props.includes('none'));
-    return own && holds ? [{ hand, verdict: own }] : [];
+const holders = new WeakMap<ReadonlyMap<string, Verdict>, Holders>();
+
+/** Who holds the prop of a row, by person id, with which hands. */
+const holdersOf = (verdicts: ReadonlyMap<string, Verdict>): Holders =>
+  remembered(holders, verdicts, () => {
+    const hands = [...verdicts].map(([id, verdict]) => [id, handsHolding(verdict)] as const);
+    return new Map(hands.filter(([, held]) => held.length > 0));
   });
-}
 
-function gradesOf(
-  context: RuleContext,
-  prop: Prop,
-  places: readonly MovementPlace[],
-): readonly PersonGrade[] {
+const handsHolding = (verdict: Verdict): readonly Holding[] =>
+  (['L', 'R'] as const).flatMap((hand) => {
+    const own = verdict[hand];
+    const holds = own.kind === 'do' || (own.kind === 'adapt' && !own.adaptation.props.includes('none'));
+    return holds ? [{ hand, verdict: own }] : [];
+  });
+
+const grade = memo<PersonGrade>();
+
+function gradesOf(context: RuleContext, prop: Prop, holding: readonly Holders[]): readonly PersonGrade[] {
   return context.people.flatMap((person) => {
-    const hands = places.flatMap((p) => handsHolding(context, p, person));
-    return hands.length > 0 ? [gradeFor(prop, person, hands, context.week)] : [];
+    const hands = holding.flatMap((h) => h.get(person.id) ?? []);
+    if (hands.length === 0) return [];
+    const asked = hands.map((h) => `${h.hand}${h.verdict.kind}`).join();
+    return [
+      grade([prop, person], `${context.week} ${asked}`, () => gradeFor(prop, person, hands, context.week)),
+    ];
   });
 }
 

@@ -1,6 +1,7 @@
 import type { Catalogue, Movement } from '../catalogue/movement';
 import type { JointId } from '../hand/joints';
-import { rangeDemand } from '../hand/motion';
+import { rangeDemand, type MovementFigure } from '../hand/motion';
+import { memo } from '../remember';
 
 /** From so many degrees a stretch counts as one in that direction. */
 const FROM_DEG = 30;
@@ -14,9 +15,14 @@ export const OPPOSITE_WAY: Readonly<Record<Way, Way>> = {
 };
 
 /** Which ways the hand is taken, read off the figure so that own movements count too. */
+const remember = memo<readonly Way[]>();
+
 export function stretchWays(catalogue: Catalogue, movement: Movement): readonly Way[] {
   const figure = catalogue.figure(movement.id);
-  if (!figure) return [];
+  return figure ? remember([figure, movement], '', () => waysOf(figure, movement)) : [];
+}
+
+function waysOf(figure: MovementFigure, movement: Movement): readonly Way[] {
   const demand = rangeDemand(figure.motion);
   const reached = (joint: JointId, sign: 1 | -1): boolean => {
     const range = demand[joint];

@@ -1,7 +1,9 @@
 import { needsShakeOut, type Catalogue } from '../catalogue/movement';
 import { handOutMs, PACE } from '../dose/pace';
 import type { ScriptContext } from '../dose/script';
-import { doseTiming } from '../dose/timing';
+import type { Dose } from '../dose/dose';
+import { doseTiming, type DoseTiming } from '../dose/timing';
+import { memo } from '../remember';
 import { placedRows, type Plan, type Row } from './plan';
 
 export type TimingContext = {
@@ -115,7 +117,7 @@ function timeRow(
   const movement = context.catalogue.movement(row.movementId);
   const isNew = !shown.has(row.movementId);
   shown.add(row.movementId);
-  const dose = doseTiming(row.dose, { breathMs: plan.breathMs, isNew });
+  const dose = rowTiming(row.dose, plan.breathMs, isNew);
   const setUpMs = isNew ? PACE.setUpFirstMs : PACE.setUpAgainMs;
   const resetMs = movement && needsShakeOut(movement) ? PACE.shakeOutMs : 0;
   return {
@@ -132,6 +134,12 @@ function timeRow(
     isNew,
   };
 }
+
+const remember = memo<DoseTiming>();
+
+/** An edit leaves most doses as they are. */
+const rowTiming = (dose: Dose, breathMs: number, isNew: boolean): DoseTiming =>
+  remember([dose], `${breathMs} ${isNew}`, () => doseTiming(dose, { breathMs, isNew }));
 
 function sectionTimings(plan: Plan, rows: readonly RowTiming[]): readonly SectionTiming[] {
   const byId = new Map(rows.map((r) => [r.rowId, r]));

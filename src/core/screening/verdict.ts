@@ -143,6 +143,22 @@ function nearestSwap(
   context: ScreeningContext,
 ): Movement | null {
   const instead = judgement.hits.flatMap((h) => h.instead ?? []);
+  const word = `${context.today} ${hand} ${instead.join()}`;
+  return rememberSwap([context.table, context.catalogue, person, movement], word, () => ({
+    swap: findSwap(instead, person, hand, movement, context),
+  })).swap;
+}
+
+/** A swap hangs on the movement, not on its dose: an edit of a dose finds it again. */
+const rememberSwap = memo<{ readonly swap: Movement | null }>();
+
+function findSwap(
+  instead: readonly Movement['effort'][],
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  context: ScreeningContext,
+): Movement | null {
   const samePurpose = (m: Movement) => m.purpose === movement.purpose;
   const sharedJoints = (m: Movement) => m.joints.filter((j) => movement.joints.includes(j)).length;
   const candidates = context.catalogue.movements.flatMap((m) => {

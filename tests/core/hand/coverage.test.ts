@@ -1,6 +1,6 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf } from '@/core/dose/dose';
-import { addCoverage, arcsPerRound, coverageOf, NO_COVERAGE } from '@/core/hand/coverage';
+import { arcsPerRound, coverageOf, sumCoverage } from '@/core/hand/coverage';
 import { levelOf, mostOf, movedAt, movedByRows, workedByRows } from '@/core/hand/hand-map';
 import { HAND_SPOTS } from '@/core/hand/spots';
 import { JOINT_LIMITS } from '@/core/hand/joints';
@@ -50,8 +50,8 @@ test('a sequence counts whole rounds, free movement its cycles', () => {
 
 test('coverage adds up, and nothing adds nothing', () => {
   const one = coverageOf(figure('wrist-bend'), CATALOGUE.movement('wrist-bend')!.dose);
-  expect(addCoverage(one, NO_COVERAGE)).toEqual(one);
-  expect(addCoverage(one, one).L['wrist.flexion']).toBe(2 * one.L['wrist.flexion']!);
+  expect(sumCoverage([one])).toEqual(one);
+  expect(sumCoverage([one, one]).L['wrist.flexion']).toBe(2 * one.L['wrist.flexion']!);
 });
 
 test('every joint has one place on the map', () => {

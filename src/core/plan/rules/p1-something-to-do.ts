@@ -1,13 +1,14 @@
-import { isLeftOut } from '../../screening/verdict';
 import { fullName } from '../../people/person';
 import { plural } from '../../words';
-import { finding, movementPlaces, type SequencingRule } from '../finding';
+import { finding, leftOutOf, movementPlaces, type SequencingRule } from '../finding';
 
 /** P1 Never more than two rows in a row left out for one person; at most a quarter of the class. */
 export const somethingToDo: SequencingRule = (context) => {
   const places = movementPlaces(context);
+  const outOf = places.map((p) => leftOutOf(context, p.row.id));
   return context.people.flatMap((person) => {
-    const out = places.map((p) => isLeftOut(context.verdictOf(p.row.id, person.id)));
+    const out = outOf.map((ids) => ids.has(person.id));
+    if (!out.includes(true)) return [];
     const run = longestRun(out);
     const rowsOut = places.filter((_, i) => out[i]).map((p) => p.row.id);
     if (run.length > 2)

@@ -1,17 +1,16 @@
-import { isLeftOut } from '../../screening/verdict';
 import { fullName, helpersNeeded } from '../../people/person';
 import { nameList, plural } from '../../words';
-import { finding, movementPlaces, type SequencingRule } from '../finding';
+import { finding, leftOutOf, movementPlaces, type SequencingRule } from '../finding';
 
 /** P2 Helpers needed at the same time do not exceed helpers present. */
 export const helpersPresent: SequencingRule = (context) => {
+  const supported = context.people.filter((p) => p.assistance >= 2);
   const short = movementPlaces(context).filter(({ row, movement }) => {
     if (movement.effort === 'notice' || movement.effort === 'breath') return false;
-    const moving = context.people.filter((p) => !isLeftOut(context.verdictOf(row.id, p.id)));
-    return helpersNeeded(moving) > context.helpers;
+    const out = leftOutOf(context, row.id);
+    return helpersNeeded(supported.filter((p) => !out.has(p.id))) > context.helpers;
   });
   if (short.length === 0) return [];
-  const supported = context.people.filter((p) => p.assistance >= 2);
   return [
     finding(
       'P2',

@@ -1,11 +1,11 @@
-import { isLeftOut } from '../../screening/verdict';
-import { finding, movementPlaces, type SequencingRule } from '../finding';
+import { finding, leftOutOf, movementPlaces, type SequencingRule } from '../finding';
 
 /** P3 No row leaves a third or more of the group on `leave out`. */
 export const fewLeftOut: SequencingRule = (context) =>
   movementPlaces(context).flatMap(({ row, movement }) => {
-    const out = context.people.filter((p) => isLeftOut(context.verdictOf(row.id, p.id)));
-    if (out.length === 0 || out.length * 3 < context.people.length) return [];
+    const ids = leftOutOf(context, row.id);
+    if (ids.size === 0 || ids.size * 3 < context.people.length) return [];
+    const out = context.people.filter((p) => ids.has(p.id));
     return [
       finding(
         'P3',
