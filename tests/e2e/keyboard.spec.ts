@@ -18,7 +18,9 @@ async function tabTo(page: Page, wanted: RegExp, most = 120) {
   throw new Error(`Could not reach ${wanted} by Tab; stopped at "${await name()}"`);
 }
 
-test('from an empty hand to a taught class by keyboard alone', async ({ page }) => {
+test('from an empty hand to a taught class by keyboard alone', async ({ page }, { retry }) => {
+  // A second look makes a person and a class of its own.
+  const [who, what] = [`Keyl${'abc'[retry]}`, `By keys${' again'.repeat(retry)}`];
   await page.goto('/');
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
@@ -29,20 +31,20 @@ test('from an empty hand to a taught class by keyboard alone', async ({ page }) 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Add a person' })).toBeVisible();
   await tabTo(page, /^First name/);
-  await page.keyboard.type('Keyla');
+  await page.keyboard.type(who);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('row', { name: /Keyla/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: who })).toBeVisible();
 
   await page.goto('/classes/new');
   await tabTo(page, /^Name$/);
-  await page.keyboard.type('By keys');
+  await page.keyboard.type(what);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'By keys, week 1' })).toBeVisible();
-  await tabTo(page, /^Keyla$/);
+  await expect(page.getByRole('heading', { name: `${what}, week 1` })).toBeVisible();
+  await tabTo(page, new RegExp(`^${who}$`));
   await page.keyboard.press('Space');
   await tabTo(page, /^Save who comes$/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('columnheader', { name: 'Keyla' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: who })).toBeVisible();
 
   for (const words of ['wrist bends', 'palms turn']) {
     await tabTo(page, /^Add to move$/);
@@ -62,11 +64,16 @@ test('from an empty hand to a taught class by keyboard alone', async ({ page }) 
   await expect(page.getByRole('button', { name: 'Start the class' })).toBeVisible();
   await tabTo(page, /^Start the class$/);
   await page.keyboard.press('Enter');
+  const count = page.getByRole('button', { name: 'Start the count' });
   await expect(page.getByRole('heading', { name: 'Palms turn up and down' })).toBeVisible();
+  await expect(count).toBeVisible();
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+  await expect(count).toBeVisible();
+  // At forty times the clock a key can come between the row's end and its record.
+  await page.waitForTimeout(500);
   await page.keyboard.press('Space');
-  await expect(page.getByRole('heading', { name: 'Wrap-up: By keys, week 1' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: `Wrap-up: ${what}, week 1` })).toBeVisible();
   await tabTo(page, /^Write up$/);
   await page.keyboard.press('Enter');
   await expect(page.getByText('The class is written up')).toBeVisible();
