@@ -1,5 +1,6 @@
 import loadHighs from 'highs';
 import { factsOf } from '@/catalogue/class-facts';
+import { TASKS } from '@/catalogue/tasks';
 import { draftClass, type Solve } from '@/core/draft/draft';
 import type { DraftJob, DraftReply } from './draft-job';
 
@@ -23,5 +24,6 @@ self.onmessage = async ({ data }: MessageEvent<DraftJob>) => {
     return { taken: new Set(taken), proven: Status === 'Optimal' };
   };
   const { room, lately, wish, breathMs } = data;
-  reply({ kind: 'done', result: draftClass(factsOf(room), lately, wish, solve, breathMs) });
+  const given = { facts: factsOf(room), lately, breathMs, tasks: TASKS };
+  reply({ kind: 'done', result: draftClass(given, wish, solve) });
 };

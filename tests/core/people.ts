@@ -1,4 +1,4 @@
-import type { Person } from '@/core/people/person';
+import type { Person, PersonFields } from '@/core/people/person';
 
 let n = 0;
 
@@ -22,4 +22,10 @@ export function person(fields: Partial<Person> = {}): Person {
     archived: false,
     ...fields,
   };
+}
+
+/** The same as it is typed in: without what the store adds. */
+export function personFields(over: Partial<Person> = {}): PersonFields {
+  const { id: _id, archived: _archived, ...fields } = person(over);
+  return fields;
 }

@@ -3,7 +3,9 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Dose } from '@/core/dose/dose';
 import { fitToMusic } from '@/core/dose/music';
 import { stretched, withBeads } from '@/core/dose/nudge';
-import { usualRungOf } from '@/core/catalogue/rung';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { easierOf, rungNoteOf, usualRungOf } from '@/core/catalogue/rung';
+import { verdictFor } from '@/core/screening/verdict';
 import { atRung, rungOf } from '@/core/plan/at-rung';
 import { contextOf } from '@/core/plan/check';
 import { comparePlans } from '@/core/plan/compare';
@@ -90,8 +92,28 @@ describe('rungs', () => {
     expect(atRung(ball, usual - 1).effortOf10).toBe(ball.effortOf10 - 1);
     expect(atRung(ball, usual + 1)).toBe(atRung(ball, usual + 1));
     const glide = CATALOGUE.movement('open-close')!;
-    expect(atRung(glide, glide.rungs.length - 1)).toBe(glide);
+    expect(atRung(glide, glide.rungs.length - 1).effortOf10).toBe(glide.effortOf10);
   });
+  test('easier is easier than where the class stands, and never above it', () => {
+    const rungs = ball.rungs.map((r) => r.words);
+    for (let at = 0; at < rungs.length; at++)
+      expect(easierOf(atRung(ball, at))).toBe(rungs[Math.max(0, at - 1)]);
+    expect(rungNoteOf(ball)).toBe('');
+    expect(rungNoteOf(atRung(ball, 0))).toBe(rungs[0]);
+  });
+
+  test('somebody who adapts is told a rung under the class’s own', () => {
+    const sore = person({
+      conditions: [{ conditionId: 'hand-oa', side: 'both', state: 'sore', since: null, spots: [] }],
+    });
+    const low = atRung(ball, 1);
+    const screening = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' };
+    const how = (m: typeof ball) => verdictFor(sore, m, m.dose, screening).R.how.join('; ');
+    expect(how(low)).toContain(`easier: ${ball.rungs[0]!.words}`);
+    expect(how(low)).not.toContain(`easier: ${ball.rungs[1]!.words}`);
+    expect(how(ball)).toContain(`easier: ${ball.rungs[usual - 1]!.words}`);
+  });
+
   test('a rung the ladder no longer has is its highest', () => {
     expect(rungOf(ball, 11)).toBe(ball.rungs.length - 1);
   });

@@ -53,6 +53,57 @@ function run(script: readonly (readonly [TeachCommand, number])[]) {
   return { state, events };
 }
 
+describe('one key to start and to pause', () => {
+  test('it starts what is explained, pauses what counts, goes on with what is paused', () => {
+    expect(
+      run([
+        ['next', 1_000],
+        ['goOrPause', 2_000],
+      ]).state,
+    ).toMatchObject({ phase: 'count', running: true });
+    const paused = run([
+      ['next', 1_000],
+      ['goOrPause', 2_000],
+      ['goOrPause', 3_000],
+    ]);
+    expect(paused.state).toMatchObject({ phase: 'count', running: false, offsetMs: 1_000 });
+    expect(paused.events.map((e) => e.kind).slice(-2)).toEqual(['count', 'pause']);
+    expect(
+      run([
+        ['next', 1_000],
+        ['goOrPause', 2_000],
+        ['goOrPause', 3_000],
+        ['goOrPause', 9_000],
+      ]).state,
+    ).toMatchObject({
+      running: true,
+      offsetMs: 1_000,
+    });
+  });
+
+  test('pressed as a row has just ended it leaves the next one as it is: neither paused nor started', () => {
+    const { state, events } = run([
+      ['next', 1_000],
+      ['goOrPause', 2_000],
+      ['goOrPause', 60_000],
+    ]);
+    expect(state).toMatchObject({ rowIndex: RING, phase: 'setUp', running: true });
+    expect(events.map((e) => e.kind)).not.toContain('pause');
+    expect(
+      run([
+        ['next', 1_000],
+        ['goOrPause', 2_000],
+        ['goOrPause', 60_000],
+        ['goOrPause', 61_000],
+      ]).state,
+    ).toMatchObject({
+      rowIndex: RING,
+      phase: 'count',
+      running: true,
+    });
+  });
+});
+
 test('talk waits for the instructor, however long', () => {
   const { state } = run([]);
   expect(flow(rows, state, 999_000).state).toBe(state);

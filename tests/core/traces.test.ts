@@ -125,13 +125,21 @@ describe('the cheapest relief', () => {
     expect(mend.label).toBe('Put in a hand break of 30 s before it');
   });
 
-  test('loading on tired hands is found with who and mended by a break; on fresh hands it is not', () => {
+  test('loading on tired hands is found with who, and a break rests them; on fresh hands it is not', () => {
     const plan = planWith({
       grip: [row(24), ['ring-squeeze', { ...hard, count: { ...hard.count, holds: 24 } }]],
       load: ['thigh-press'],
     });
     const tired = findings(plan, 'O4', f);
     expect(tired[0]!.text).toBe('Press down on your own thighs comes on tired hands for Ida.');
+    const rested = (p: typeof plan) => {
+      const context = contextOf(p, f);
+      const { startMs } = context.timing.rows.find((r) => r.rowId === 'thigh-press')!;
+      return Math.min(...reservesOf(context).map((r) => reserveAt(r.trace, startMs)));
+    };
+    const applied = applyStep(plan, tired[0]!.mend!.step);
+    if (!applied.ok) throw new Error(applied.message);
+    expect(rested(applied.value.plan)).toBeGreaterThan(rested(plan));
     expect(findings(planWith({ load: ['thigh-press'] }), 'O4', f)).toEqual([]);
   });
 });

@@ -70,8 +70,6 @@ test('from an empty hand to a taught class by keyboard alone', async ({ page }, 
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
   await expect(count).toBeVisible();
-  // At forty times the clock a key can come between the row's end and its record.
-  await page.waitForTimeout(500);
   await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: `Wrap-up: ${what}, week 1` })).toBeVisible();
   await tabTo(page, /^Write up$/);

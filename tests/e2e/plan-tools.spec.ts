@@ -114,6 +114,10 @@ test('a row takes a school’s dose, stands on a rung and is counted to music', 
   await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('8');
   await page.reload();
   await expect(rowOf(page, title).first()).toContainText(gentlest);
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now.getByText(gentlest, { exact: false })).toBeVisible();
 });
 
 test('rows chosen together are moved, doubled, taken out, and kept as a block for another class', async ({

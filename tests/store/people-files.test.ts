@@ -6,15 +6,12 @@ import { emptyPlan } from '@/core/plan/plan';
 import { addClass, addSeries } from '@/store/classes';
 import { findPerson, listPeople, savePerson } from '@/store/people';
 import { addMark, loadTaught, startTeaching } from '@/store/teaching';
-import { person } from '../core/people';
+import { personFields } from '../core/people';
 import { freshDatabase } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [ANSEL, BEA, GONE] = [id(1), id(2), id(99)];
-const fields = (firstName: string, initial = '') => {
-  const { id: _id, archived: _archived, ...rest } = person({ firstName, initial });
-  return rest;
-};
+const fields = (firstName: string, initial = '') => personFields({ firstName, initial });
 
 let db: Awaited<ReturnType<typeof freshDatabase>>;
 beforeAll(async () => {

@@ -14,6 +14,7 @@ import { loadPacked } from '@/store/packing';
 import { savePerson } from '@/store/people';
 import { recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp, timesAttended } from '@/store/wrap-ups';
+import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
 import { freshDatabase } from './fresh';
 
@@ -44,20 +45,7 @@ const classOn = (classId: string, day: string, week: number) =>
 beforeEach(async () => {
   await db.empty();
   await db.query('delete from block');
-  await savePerson(db, ANSEL, {
-    firstName: 'Ansel',
-    initial: 'B',
-    dominantHand: 'R',
-    screened: true,
-    assistance: 0,
-    wantedTask: '',
-    notes: '',
-    positions: ['chair'],
-    propsOut: [],
-    measures: [],
-    conditions: [],
-    clearances: [],
-  });
+  await savePerson(db, ANSEL, personFields({ firstName: 'Ansel', initial: 'B' }));
   await addSeries(db, { id: SERIES, name: 'Hands', place: '', slotMinutes: 45 });
   await classOn(FIRST, '2026-11-18', 1);
   await classOn(SECOND, '2026-11-25', 2);

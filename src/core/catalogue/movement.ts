@@ -148,6 +148,8 @@ export type Movement = {
   readonly lengthMs: readonly [shortest: number, longest: number] | null;
   readonly phases: Phases;
   readonly rungs: Ladder;
+  /** The rung a class stands on, where that is not the usual form; the catalogue itself leaves it out. */
+  readonly standsOn?: number;
   /** Movements it should come after, and movements that put right what it does. */
   readonly follows: readonly string[];
   readonly counters: readonly string[];
@@ -186,6 +188,10 @@ export function catalogueOf(
     figure: (id) => (Object.hasOwn(figures, id) ? figures[id] : undefined),
   };
 }
+
+/** Rows of which two never follow each other. */
+export const isThumbHeavy = (m: Movement): boolean =>
+  m.effort === 'pinch' || m.traits.includes('thumb in the grip');
 
 /** Work after which a hand deserves its shake-out. */
 export const needsShakeOut = (m: Movement): boolean => !GENTLE.has(m.effort);

@@ -21,9 +21,17 @@ export type Ladder = readonly Rung[];
 
 export const usualRungOf = (ladder: Ladder): number => ladder.findIndex((r) => r.changes === null);
 
-/** The rung just under the usual form, in words. */
-export const easierOf = ({ rungs }: { rungs: Ladder }): string => rungs[usualRungOf(rungs) - 1]?.words ?? '';
-export const strongerOf = ({ rungs }: { rungs: Ladder }): string =>
-  rungs[usualRungOf(rungs) + 1]?.words ?? '';
+/** A ladder and where somebody stands on it, from the gentlest, 0; the usual form where nothing is said. */
+type OnLadder = { readonly rungs: Ladder; readonly standsOn?: number | undefined };
+
+export const standing = ({ rungs, standsOn }: OnLadder): number =>
+  Math.min(rungs.length - 1, standsOn ?? usualRungOf(rungs));
+
+/** The rung just under the one stood on, in words; the gentlest has none under it. */
+export const easierOf = (on: OnLadder): string => on.rungs[Math.max(0, standing(on) - 1)]?.words ?? '';
+export const strongerOf = (on: OnLadder): string => on.rungs[standing(on) + 1]?.words ?? '';
 /** The gentlest form there is: for people who have not been screened. */
-export const gentlestOf = ({ rungs }: { rungs: Ladder }): string => rungs[0]?.words ?? '';
+export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? '';
+/** The rung stood on, in words; empty on the usual one. */
+export const rungNoteOf = (on: OnLadder): string =>
+  standing(on) === usualRungOf(on.rungs) ? '' : (on.rungs[standing(on)]?.words ?? '');

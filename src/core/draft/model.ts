@@ -1,11 +1,19 @@
-import { GRIPPING, PURPOSES, RESISTED, type EffortKind, type Joint } from '../catalogue/movement';
+import {
+  GRIPPING,
+  isThumbHeavy,
+  PURPOSES,
+  RESISTED,
+  type EffortKind,
+  type Joint,
+} from '../catalogue/movement';
 import { groupBy } from '../group';
 import { HAND_SPOTS } from '../hand/spots';
 import { handOutMs } from '../dose/pace';
 import type { RuleContext } from '../plan/finding';
 import { OPPOSITE_WAY, stretchWays } from '../plan/stretch-ways';
 import type { Volume } from '../plan/volume';
-import { HAND_BREAK_MS, isThumbHeavy } from './frame';
+import { HAND_BREAK_MS } from './frame';
+import { atLeast, atMost, lpText, type Line, type Term } from './lp';
 import type { Option } from './option';
 import { PURPOSE_WORTH, SPOT_WORTH } from './score';
 import type { DraftWish } from './wish';
@@ -19,6 +27,8 @@ export type Room = {
 };
 
 export const MOST_PROPS = 3;
+/** A little inside the quarter of the rows that the rule allows: the frame and the mends add rows. */
+export const MOST_OUT_SHARE = 0.2;
 export const MOST_NEW = 3;
 const MOST_GRIPPING = 4;
 /** A class of many tiny rows is all explaining: a row for so long at the most. */
@@ -34,13 +44,11 @@ const MOST_OF: Partial<Record<EffortKind, number>> = {
   isometric: 3,
   opening: 3,
   massage: 2,
-  load: 2,
 };
+/** One loading row, two where the class is to be about bone. */
+const mostLoading = ({ focus }: DraftWish): number => (focus.includes('bone') ? 2 : 1);
 const MOST_BODY = 3;
 const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
-
-type Term = readonly [weight: number, name: string];
-type Line = { readonly terms: readonly Term[]; readonly sense: '<=' | '>='; readonly bound: number };
 
 /** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
 export function modelText(
@@ -55,44 +63,35 @@ export function modelText(
   const lines = [
     ...timeAndProps(options, context, room, propIds),
     ...onceEach(options),
-    ...balance(options, context, wish.lengthMs),
+    ...balance(options, context, wish),
     ...people(options, context),
     ...rises(options, room),
     ...wish.pinned.map((id) => pinnedLine(byMovement(options, id), options)),
     ...coverage.lines,
   ].filter((l) => l.terms.length > 0);
-  const continuous = coverage.objective.map(([, name]) => ` 0 <= ${name} <= 1`);
-  return [
-    'Maximize',
-    ` obj: ${sum(objective)}`,
-    'Subject To',
-    ...lines.map((l, i) => ` c${i}: ${sum(l.terms)} ${l.sense} ${number(l.bound)}`),
-    'Bounds',
-    ...continuous,
-    'Binary',
-    ` ${[...options.map((o) => o.key), ...propIds.map((_, i) => `z_${i}`)].join(' ')}`,
-    'End',
-  ].join('\n');
+  return lpText({
+    objective,
+    lines,
+    shares: coverage.objective.map(([, name]) => name),
+    binaries: [...options.map((o) => o.key), ...propIds.map((_, i) => `z_${i}`)],
+  });
 }
 
-const number = (n: number): string => String(Math.round(n * 1e4) / 1e4);
-const sum = (terms: readonly Term[]): string =>
-  terms.map(([w, name]) => `${w < 0 ? '-' : '+'} ${number(Math.abs(w))} ${name}`).join(' ');
-
-const atMost = (options: readonly Option[], bound: number): Line => ({
-  terms: options.map((o): Term => [1, o.key]),
-  sense: '<=',
-  bound,
-});
-const atLeast = (options: readonly Option[], bound: number): Line => ({
-  ...atMost(options, bound),
-  sense: '>=',
-});
 const byMovement = (options: readonly Option[], id: string) => options.filter((o) => o.movement.id === id);
 
 /** A pin on what cannot be taken at all can never be met: the line asks more of an option than there is. */
 const pinnedLine = (pinned: readonly Option[], options: readonly Option[]): Line =>
   pinned.length > 0 ? atLeast(pinned, 1) : atLeast(options.slice(0, 1), 2);
+
+/** What a row takes of the time, with the break or the counter-stretch that it brings. */
+export const rowMs = (o: Option, room: Room): number =>
+  o.costMs +
+  (GRIPPING.has(o.movement.effort) ? HAND_BREAK_MS / 2 : 0) +
+  (o.movement.effort === 'load' ? room.afterLoadingMs : 0);
+
+/** What a prop takes, once out and once in. */
+export const propMs = ({ people: there, helpers }: RuleContext): number =>
+  2 * handOutMs(there.length, helpers);
 
 /** Rows, hand-outs and the breaks that gripping brings fit the time; a prop is counted once it is used. */
 function timeAndProps(
@@ -101,16 +100,12 @@ function timeAndProps(
   room: Room,
   propIds: readonly string[],
 ): Line[] {
-  const handingMs = 2 * handOutMs(context.people.length, context.helpers);
-  const cost = (o: Option): number =>
-    o.costMs +
-    (GRIPPING.has(o.movement.effort) ? HAND_BREAK_MS / 2 : 0) +
-    (o.movement.effort === 'load' ? room.afterLoadingMs : 0);
+  const handingMs = propMs(context);
   const used = propIds.map((id, i) => ({ id, name: `z_${i}` }));
   return [
     {
       terms: [
-        ...options.map((o): Term => [cost(o) / 1000, o.key]),
+        ...options.map((o): Term => [rowMs(o, room) / 1000, o.key]),
         ...used.map((p): Term => [handingMs / 1000, p.name]),
       ],
       sense: '<=',
@@ -139,18 +134,19 @@ const onceEach = (options: readonly Option[]): Line[] =>
   [...groupBy(options, (o) => o.movement.id)].map(([, same]) => atMost(same, 1));
 
 /** The order and balance rules as far as a selection can keep them. */
-function balance(options: readonly Option[], context: RuleContext, lengthMs: number): Line[] {
+function balance(options: readonly Option[], context: RuleContext, wish: DraftWish): Line[] {
   const of = (is: (o: Option) => boolean) => options.filter(is);
   const effort = (kind: Option['movement']['effort']) => of((o) => o.movement.effort === kind);
   const grips = of((o) => GRIPPING.has(o.movement.effort));
   const opens = of((o) => o.movement.effort === 'opening' || o.movement.traits.includes('opens the hand'));
-  const thumbs = of(isThumbHeavy);
+  const thumbs = of((o) => isThumbHeavy(o.movement));
   return [
     atLeast(effort('notice'), 1),
     atLeast(effort('warm'), 1),
     atLeast(effort('active'), 3),
     ...Object.entries(MOST_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
-    atMost(options, mostRows(lengthMs)),
+    atMost(effort('load'), mostLoading(wish)),
+    atMost(options, mostRows(wish.lengthMs)),
     atMost(of(isBodyAlone), MOST_BODY),
     ...stretchesInPairs(options, context),
     atMost(grips, MOST_GRIPPING),
@@ -207,7 +203,7 @@ function activeFirst(options: readonly Option[], joint: Joint): Line[] {
 /** Everybody has something to do in at least three quarters of the rows. */
 const people = (options: readonly Option[], context: RuleContext): Line[] =>
   context.people.map((person) => ({
-    terms: options.map((o): Term => [(o.out.includes(person.id) ? 1 : 0) - 0.2, o.key]),
+    terms: options.map((o): Term => [(o.out.has(person.id) ? 1 : 0) - MOST_OUT_SHARE, o.key]),
     sense: '<=',
     bound: 0,
   }));

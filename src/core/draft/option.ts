@@ -5,11 +5,10 @@ import { doseTiming } from '../dose/timing';
 import { coverageOf } from '../hand/coverage';
 import { movedAt } from '../hand/hand-map';
 import { HAND_SPOTS } from '../hand/spots';
-import type { Person } from '../people/person';
-import type { RuleContext } from '../plan/finding';
+import { leftOutIn, type RuleContext } from '../plan/finding';
 import { movementRows } from '../plan/last-row';
 import { rowVolume, type Volume } from '../plan/volume';
-import { isLeftOut } from '../screening/verdict';
+import { nameList } from '../words';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 export type Reason = {
@@ -27,7 +26,7 @@ export type Option = {
   readonly isNew: boolean;
   readonly costMs: number;
   /** Ids of people with nothing to do. */
-  readonly out: readonly string[];
+  readonly out: ReadonlySet<string>;
   /** Spots of the hand that it moves on both sides. */
   readonly spots: readonly string[];
   readonly volume: Volume;
@@ -42,7 +41,11 @@ export type DraftFacts = {
   readonly shown: ReadonlySet<string>;
   /** Movements of the taught classes of the last four weeks. */
   readonly lately: ReadonlySet<string>;
+  /** What people want to be able to do, each with the movements that practise it. */
+  readonly wantedTasks: readonly WantedTask[];
 };
+
+export type WantedTask = { readonly task: string; readonly movementIds: readonly string[] };
 
 const MOST_LEFT_OUT = 1 / 3;
 /** What a row at its fewest is worth of the row at its usual dose. */
@@ -65,7 +68,7 @@ function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWi
   if (!pinned && (movement.offUntil || movement.positions[0] === 'floor')) return false;
   if (!isSeated(movement) && !movement.seatedTwin) return false;
   if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
-  const out = leftOutOf(context, movement, movement.dose).length;
+  const out = leftOutIn(context.judge(movement, movement.dose)).size;
   return pinned || context.people.length === 0 || out < context.people.length * MOST_LEFT_OUT;
 }
 
@@ -89,9 +92,6 @@ function fewest(dose: Dose): Dose[] {
   return [{ ...dose, sets: 1, count: withPrimaryCount(dose.count, dose.fewest) }];
 }
 
-const leftOutOf = (context: RuleContext, movement: Movement, dose: Dose): readonly string[] =>
-  [...context.judge(movement, dose)].flatMap(([id, verdict]) => (isLeftOut(verdict) ? [id] : []));
-
 function optionOf(
   key: string,
   movement: Movement,
@@ -106,9 +106,9 @@ function optionOf(
   const moved = figure && movedAt(coverageOf(figure, dose));
   const setUpMs = isNew ? PACE.setUpFirstMs : PACE.setUpAgainMs;
   const countMs = doseTiming(dose, { breathMs: context.plan.breathMs, isNew }).totalMs;
-  const out = leftOutOf(context, movement, dose);
+  const out = leftOutIn(context.judge(movement, dose));
   const share = short ? SHORT_SHARE : 1;
-  const reasons = reasonsFor(movement, facts, wish, out.length).map((r) => ({
+  const reasons = reasonsFor(movement, facts, wish, out.size).map((r) => ({
     ...r,
     worth: r.worth * share,
   }));
@@ -128,7 +128,7 @@ function optionOf(
 
 function reasonsFor(
   movement: Movement,
-  { context, lately }: DraftFacts,
+  { context, lately, wantedTasks }: DraftFacts,
   wish: DraftWish,
   out: number,
 ): Option['reasons'] {
@@ -137,7 +137,7 @@ function reasonsFor(
   const purposes = wish.focus.map((f) => FOCUS_PURPOSE[f]);
   const inFocus = purposes.includes(movement.purpose) || movement.also.some((p) => purposes.includes(p));
   const wasLast = last !== null && movementRows(last).some((r) => r.movementId === movement.id);
-  const wanting = people.filter((p) => wants(p, movement));
+  const tasks = wantedTasks.filter((t) => t.movementIds.includes(movement.id)).map((t) => t.task);
   return [
     {
       worth: served,
@@ -153,37 +153,11 @@ function reasonsFor(
     ...(!wasLast && !lately.has(movement.id) && lately.size > 0
       ? [{ worth: 0.4, words: 'it was not done in the last four weeks' }]
       : []),
-    ...(wanting.length > 0
-      ? [
-          {
-            worth: 0.8,
-            words: `it is like a task that ${wanting.length === 1 ? 'one person wants' : `${wanting.length} people want`}`,
-          },
-        ]
+    ...(tasks.length > 0
+      ? [{ worth: 0.8, words: `it practises what is wished for: ${nameList(tasks)}` }]
       : []),
   ];
 }
-
-/** Words of a wanted task that a movement's name or description has too. */
-function wants({ wantedTask }: Person, { name, what }: Movement): boolean {
-  const words = (s: string) => s.toLowerCase().match(/\p{L}{4,}/gu) ?? [];
-  const said = new Set([...words(name), ...words(what)]);
-  return words(wantedTask).some((w) => said.has(w) && !COMMON.has(w));
-}
-const COMMON = new Set([
-  'with',
-  'into',
-  'from',
-  'hand',
-  'hands',
-  'full',
-  'open',
-  'opening',
-  'lifting',
-  'turning',
-  'that',
-  'then',
-]);
 
 /** A little by seed, so that two drafts of equal worth may differ; under what any reason weighs. */
 function tieBreak(seed: number, id: string): number {

@@ -1,24 +1,26 @@
 import { RESISTED, type Movement } from '../catalogue/movement';
-import { usualRungOf } from '../catalogue/rung';
+import { standing, usualRungOf } from '../catalogue/rung';
 import { memo } from '../remember';
 
 const remember = memo<Movement>();
 
 /** The rung a row stands on, from the gentlest, 0. */
 export const rungOf = ({ rungs }: Movement, rung: number | undefined): number =>
-  Math.min(rungs.length - 1, rung ?? usualRungOf(rungs));
+  standing({ rungs, standsOn: rung });
 
 /**
- * A movement on a rung of its ladder. Each rung of resisted or loading work is taken as one of ten more
- * or less effort than the next; the ladders say what changes, not by how much.
+ * A movement as a class does it on a rung of its ladder: what is easier is easier than that. Each rung of resisted or
+ * loading work is taken as one of ten more or less effort than the next; the ladders say what changes, not by how much.
  */
 export function atRung(movement: Movement, rung: number | undefined): Movement {
-  const above = rungOf(movement, rung) - usualRungOf(movement.rungs);
+  const standsOn = rungOf(movement, rung);
+  const above = standsOn - usualRungOf(movement.rungs);
+  if (above === 0) return movement;
   const isWork = RESISTED.has(movement.effort) || movement.effort === 'load';
-  if (above === 0 || !isWork) return movement;
-  return remember([movement], String(above), () => ({
+  return remember([movement], String(standsOn), () => ({
     ...movement,
-    effortOf10: Math.max(1, Math.min(10, movement.effortOf10 + above)),
+    standsOn,
+    effortOf10: isWork ? Math.max(1, Math.min(10, movement.effortOf10 + above)) : movement.effortOf10,
   }));
 }
 

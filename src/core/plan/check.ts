@@ -125,7 +125,11 @@ const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 function judgeOf({ cautions, catalogue, people, day }: ClassFacts): RuleContext['judge'] {
   const screening = { table: cautions, catalogue, today: day };
   return (movement, dose) =>
-    rememberRow([cautions, catalogue, people, dose], `${day} ${movement.id} ${movement.effortOf10}`, () => {
-      return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
-    });
+    rememberRow(
+      [cautions, catalogue, people, dose],
+      `${day} ${movement.id} ${movement.standsOn ?? ''}`,
+      () => {
+        return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
+      },
+    );
 }

@@ -93,15 +93,16 @@ function placesOf({ plan, catalogue, timing }: RuleContext): readonly MovementPl
 
 const out = new WeakMap<ReadonlyMap<string, Verdict>, ReadonlySet<string>>();
 
-/** Ids of the people with nothing to do in a row; what was judged of an unchanged row still holds. */
-export const leftOutOf = (context: Pick<RuleContext, 'verdictsOn'>, rowId: string): ReadonlySet<string> => {
-  const verdicts = context.verdictsOn(rowId);
-  return remembered(
+/** Ids of the people with nothing to do, by verdicts; what was judged of an unchanged row still holds. */
+export const leftOutIn = (verdicts: ReadonlyMap<string, Verdict>): ReadonlySet<string> =>
+  remembered(
     out,
     verdicts,
     () => new Set([...verdicts].flatMap(([id, verdict]) => (isLeftOut(verdict) ? [id] : []))),
   );
-};
+
+export const leftOutOf = (context: Pick<RuleContext, 'verdictsOn'>, rowId: string): ReadonlySet<string> =>
+  leftOutIn(context.verdictsOn(rowId));
 
 /** Insert new rows after a row (or before it); ids stay the same for the same plan. */
 export function insertBeside(

@@ -1,6 +1,5 @@
-import { isLeftOut } from '../screening/verdict';
 import { checkPlan, type ClassFacts, type PlanCheck } from './check';
-import type { Mend } from './finding';
+import { leftOutIn, type Mend } from './finding';
 import type { Plan } from './plan';
 import { applyStep } from './step';
 
@@ -31,5 +30,5 @@ const musts = ({ findings, muted }: PlanCheck): number =>
   [...findings, ...muted].filter((f) => f.severity === 'must').length;
 
 /** People who have something to do in every row. */
-export const servedIn = ({ verdicts }: PlanCheck, { people }: ClassFacts): number =>
-  people.filter((p) => [...verdicts.values()].every((row) => !isLeftOut(row.get(p.id) ?? null))).length;
+const servedIn = ({ verdicts }: PlanCheck, { people }: ClassFacts): number =>
+  people.filter((p) => [...verdicts.values()].every((row) => !leftOutIn(row).has(p.id))).length;

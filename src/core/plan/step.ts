@@ -16,6 +16,9 @@ import {
 const id = z.string().min(1).max(60);
 const index = z.number().int().min(0).max(60);
 
+/** So many single edits in one. */
+export const MOST_STEPS = 200;
+
 const singleSteps = [
   z.strictObject({ type: z.literal('insertRow'), sectionId: id, index, row: rowSchema }),
   z.strictObject({ type: z.literal('removeRow'), rowId: id }),
@@ -38,7 +41,7 @@ const singleSteps = [
 const singleStepSchema = z.discriminatedUnion('type', singleSteps);
 export const stepSchema = z.discriminatedUnion('type', [
   ...singleSteps,
-  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(200) }),
+  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MOST_STEPS) }),
 ]);
 type SingleStep = z.infer<typeof singleStepSchema>;
 

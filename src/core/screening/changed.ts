@@ -1,4 +1,5 @@
 import type { Person } from '../people/person';
+import { movementOfRow } from '../plan/at-rung';
 import { placedRows, type Plan } from '../plan/plan';
 import { verdictFor, type ScreeningContext, type Verdict } from './verdict';
 
@@ -18,7 +19,7 @@ export function changedRows(
   context: ScreeningContext,
 ): readonly ChangedRow[] {
   return placedRows(plan).flatMap(({ row }) => {
-    const movement = row.kind === 'movement' ? context.catalogue.movement(row.movementId) : undefined;
+    const movement = row.kind === 'movement' ? movementOfRow(row, context.catalogue) : undefined;
     if (row.kind !== 'movement' || !movement) return [];
     const [was, is] = [before, after].map((p) => verdictFor(p, movement, row.dose, context)) as [
       Verdict,

@@ -18,7 +18,8 @@ export const teachStateSchema = z.strictObject({
 });
 export type TeachState = z.infer<typeof teachStateSchema>;
 
-export type TeachCommand = 'go' | 'pause' | 'next' | 'back' | 'repeat' | 'more' | 'skip';
+/** `goOrPause` is one key: it starts what waits and pauses what counts. */
+export type TeachCommand = 'go' | 'pause' | 'goOrPause' | 'next' | 'back' | 'repeat' | 'more' | 'skip';
 
 /** What happened, for the record of the class. */
 export const teachEventSchema = z.strictObject({
@@ -79,6 +80,10 @@ export function command(
   const and = (moved: Moved): Moved => ({ ...moved, events: [...flowed.events, ...moved.events] });
   if (state.phase === 'done' && what !== 'back') return flowed;
   switch (what) {
+    case 'goOrPause':
+      // Pressed as the row ended, it was meant for that row: the next one neither starts nor stops.
+      if (state.rowIndex !== before.rowIndex) return flowed;
+      return and(command(rows, state, state.running && state.phase === 'count' ? 'pause' : 'go', nowMs));
     case 'go':
       if (state.phase === 'setUp' && row)
         return and({

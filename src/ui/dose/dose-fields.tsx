@@ -1,12 +1,12 @@
 'use client';
 
-import type { ReactNode } from 'react';
 import type { Movement } from '@/core/catalogue/movement';
 import { primaryCount, withPrimaryCount, type Count, type Dose } from '@/core/dose/dose';
 import { doseTotals } from '@/core/dose/totals';
 import { Field, inputClass } from '@/ui/field';
 import { countOfMode, MODE_WORDS } from './count-of-mode';
 import { NumberField } from './number-field';
+import { Tick } from '@/ui/tick';
 import { StepsField } from './steps-field';
 import { TextCommit } from './text-commit';
 
@@ -71,19 +71,26 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         </>
       )}
       {dose.sides === 'alternating' && (
-        <Tick label="count per hand" checked={dose.perSide} onChange={(perSide) => set({ perSide })} />
+        <Tick
+          className="self-end"
+          label="count per hand"
+          on={dose.perSide}
+          onChange={(perSide) => set({ perSide })}
+        />
       )}
       {(movement?.directions === 2 || dose.directions === 2) && (
         <Tick
+          className="self-end"
           label="the other direction too"
-          checked={dose.directions === 2}
+          on={dose.directions === 2}
           onChange={(on) => set({ directions: on ? 2 : 1 })}
         />
       )}
       {(movement?.leads === 2 || dose.leads === 2) && (
         <Tick
+          className="self-end"
           label="other hand on top too"
-          checked={dose.leads === 2}
+          on={dose.leads === 2}
           onChange={(on) => set({ leads: on ? 2 : 1 })}
         />
       )}
@@ -117,8 +124,9 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         </>
       )}
       <Tick
+        className="self-end"
         label="beads in eights, for music"
-        checked={dose.grouping === 8}
+        on={dose.grouping === 8}
         onChange={(on) => set({ grouping: on ? 8 : 5 })}
       />
       <p className="tabular flex min-h-11 items-center self-end" aria-live="polite">
@@ -211,26 +219,4 @@ function CountFields({ dose, onChange }: Omit<Props, 'movement'>) {
         </>
       );
   }
-}
-
-function Tick({
-  label,
-  checked,
-  onChange,
-}: {
-  label: ReactNode;
-  checked: boolean;
-  onChange: (on: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-11 items-center gap-2 self-end">
-      <input
-        type="checkbox"
-        className="size-6 accent-ink"
-        checked={checked}
-        onChange={(e) => onChange(e.target.checked)}
-      />
-      {label}
-    </label>
-  );
 }

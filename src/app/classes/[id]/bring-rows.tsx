@@ -7,6 +7,7 @@ import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
+import { toggled } from '@/ui/toggled';
 import { SelectField } from '@/ui/select-field';
 import type { PlanEditor } from './use-plan';
 
@@ -21,11 +22,6 @@ export function BringRows({ from, editor, catalogue }: Props) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [sectionId, setSectionId] = useState(plan.sections[0]?.id ?? '');
   const section = plan.sections.find((s) => s.id === sectionId);
-  const toggle = (id: string) => {
-    const next = new Set(chosen);
-    if (!next.delete(id)) next.add(id);
-    setChosen(next);
-  };
   const bring = () => {
     if (!section) return;
     const picked = rows.flatMap(({ row }) => (chosen.has(row.id) ? [row] : []));
@@ -44,7 +40,7 @@ export function BringRows({ from, editor, catalogue }: Props) {
                 type="checkbox"
                 className="size-5 accent-ink"
                 checked={chosen.has(row.id)}
-                onChange={() => toggle(row.id)}
+                onChange={() => setChosen(toggled(chosen, row.id))}
               />
               <span>
                 {rowTitle(row, catalogue)} <span className="text-sm text-soft">{at.name.toLowerCase()}</span>

@@ -8,6 +8,7 @@ import { movementRows } from '@/core/plan/last-row';
 import { replaceRows } from '@/core/plan/replace';
 import { clockText, plural } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
+import { Tick } from '@/ui/tick';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
 import { Trouble } from '@/ui/field';
@@ -69,7 +70,7 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
           {FOCUSES.map((focus) => (
             <Tick
               key={focus}
-              words={FOCUS_WORDS[focus]}
+              label={FOCUS_WORDS[focus]}
               on={wish.focus.includes(focus)}
               onChange={(on) =>
                 setWish({
@@ -88,12 +89,12 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
           onChange={(minutes) => setWish({ ...wish, lengthMs: minutes * 60_000 })}
         />
         <Tick
-          words="without props"
+          label="without props"
           on={wish.withoutProps}
           onChange={(withoutProps) => setWish({ ...wish, withoutProps })}
         />
         {planned.length > 0 && (
-          <Tick words="keep what is in the plan as far as it fits" on={keep} onChange={setKeep} />
+          <Tick label="keep what is in the plan as far as it fits" on={keep} onChange={setKeep} />
         )}
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-3">
@@ -149,19 +150,5 @@ function Summary({ draft, onUse }: { draft: Draft; onUse: () => void }) {
         Use this draft
       </Button>
     </div>
-  );
-}
-
-function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-ink"
-        checked={on}
-        onChange={(e) => onChange(e.target.checked)}
-      />
-      {words}
-    </label>
   );
 }

@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
 import { coverageGaps, fillersFor, planMoves, usualMoves, type Filler } from '@/core/plan/coverage-gaps';
-import { newMovementRow, rowStep, type RuleContext } from '@/core/plan/finding';
+import { leftOutIn, newMovementRow, rowStep, type RuleContext } from '@/core/plan/finding';
 import type { Plan } from '@/core/plan/plan';
-import { isLeftOut } from '@/core/screening/verdict';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import type { PlanEditor } from './use-plan';
@@ -58,14 +57,14 @@ function Suggestion({ filler: { movement, fills }, gaps, editor, context }: Sugg
   const section =
     editor.plan.sections.find((s) => s.kind === movement.section) ??
     editor.plan.sections.find((s) => s.kind === 'move');
-  const verdicts = [...context.judge(movement, movement.dose).values()];
-  const out = verdicts.filter((v) => isLeftOut(v)).length;
+  const people = context.people.length;
+  const out = leftOutIn(context.judge(movement, movement.dose)).size;
   if (!section) return null;
   return (
     <li className="flex flex-wrap items-center gap-4 border-t border-line">
       <span className="flex-1">
         <strong>{movement.name}</strong> moves {fills.length} of {plural(gaps, 'place')}
-        {verdicts.length > 0 && `, ${verdicts.length - out} of ${verdicts.length} have something to do`}
+        {people > 0 && `, ${people - out} of ${people} have something to do`}
       </span>
       <Button
         look="quiet"

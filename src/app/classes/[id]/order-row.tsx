@@ -3,6 +3,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useCallback, type KeyboardEvent } from 'react';
+import { movementOfRow } from '@/core/plan/at-rung';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { Row, Section } from '@/core/plan/plan';
 import { rowTitle } from '@/core/plan/row-title';
@@ -22,7 +23,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
   const { editor, check, facts, weave, side, last, openRow, onOpenRow, overview, chosen, onChoose } = props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
-  const movement = row.kind === 'movement' ? facts.catalogue.movement(row.movementId) : undefined;
+  const movement = row.kind === 'movement' ? movementOfRow(row, facts.catalogue) : undefined;
   const title = rowTitle(row, facts.catalogue);
   const open = openRow === row.id;
 

@@ -8,20 +8,16 @@ import type { ClassInfo } from '@/store/classes';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
+import { toggled } from '@/ui/toggled';
 
 type Props = { info: ClassInfo; people: readonly Person[]; everyone: readonly Person[] };
 
 /** Who is expected and who helps. */
 export function RosterPanel({ info, people, everyone }: Props) {
   const router = useRouter();
-  const [chosen, setChosen] = useState(() => new Set(people.map((p) => p.id)));
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(() => new Set(people.map((p) => p.id)));
   const [helpers, setHelpers] = useState(info.helpers.join(', '));
   const [trouble, setTrouble] = useState<string | null>(null);
-  const toggle = (id: string) => {
-    const next = new Set(chosen);
-    if (!next.delete(id)) next.add(id);
-    setChosen(next);
-  };
   const save = async () => {
     const body = {
       personIds: [...chosen].filter((id) => everyone.some((p) => p.id === id)),
@@ -54,7 +50,7 @@ export function RosterPanel({ info, people, everyone }: Props) {
                   type="checkbox"
                   className="size-6 accent-ink"
                   checked={chosen.has(person.id)}
-                  onChange={() => toggle(person.id)}
+                  onChange={() => setChosen(toggled(chosen, person.id))}
                 />
                 {fullName(person)}
               </label>

@@ -1,9 +1,8 @@
 import { memo } from 'react';
 import type { Movement } from '@/core/catalogue/movement';
-import { usualRungOf } from '@/core/catalogue/rung';
+import { rungNoteOf } from '@/core/catalogue/rung';
 import { doseWords } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
-import { rungOf } from '@/core/plan/at-rung';
 import type { Severity } from '@/core/plan/finding';
 import { movementRows } from '@/core/plan/last-row';
 import type { MovementRow, Row } from '@/core/plan/plan';
@@ -72,7 +71,7 @@ export const RowCells = memo(function RowCells(props: Props) {
 });
 
 function Name({ row, title, movement, severity, open, overview, sticky, last, isNew, onOpenRow }: Props) {
-  const rung = row.kind === 'movement' && movement ? rungNote(row, movement) : '';
+  const rung = movement ? rungNoteOf(movement) : '';
   return (
     <th
       scope="row"
@@ -95,12 +94,6 @@ function Name({ row, title, movement, severity, open, overview, sticky, last, is
       )}
     </th>
   );
-}
-
-/** How a row differs from the usual form of its movement; empty on the usual rung. */
-function rungNote({ rung }: MovementRow, movement: Movement): string {
-  const at = rungOf(movement, rung);
-  return at === usualRungOf(movement.rungs) ? '' : movement.rungs[at]!.words;
 }
 
 /** The dose of the same movement in the class taught last. */

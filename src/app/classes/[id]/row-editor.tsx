@@ -5,6 +5,7 @@ import { MovementPicture } from '@/ui/movement-picture';
 import { easierOf, strongerOf } from '@/core/catalogue/rung';
 import { fullName } from '@/core/people/person';
 import type { Row, Section } from '@/core/plan/plan';
+import { movementOfRow } from '@/core/plan/at-rung';
 import { duplicateRows } from '@/core/plan/copy-rows';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { RowTiming } from '@/core/plan/timing';
@@ -72,7 +73,7 @@ function MovementEditor({
   facts,
   check,
 }: Props & { row: Extract<Row, { kind: 'movement' }> }) {
-  const movement = facts.catalogue.movement(row.movementId);
+  const movement = movementOfRow(row, facts.catalogue);
   const figure = facts.catalogue.figure(row.movementId);
   const adapted = facts.people.flatMap((person) => {
     const verdict = check.verdicts.get(row.id)?.get(person.id);

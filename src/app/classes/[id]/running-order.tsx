@@ -18,6 +18,7 @@ import type { RuleContext } from '@/core/plan/finding';
 import { placedRows, type Plan } from '@/core/plan/plan';
 import { rowTraces } from '@/core/plan/traces';
 import { rowTitle } from '@/core/plan/row-title';
+import { toggled } from '@/ui/toggled';
 import { ChosenRows } from './chosen-rows';
 import { dropTarget, sectionDropId } from './drop-target';
 import { LARGE_WEAVE, type OrderProps, type Side } from './order-props';
@@ -50,7 +51,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
   );
   const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
-  const onChoose = useCallback((rowId: string) => setChosen((rows) => toggled(rows, rowId)), []);
+  const onChoose = useCallback((rowId: string) => setChosen((rows) => toggled(rows ?? NONE, rowId)), []);
   const props: OrderProps = { ...given, weave, side, chosen, onChoose, overview: view.overview };
   const columns = side.kind === 'people' ? weave.people.length : 0;
   const large = columns > LARGE_WEAVE;
@@ -137,6 +138,8 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
   );
 });
 
+const NONE: ReadonlySet<string> = new Set();
+
 const FIRST_VIEW: WeaveView = {
   show: 'people',
   byNeed: false,
@@ -144,12 +147,6 @@ const FIRST_VIEW: WeaveView = {
   overview: false,
   chosenId: null,
 };
-
-function toggled(rows: ReadonlySet<string> | null, rowId: string): ReadonlySet<string> {
-  const next = new Set(rows);
-  if (!next.delete(rowId)) next.add(rowId);
-  return next;
-}
 
 function chosenName({ people }: ClassFacts, { chosenId }: WeaveView): string | null {
   const person = people.find((p) => p.id === chosenId);

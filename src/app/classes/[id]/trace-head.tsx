@@ -1,5 +1,6 @@
 import type { RowTrace } from '@/core/plan/traces';
 import { TRACE_COLUMNS } from './order-props';
+import { RowHeads } from './row-heads';
 
 /** Heads of the traces, and what their colours and lines say. */
 export function TraceHead({ working, chosen }: { working: boolean; chosen: string | null }) {
@@ -26,20 +27,7 @@ export function TraceHead({ working, chosen }: { working: boolean; chosen: strin
         </td>
       </tr>
       <tr className="border-b-2 border-edge text-sm text-soft">
-        <td className="w-7" />
-        <th scope="col" className="w-16 font-normal">
-          starts
-        </th>
-        <td className="w-8" />
-        <th scope="col" className="font-normal">
-          row, and last time
-        </th>
-        <th scope="col" className="font-normal">
-          dose
-        </th>
-        <th scope="col" className="w-14 font-normal">
-          takes
-        </th>
+        <RowHeads />
         {TRACE_COLUMNS.map((name) => (
           <th key={name} scope="col" className="px-1 text-center font-normal">
             {name}

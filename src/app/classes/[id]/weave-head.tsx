@@ -4,6 +4,7 @@ import type { HandVerdict } from '@/core/screening/verdict';
 import { VERDICTS } from '@/core/screening/verdict';
 import { VERDICT_WORDS, VerdictMark, verdictWords } from '@/ui/marks';
 import { capital } from '@/core/words';
+import { RowHeads } from './row-heads';
 
 /** The cell of the weave that is pointed at. */
 export type Told = { readonly rowId: string; readonly personId: string };
@@ -44,20 +45,7 @@ export function WeaveHead({ people, told, check, titleOf }: WeaveProps) {
         ))}
       </tr>
       <tr className="border-b-2 border-edge text-sm text-soft">
-        <td className="w-7" />
-        <th scope="col" className="w-16 font-normal">
-          starts
-        </th>
-        <td className="w-8" />
-        <th scope="col" className="font-normal">
-          row, and last time
-        </th>
-        <th scope="col" className="font-normal">
-          dose
-        </th>
-        <th scope="col" className="w-14 font-normal">
-          takes
-        </th>
+        <RowHeads />
       </tr>
     </thead>
   );

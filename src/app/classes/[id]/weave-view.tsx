@@ -2,6 +2,7 @@ import { byNeed, needOf, NEEDS } from '@/core/people/need';
 import { fullName, type Person } from '@/core/people/person';
 import type { PlanCheck } from '@/core/plan/check';
 import { troubleIn } from '@/core/plan/needs';
+import { Tick } from '@/ui/tick';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 import type { OrderProps } from './order-props';
@@ -45,16 +46,16 @@ export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows, onD
         Draft a class
       </Button>
       <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
-      <Tick words="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />
+      <Tick label="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />
       {view.show === 'people' ? (
         <>
           <Tick
-            words="People by need"
+            label="People by need"
             on={view.byNeed}
             onChange={(byNeed) => onChange({ ...view, byNeed })}
           />
           <Tick
-            words="Only swaps and left out"
+            label="Only swaps and left out"
             on={view.onlyTrouble}
             onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}
           />
@@ -101,20 +102,6 @@ function ChosenPerson({
           </option>
         ))}
       </select>
-    </label>
-  );
-}
-
-function Tick({ words, on, onChange }: { words: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-11 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-ink"
-        checked={on}
-        onChange={(e) => onChange(e.target.checked)}
-      />
-      {words}
     </label>
   );
 }

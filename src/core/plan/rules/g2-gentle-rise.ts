@@ -9,6 +9,7 @@ import {
   type RuleContext,
   type SequencingRule,
 } from '../finding';
+import { MOST_STEPS } from '../step';
 import { planVolume, rowVolume, type Volume } from '../volume';
 import { lastRow, setRow } from './g1-one-change';
 
@@ -104,14 +105,15 @@ const risenRows = (context: RuleContext, kind: keyof Volume): readonly string[] 
 
 /** Rows that were there last time go back to what they were; new ones are left to the instructor. */
 function putBack(context: RuleContext, kind: keyof Volume): Mend | null {
-  const steps = risen(context, kind).flatMap(({ row, before }) => {
+  const all = risen(context, kind).flatMap(({ row, before }) => {
     const step = before && setRow({ ...row, dose: before.dose, rung: before.rung });
     return step?.type === 'several' ? step.steps : [];
   });
+  const steps = all.slice(0, MOST_STEPS);
   if (steps.length === 0) return null;
   const rows = steps.length / 2;
   return {
     label: `Put ${rows === 1 ? 'it' : `${rows} rows`} back to the last class`,
-    step: { type: 'several', steps: steps.slice(0, 40) },
+    step: { type: 'several', steps },
   };
 }

@@ -1,7 +1,7 @@
+import { isThumbHeavy } from '../../catalogue/movement';
 import { finding, movementPlaces, type MovementPlace, type SequencingRule } from '../finding';
 
-const thumbHeavy = ({ movement: m }: MovementPlace) =>
-  m.effort === 'pinch' || m.traits.includes('thumb in the grip');
+const thumbHeavy = ({ movement }: MovementPlace) => isThumbHeavy(movement);
 
 /** R4 Thumb-heavy items do not follow each other; a must when anyone has thumb-base arthritis. */
 export const thumbRest: SequencingRule = (context) => {

@@ -1,12 +1,13 @@
 import { clockText, plural } from '../../words';
 import { finding, type SequencingRule } from '../finding';
 import { cheapestCuts } from '../shorten';
+import { MOST_STEPS } from '../step';
 
 /** T1 The class fits its slot, arrival and closing included; the ending is protected. */
 export const fitsSlot: SequencingRule = (context) => {
   const overMs = context.timing.totalMs - context.slotMs;
   if (overMs <= 0) return [];
-  const cuts = cheapestCuts(context, overMs).slice(0, 40);
+  const cuts = cheapestCuts(context, overMs).slice(0, MOST_STEPS);
   const savedMs = cuts.reduce((n, c) => n + c.savedMs, 0);
   const left = overMs - savedMs;
   return [

@@ -1,4 +1,6 @@
 import type { ReactNode } from 'react';
+import { rungNoteOf } from '@/core/catalogue/rung';
+import { movementOfRow } from '@/core/plan/at-rung';
 import { doseWords } from '@/core/dose/describe';
 import type { Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
@@ -21,10 +23,18 @@ type Props = {
 /** The current item, and the largest thing on the screen: the count. */
 export function CountFace({ row, state, beats, nowMs, onGo, figure }: Props) {
   const offset = offsetAtTime(state, nowMs);
+  const catalogue = useCatalogue();
+  const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
+  const rung = movement ? rungNoteOf(movement) : '';
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
       <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
-      {row.row.kind === 'movement' && <p className="text-xl text-soft">{doseWords(row.row.dose)}</p>}
+      {row.row.kind === 'movement' && (
+        <p className="text-xl text-soft">
+          {doseWords(row.row.dose)}
+          {rung && <strong className="text-ink">, {rung}</strong>}
+        </p>
+      )}
       <div className="flex min-h-0 flex-1 flex-col items-center gap-4 py-2 sm:flex-row">
         {row.kind === 'movement' && <div className="h-56 min-h-0 w-full flex-1 sm:h-full">{figure}</div>}
         <div className="flex flex-1 flex-col items-center justify-center text-center">

@@ -3,6 +3,7 @@ import { doseWords } from '@/core/dose/describe';
 import type { Dose } from '@/core/dose/dose';
 import { fullName } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
+import { movementOfRow } from '@/core/plan/at-rung';
 import { adaptedDose } from '@/core/screening/adaptation';
 import { verdictFor, type HandVerdict } from '@/core/screening/verdict';
 import { nameList } from '@/core/words';
@@ -82,8 +83,8 @@ function wayOf({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
 function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
   const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
-  const { movementId, dose } = row.row;
-  const movement = catalogue.movement(movementId);
+  const { dose } = row.row;
+  const movement = movementOfRow(row.row, catalogue);
   if (!movement) return null;
   const context = { table: CAUTIONS, catalogue, today: day };
   const own = snapshot.people.flatMap((person) => {

@@ -60,8 +60,7 @@ function Room({ info, taught, firstMarks, rate, venueSafety }: Props) {
     else if (action === 'help') {
       act('pause');
       setPanel('help');
-    } else if (action === 'goOrPause') act(state.running && state.phase === 'count' ? 'pause' : 'go');
-    else act(action);
+    } else act(action);
   };
   useTeachKeys(carryOut, panel === null);
 

@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 import type { TeachCommand } from '@/core/teach/transport';
 
-export type TeachAction = Exclude<TeachCommand, 'go' | 'pause'> | 'goOrPause' | 'marks' | 'help';
+export type TeachAction = Exclude<TeachCommand, 'go' | 'pause'> | 'marks' | 'help';
 
 /** Keys, the presentation clicker's among them. */
 const ACTION_BY_KEY: Readonly<Record<string, TeachAction>> = {

@@ -1,0 +1,43 @@
+import type { RuleContext } from '../plan/finding';
+import { addVolume, NO_VOLUME } from '../plan/volume';
+import { plural } from '../words';
+import { MOST_NEW, MOST_OUT_SHARE, MOST_PROPS, mostRows, propMs, rowMs, type Room } from './model';
+import type { Option } from './option';
+import type { DraftWish } from './wish';
+
+/** The limits of the model that a selection stands against: what no further row would go into. */
+export function limitsOf(
+  chosen: readonly Option[],
+  options: readonly Option[],
+  context: RuleContext,
+  wish: DraftWish,
+  room: Room,
+): readonly string[] {
+  const movements = new Set(chosen.map((o) => o.movement.id));
+  const untaken = options.filter((o) => !movements.has(o.movement.id));
+  const shortestMs = Math.min(...untaken.map((o) => rowMs(o, room)));
+  const props = new Set(chosen.flatMap((o) => o.movement.propId ?? [])).size;
+  const takenMs = chosen.reduce((n, o) => n + rowMs(o, room), 0) + props * propMs(context);
+  const volume = chosen.map((o) => o.volume).reduce(addVolume, NO_VOLUME);
+  const isFull = (kind: keyof typeof volume): boolean => {
+    const most = room.volumeMost[kind];
+    const asked = untaken.map((o) => o.volume[kind]).filter((v) => v > 0);
+    return most !== null && asked.length > 0 && volume[kind] + Math.min(...asked) > most;
+  };
+  // One row more without somebody, and they would be out of too many.
+  const tight = context.people.filter(
+    ({ id }) => chosen.filter((o) => o.out.has(id)).length + 1 > MOST_OUT_SHARE * (chosen.length + 1),
+  ).length;
+  const isTight = tight > 0 && chosen.some((o) => o.out.size > 0);
+  return [
+    ...(takenMs + shortestMs > room.timeMs ? ['the time'] : []),
+    ...(chosen.length >= mostRows(wish.lengthMs) ? ['rows that are long enough to be worth explaining'] : []),
+    ...(props >= MOST_PROPS ? [`${MOST_PROPS} props at the most`] : []),
+    ...(!context.firstClass && chosen.filter((o) => o.isNew).length >= MOST_NEW
+      ? [`${MOST_NEW} new movements at the most`]
+      : []),
+    ...(isTight ? [`${plural(tight, 'person', 'people')} who would have too little to do`] : []),
+    ...(isFull('resisted') ? ['resisted work that rises gently from last time'] : []),
+    ...(isFull('loading') ? ['loading that rises gently from last time'] : []),
+  ];
+}

@@ -1,0 +1,23 @@
+import { planVolume } from '../plan/volume';
+import type { RuleContext } from '../plan/finding';
+import { arrange } from './arrange';
+import { AFTER_LOADING_MS, WATER_MS, waterBreaks } from './frame';
+import type { Room } from './model';
+import type { DraftWish } from './wish';
+
+/** The load rises by so much at the most; the rule allows a little more to most people. */
+const GENTLE_RISE = 1.08;
+
+/** What is left for drafted rows: the length less the frame, a little less at each attempt, since mends put rows in. */
+export function roomFor(context: RuleContext, wish: DraftWish, attempt: number): Room {
+  const { catalogue, last, plan } = context;
+  const frameMs = context.replan(arrange([], catalogue, plan.breathMs)).timing.totalMs;
+  const waterMs = waterBreaks(wish.lengthMs) * WATER_MS;
+  const volume = last && planVolume(last, catalogue);
+  const most = (n: number | undefined) => (n ? n * GENTLE_RISE : null);
+  return {
+    timeMs: (wish.lengthMs - frameMs - waterMs) * (0.97 - attempt * 0.03),
+    afterLoadingMs: AFTER_LOADING_MS,
+    volumeMost: { resisted: most(volume?.resisted), loading: most(volume?.loading) },
+  };
+}
