@@ -7,24 +7,23 @@ export function remembered<K extends object, V>(map: WeakMap<K, V>, key: K, make
   return made;
 }
 
-type Level = WeakMap<object, unknown>;
+/** Keys may be a few or many, so every step holds both the words that end there and the way on. */
+type Step<V> = { readonly next: WeakMap<object, Step<V>>; readonly words: Map<string, V> };
+const newStep = <V>(): Step<V> => ({ next: new WeakMap(), words: new Map() });
 
 /**
  * A value remembered by the identity of several objects and a word; it is forgotten with any of them.
  * Only for values that depend on nothing else.
  */
 export function memo<V>(): (keys: readonly object[], word: string, make: () => V) => V {
-  const root: Level = new WeakMap();
+  const root = newStep<V>();
   return (keys, word, make) => {
-    const last = keys.length - 1;
-    const level = keys
-      .slice(0, last)
-      .reduce<Level>((at, key) => remembered(at, key, () => new WeakMap()) as Level, root);
-    const words = remembered(level, keys[last]!, () => new Map<string, V>()) as Map<string, V>;
-    const known = words.get(word);
+    let step = root;
+    for (const key of keys) step = remembered(step.next, key, newStep<V>);
+    const known = step.words.get(word);
     if (known !== undefined) return known;
     const made = make();
-    words.set(word, made);
+    step.words.set(word, made);
     return made;
   };
 }

@@ -63,7 +63,10 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
     what,
   });
   return [
-    person('Ansel B', 'turn the stiff tap by the water butt', [condition('hand-oa', 'R')]),
+    person('Ansel B', 'turn the stiff tap by the water butt', [condition('hand-oa', 'R')], {
+      heightCm: 172,
+      massKg: 78,
+    }),
     person(
       'Bashir K',
       'squeeze the secateurs again',
@@ -94,8 +97,16 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       },
     ),
     person('Gudrun T', 'hold a book in bed', [condition('median-nerve', 'R')]),
-    person('Hamish S', 'shake hands flat', [condition('palm-cord', 'R')], { missed: [2, 3] }),
-    person('Ilse P', 'open a seed tub', [condition('fragile-skin', 'none')], { groups: ['wed', 'fri'] }),
+    person('Hamish S', 'shake hands flat', [condition('palm-cord', 'R')], {
+      missed: [2, 3],
+      heightCm: 176,
+      massKg: 84,
+    }),
+    person('Ilse P', 'open a seed tub', [condition('fragile-skin', 'none')], {
+      groups: ['wed', 'fri'],
+      heightCm: 155,
+      massKg: 52,
+    }),
     person('Joaquim A', 'carry two cups', [condition('one-sided-weakness', 'L')], {
       assistance: 2,
       notes: 'Left side weak since a stroke. Odile places his hand.',
@@ -108,6 +119,8 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
     person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], {
       fromWeek: 3,
       notes: 'Joined in week 3.',
+      heightCm: 179,
+      massKg: 90,
     }),
     person(
       'Nadia F',
@@ -115,6 +128,8 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       [condition('old-fracture', 'R', 'settled', null, ['wrist']), condition('hand-oa', 'L')],
       {
         groups: ['wed', 'fri'],
+        heightCm: 163,
+        massKg: 66,
         measures: [
           measure('R', 'bend back', 35, day(-20)),
           measure('L', 'bend back', 60, day(-20)),

@@ -78,16 +78,21 @@ test('the check of a plan', () => {
   process.stdout.write(
     `  first check of 60 rows x 40 people: ${(performance.now() - start).toFixed(0)} ms\n`,
   );
-  const grown = (i: number) => ({
+  const grown = (i: number, change = longer) => ({
     ...full,
     sections: full.sections.map((s, at) =>
-      at === 0 ? { ...s, rows: s.rows.map((r, j) => (j === 7 ? longer(r, i) : r)) } : s,
+      at === 0 ? { ...s, rows: s.rows.map((r, j) => (j === 7 ? change(r, i) : r)) } : s,
     ),
   });
-  report('check again after one dose changed, 60 rows x 40 people', 20, (i) => {
+  report('check again after one dose changed, 60 rows x 40 people', 100, (i) => {
     void checkPlan(grown(i), facts);
   });
-  report('verdicts alone after one dose changed, 40 people', 20, (i) => void contextOf(grown(i), facts));
+  report(
+    'verdicts and times after one count changed, 60 rows x 40 people',
+    100,
+    (i) => void contextOf(grown(i), facts),
+  );
+  report('a row judged anew, 40 people', 100, (i) => void contextOf(grown(i, held), facts));
   report('what the same asks of every grip', 20, (i) => void classAsks(contextOf(grown(i), facts)));
   report('a mend tried out, 60 rows x 40 people', 10, (i) => {
     const plan = grown(i);
@@ -118,3 +123,12 @@ test('the reserve of a class', () => {
 
 const longer = (row: Row, i: number): Row =>
   row.kind === 'movement' ? { ...row, dose: { ...row.dose, restMs: 1_000 + i * 100 } } : row;
+
+/** Another hold each time, which the cautions ask about: every verdict on the row is worked out again. */
+const held = (row: Row, i: number): Row =>
+  row.kind === 'movement'
+    ? {
+        ...row,
+        dose: { ...row.dose, count: { mode: 'hold', holds: 3, holdMs: 1_000 + i * 100, relaxMs: 0 } },
+      }
+    : row;

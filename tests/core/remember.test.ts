@@ -12,3 +12,12 @@ test('the same objects and word are worked out once, anything else anew', () => 
   expect(remember([c, b], 'x', make)).not.toBe(first);
   expect(n).toBe(4);
 });
+
+test('few keys and many that begin alike do not meet', () => {
+  const remember = memo<string>();
+  const [a, b] = [{}, {}];
+  expect(remember([a], 'x', () => 'one')).toBe('one');
+  expect(remember([a, b], 'x', () => 'two')).toBe('two');
+  expect(remember([a], 'x', () => 'again')).toBe('one');
+  expect(remember([], 'x', () => 'none')).toBe('none');
+});

@@ -10,7 +10,9 @@ import { adaptationOf, adaptedDose, NO_ADAPTATION } from '@/core/screening/adapt
 import { wristDemand } from '@/core/screening/arc-limits';
 import { changedRows } from '@/core/screening/changed';
 import { asToday, checkInSchema, NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
+import { doseWord } from '@/core/screening/dose-facts';
 import { VERDICTS, verdictFor } from '@/core/screening/verdict';
+import { anyDose } from './arbitrary';
 import { person } from './people';
 
 const context = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' };
@@ -26,6 +28,23 @@ const measured = (hand: 'L' | 'R', kind: Measure['kind'], value: number, day = '
   kind,
   value,
   on: day,
+});
+
+test('two doses with the same word are judged alike, whatever else differs in them', () => {
+  const anyOne = fc.record({
+    conditionId: fc.constantFrom(...CAUTIONS.conditions.map((c) => c.id)),
+    movement: fc.constantFrom(...MOVEMENTS),
+    doses: fc.tuple(anyDose, anyDose),
+  });
+  fc.assert(
+    fc.property(anyOne, ({ conditionId, movement: m, doses: [a, b] }) => {
+      const sided = CAUTIONS.conditions.find((c) => c.id === conditionId)!.sided;
+      const who = person({ conditions: [on(conditionId, sided ? 'R' : 'none')], assistance: 3 });
+      if (doseWord(a) === doseWord(b))
+        expect(verdictFor(who, m, a, context)).toEqual(verdictFor(who, m, b, context));
+    }),
+    { numRuns: 300 },
+  );
 });
 
 describe('every row of the caution table has its say', () => {

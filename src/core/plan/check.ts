@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/movement';
 import type { Person } from '../people/person';
 import { verdictFor, type CautionTable, type Verdict } from '../screening/verdict';
 import { memo } from '../remember';
+import { doseWord } from '../screening/dose-facts';
 import { movementOfRow } from './at-rung';
 import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
@@ -125,11 +126,7 @@ const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 function judgeOf({ cautions, catalogue, people, day }: ClassFacts): RuleContext['judge'] {
   const screening = { table: cautions, catalogue, today: day };
   return (movement, dose) =>
-    rememberRow(
-      [cautions, catalogue, people, dose],
-      `${day} ${movement.id} ${movement.standsOn ?? ''}`,
-      () => {
-        return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
-      },
-    );
+    rememberRow([cautions, catalogue, people, movement], `${day} ${doseWord(dose)}`, () => {
+      return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
+    });
 }

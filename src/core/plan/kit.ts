@@ -72,18 +72,16 @@ const handsHolding = (verdict: Verdict): readonly Holding[] =>
     return holds ? [{ hand, verdict: own }] : [];
   });
 
-const grade = memo<PersonGrade>();
+const grades = memo<readonly PersonGrade[]>();
 
-function gradesOf(context: RuleContext, prop: Prop, holding: readonly Holders[]): readonly PersonGrade[] {
-  return context.people.flatMap((person) => {
-    const hands = holding.flatMap((h) => h.get(person.id) ?? []);
-    if (hands.length === 0) return [];
-    const asked = hands.map((h) => `${h.hand}${h.verdict.kind}`).join();
-    return [
-      grade([prop, person], `${context.week} ${asked}`, () => gradeFor(prop, person, hands, context.week)),
-    ];
-  });
-}
+/** The grade for everyone who holds a prop; the same holders in the same week need no second thought. */
+const gradesOf = (context: RuleContext, prop: Prop, holding: readonly Holders[]): readonly PersonGrade[] =>
+  grades([prop, context.people, ...holding], String(context.week), () =>
+    context.people.flatMap((person) => {
+      const hands = holding.flatMap((h) => h.get(person.id) ?? []);
+      return hands.length > 0 ? [gradeFor(prop, person, hands, context.week)] : [];
+    }),
+  );
 
 /** How many of each grade to pack, softest first; people whom none suits are counted apart. */
 export function gradeCounts({ prop, grades }: KitLine): {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SECTION_KINDS } from '../catalogue/movement';
 import { doseSchema } from '../dose/dose';
+import { remembered } from '../remember';
 
 const idSchema = z.string().min(1).max(60);
 
@@ -101,9 +102,13 @@ export function emptyPlan(): Plan {
 /** A row with where it stands. */
 export type PlacedRow = { readonly row: Row; readonly section: Section; readonly index: number };
 
-export function placedRows(plan: Plan): readonly PlacedRow[] {
-  return plan.sections.flatMap((section) => section.rows.map((row, index) => ({ row, section, index })));
-}
+const placed = new WeakMap<Plan, readonly PlacedRow[]>();
+
+/** Rows in running order. A plan is a value, so they are worked out once. */
+export const placedRows = (plan: Plan): readonly PlacedRow[] =>
+  remembered(placed, plan, () =>
+    plan.sections.flatMap((section) => section.rows.map((row, index) => ({ row, section, index }))),
+  );
 
 export function findRow(plan: Plan, rowId: string): PlacedRow | null {
   return placedRows(plan).find((p) => p.row.id === rowId) ?? null;

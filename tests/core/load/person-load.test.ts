@@ -46,3 +46,15 @@ test('who swaps or rests bears nothing, and what does not load says nothing', ()
   expect(loads('table-lean', [median])).toEqual([]);
   expect(loads('ball-squeeze', [person()])).toEqual([]);
 });
+
+test('one hand alone may take up to what both would', () => {
+  const weak = person({
+    conditions: [{ conditionId: 'wrist-fracture', side: 'L', state: 'not cleared', since: null, spots: [] }],
+    positions,
+  });
+  const [alone] = loads('thigh-press', [weak]);
+  const [both] = loads('thigh-press', [person({ positions })]);
+  expect([alone!.hands, both!.hands]).toEqual(['R', 'both']);
+  expect(alone!.fromKg).toBeCloseTo(both!.fromKg, 9);
+  expect(alone!.toKg).toBeCloseTo(2 * both!.toKg, 9);
+});

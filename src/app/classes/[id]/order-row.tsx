@@ -62,9 +62,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         <td className="relative w-7">
           <CordString />
           {chosen && (
-            <label
-              className={`relative flex w-7 items-center justify-center bg-linen ${overview ? 'h-7' : 'h-11'}`}
-            >
+            <label className={`relative flex w-7 items-center justify-center ${overview ? 'h-7' : 'h-11'}`}>
               <input
                 type="checkbox"
                 className="size-5 accent-ink"
