@@ -44,11 +44,29 @@ async function measure(page) {
     const { fps, p95, height } = await page.evaluate(frames, SECONDS);
     console.log(`  ${id}: ${fps} frames a second, p95 ${p95} ms between frames, ${height} px high`);
   }
+  console.log('Loading bench, its handle dragged');
+  await dragBench(page);
   console.log('Movements page');
   await weigh(page);
   console.log('Planning');
   await plan(page, 20, 54);
   await plan(page, 40, 60);
+}
+
+/** The handle goes up and down under the pointer while frames are counted. */
+async function dragBench(page) {
+  await page.goto(`${url}/loading`);
+  await page.getByRole('button', { name: /^A lean on a worktop/ }).click();
+  const box = await page.locator('svg[role=img] circle').boundingBox();
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const counted = page.evaluate(frames, SECONDS);
+  const until = Date.now() + SECONDS * 1_000;
+  for (let i = 0; Date.now() < until; i++) await page.mouse.move(x, y + 60 * (1 + Math.sin(i / 12)) - 20);
+  await page.mouse.up();
+  const { fps, p95 } = await counted;
+  console.log(`  ${fps} frames a second, p95 ${p95} ms between frames`);
 }
 
 /** A class of so many people and rows made through the routes; then beads are put on, and the page is watched. */
@@ -172,7 +190,7 @@ function frames(seconds) {
         resolve({
           fps: ((gaps.length * 1000) / (now - first)).toFixed(1),
           p95: gaps[Math.floor(gaps.length * 0.95)].toFixed(1),
-          height: Math.round(figure.getBoundingClientRect().height),
+          height: figure && Math.round(figure.getBoundingClientRect().height),
         });
       }
     };

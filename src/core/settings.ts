@@ -8,7 +8,7 @@ export const settingsSchema = z.strictObject({
   venueSafety: words('The safety wording'),
   /** Signed under a note that a person takes along. */
   noteFrom: words('The signature'),
-  /** Set-ups on the floor are off until an instructor switches them on. */
+  /** Set-ups on the floor, and impact, are not offered until an instructor switches them on. */
   floorLoading: z.enum(['off', 'on']),
 });
 export type Settings = z.infer<typeof settingsSchema>;

@@ -14,6 +14,7 @@ import { peopleOfClass } from '@/store/people';
 import { loadPlan, type StoredPlan } from '@/store/plans';
 import { timesAttended } from '@/store/wrap-ups';
 import { paceBefore } from './pace';
+import { settingsNow } from './settings';
 
 /** Everything about one class that its screens and checks need, as plain data. */
 export type Classroom = {
@@ -32,6 +33,8 @@ export type Classroom = {
   readonly recent: readonly Plan[];
   readonly pace: Pace;
   readonly packed: readonly string[];
+  /** Set-ups on the floor and impact are offered. */
+  readonly floor: boolean;
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -51,6 +54,7 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     recent: await taughtPlans(db, info.seriesId, fourWeeksBefore(info.day), info.day),
     pace: await paceBefore(db, info.day),
     packed: await loadPacked(db, classId),
+    floor: (await settingsNow(db)).floorLoading === 'on',
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }

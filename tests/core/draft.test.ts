@@ -141,6 +141,8 @@ describe('a draft', () => {
     expect(
       refused({ pinned: ['look-again', 'drops-table', 'no-such-one'], banned: ['drops-table'] }),
     ).toMatch(/Leave out the pin on .* and the pin on a movement nobody knows, and/);
+    const four = ['no-such-one', 'nor-this', 'nor-that', 'nor-those'];
+    expect(refused({ pinned: ['open-close', ...four] }).split('a movement nobody knows')).toHaveLength(5);
     expect(refused({ lengthMs: 4 * MINUTE })).toMatch(/Leave out the shorter length, and/);
     expect(refused({ lengthMs: 4 * MINUTE, pinned: ['five-shapes'] })).toMatch(/the shorter length/);
   });

@@ -52,15 +52,59 @@ test('the floor is off until it is switched on in Settings', async ({ page }) =>
   await expect(page.getByText('Set-ups on the floor are off.')).toBeVisible();
   await expect(fours).toHaveCount(0);
   await page.goto('/settings');
-  await page.getByLabel(/^Show loading set-ups on the floor/).check();
+  await page.getByLabel(/^Offer set-ups on the floor/).check();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Settings are saved')).toBeVisible();
   await page.goto('/loading');
   await expect(fours).toBeVisible();
+  await makeClass(page, 'Floor class', [], ['Esi O']);
+  const offered = async () => {
+    await page.getByRole('button', { name: 'Add to load' }).click();
+    await page.getByLabel('Find a movement').fill('all fours');
+  };
+  await offered();
+  await expect(page.getByRole('button', { name: /All fours/ }).first()).toBeVisible();
   await page.goto('/settings');
-  await page.getByLabel(/^Show loading set-ups on the floor/).uncheck();
+  await page.getByLabel(/^Offer set-ups on the floor/).uncheck();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Settings are saved')).toBeVisible();
+  await page.goto('/classes');
+  await page.getByRole('link', { name: /Floor class/ }).click();
+  await offered();
+  await expect(page.getByText(/on the floor or with impact: switched on in Settings/)).toBeVisible();
+});
+
+test('the bench takes somebody’s own body and says what they may take up', async ({ page }) => {
+  await page.goto('/loading');
+  await page.getByLabel('Whose body').selectOption({ label: 'Ilse P' });
+  await expect(page.getByRole('textbox', { name: 'Height, cm' })).toHaveValue('155');
+  await expect(page.getByRole('textbox', { name: 'Mass, kg' })).toHaveValue('52');
+  await expect(page.getByRole('button', { name: /^A press on the own thighs/ })).toContainText(/hands|left/);
+  await page.getByLabel('Whose body').selectOption({ label: 'Esi O' });
+  await expect(page.getByText('Esi’s height and mass are not on record.')).toBeVisible();
+});
+
+test('a set-up changed at the bench goes into the class as it was set, and can be given up', async ({
+  page,
+}) => {
+  await makeClass(page, 'Lower class', [], ['Otto H', 'Ansel B']);
+  await page.goto('/loading');
+  await page.getByRole('button', { name: /^A seated lean on a table/ }).click();
+  await page.getByRole('textbox', { name: 'Handed over, %' }).fill('70');
+  await page.keyboard.press('Enter');
+  await page.getByRole('textbox', { name: 'On the left hand, %' }).fill('60');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Lower class, week 1' });
+  await page.getByRole('button', { name: 'Add lean on the table' }).click();
+  await expect(page.getByText(/70 % handed over, 60 % of it on the left hand/)).toBeVisible();
+  await page.getByRole('link', { name: 'See its plan' }).click();
+  await expect(page.locator('th').getByText(/^A lean of 30 degrees, .* 70 % handed over/)).toBeVisible();
+  await page.locator('[data-row]', { hasText: 'Lean on the table' }).click();
+  const loads = page.getByRole('region', { name: 'Kilograms on each wrist' });
+  await expect(loads).toContainText('for the hand that bears more');
+  await loads.getByRole('button', { name: 'Take the usual set-up' }).click();
+  await expect(loads).toContainText('both hands alike');
+  await expect(page.locator('th').getByText(/^A lean of 30 degrees, .* 70 % handed over/)).toHaveCount(0);
 });
 
 test('a press on the simulated scale is read, its zero taken off, and an unsteady one is not', async ({

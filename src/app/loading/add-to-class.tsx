@@ -4,7 +4,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { LoadSetUp } from '@/core/catalogue/movement';
 import { insertRows } from '@/core/plan/copy-rows';
-import type { Plan, Row } from '@/core/plan/plan';
+import { pressWords, type Press } from '@/core/load/press';
+import type { MovementRow, Plan, Row } from '@/core/plan/plan';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { useCatalogue } from '@/ui/catalogue';
@@ -14,13 +15,18 @@ import { SET_UP_MOVEMENT } from './set-up-words';
 
 export type ClassChoice = { readonly id: string; readonly name: string };
 
-type Props = { setUp: LoadSetUp; classes: readonly ClassChoice[] };
+type Props = {
+  setUp: LoadSetUp;
+  /** How it was set here; undefined for the usual set-up. */
+  press: Press | undefined;
+  classes: readonly ClassChoice[];
+};
 
 /** The loading row with the counter-stretch and the shake that belong after it. */
 const AFTER = ['backs-together', 'wrist-shake'];
 
 /** Puts a set-up into a class; its verdicts per person come with the row. */
-export function AddToClass({ setUp, classes }: Props) {
+export function AddToClass({ setUp, press, classes }: Props) {
   const catalogue = useCatalogue();
   const [classId, setClassId] = useState(classes[0]?.id ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -37,13 +43,17 @@ export function AddToClass({ setUp, classes }: Props) {
     const section = plan.sections.find((s) => s.kind === 'load') ?? plan.sections.at(-1)!;
     const rows = [movement.id, ...AFTER].flatMap((id): Row[] => {
       const m = catalogue.movement(id);
-      return m ? [{ kind: 'movement', id: `load-${id}`, movementId: id, dose: m.dose, note: '' }] : [];
+      const row: MovementRow | null = m
+        ? { kind: 'movement', id: `load-${id}`, movementId: id, dose: m.dose, note: '' }
+        : null;
+      return row ? [id === movement.id && press ? { ...row, press } : row] : [];
     });
     const step = insertRows(plan, section.id, section.rows.length, rows);
     const label = `Add ${movement.name}`;
     const result = await call('POST', `/api/classes/${classId}/plan`, { type: 'edit', version, step, label });
     if (!result.ok) return setTrouble(result.message);
-    setAdded(`${movement.name} is in ${chosen?.name}, with its counter-stretch and a shake.`);
+    const how = press ? ` (${pressWords(press)})` : '';
+    setAdded(`${movement.name}${how} is in ${chosen?.name}, with its counter-stretch and a shake.`);
   };
 
   return (

@@ -1,9 +1,13 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { CAUTIONS } from '@/catalogue/cautions';
 import type { LoadSetUp } from '@/core/catalogue/movement';
 import { loadLadder, ON_THE_FLOOR, usualStance } from '@/core/load/set-ups';
 import { loadOfStance, type Stance } from '@/core/load/stance';
+import type { Person } from '@/core/people/person';
+import { verdictFor, type Verdict } from '@/core/screening/verdict';
+import { useCatalogue } from '@/ui/catalogue';
 import { AddToClass, type ClassChoice } from './add-to-class';
 import { BodyFields, type BodyOf } from './body-fields';
 import { IndexPanel } from './index-panel';
@@ -11,45 +15,88 @@ import { Kilograms } from './kilograms';
 import { Ladder } from './ladder';
 import { LeanFigure } from './lean-figure';
 import { ScaleCheck } from './scale-check';
+import { SET_UP_MOVEMENT } from './set-up-words';
 import { StanceFields } from './stance-fields';
+import { WhoseBody } from './whose-body';
 
-type Props = { floor: boolean; classes: readonly ClassChoice[] };
+type Props = {
+  floor: boolean;
+  classes: readonly ClassChoice[];
+  people: readonly Person[];
+  today: string;
+};
 
 const FIRST: BodyOf = { statureCm: 165, massKg: 68, leftPercent: 50 };
 
 /** A set-up, the body that takes it up, and what comes of it; the figure is drawn from the same geometry that computes. */
-export function Bench({ floor, classes }: Props) {
+export function Bench({ floor, classes, people, today }: Props) {
   const [body, setBody] = useState(FIRST);
+  const [person, setPerson] = useState<Person | null>(null);
   const [setUp, setSetUp] = useState<LoadSetUp>('table, seated');
   const statureM = body.statureCm / 100;
   const [own, setOwn] = useState<Stance | null>(null);
   const stance = own ?? usualStance(setUp, statureM);
   const load = loadOfStance(stance, statureM);
+  const verdictOf = useVerdicts(person, today);
   const ladder = loadLadder(statureM).filter((r) => floor || !ON_THE_FLOOR.has(r.setUp));
   const choose = (next: LoadSetUp) => {
     setSetUp(next);
     setOwn(null);
   };
   return (
-    <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[minmax(26rem,1fr)_26rem]">
+    <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[minmax(26rem,1fr)_28rem]">
       <div className="grid gap-4">
         <LeanFigure stance={stance} load={load} statureM={statureM} onChange={setOwn} />
         <StanceFields stance={stance} statureM={statureM} onChange={setOwn} />
+        <WhoseBody people={people} person={person} body={body} onPerson={setPerson} onBody={setBody} />
         <BodyFields body={body} onChange={setBody} />
       </div>
       <div className="grid gap-6">
-        <Kilograms load={load} body={body} ladder={ladder} />
-        <Ladder ladder={ladder} setUp={setUp} massKg={body.massKg} floor={floor} onChoose={choose} />
+        <Kilograms load={load} body={body} ladder={ladder.filter((r) => isOpen(verdictOf(r.setUp)))} />
+        <Ladder
+          ladder={ladder}
+          setUp={setUp}
+          massKg={body.massKg}
+          floor={floor}
+          firstName={person?.firstName ?? null}
+          verdictOf={verdictOf}
+          onChoose={choose}
+        />
       </div>
       {load.ok && (
         <>
           <ScaleCheck plannedKg={load.value.middle * body.massKg} />
           <div className="grid gap-6">
             <IndexPanel share={load.value.middle} leftPercent={body.leftPercent} />
-            <AddToClass setUp={setUp} classes={classes} />
+            <AddToClass
+              setUp={setUp}
+              press={
+                own || body.leftPercent !== 50
+                  ? { stance, statureM, leftShare: body.leftPercent / 100 }
+                  : undefined
+              }
+              classes={classes}
+            />
           </div>
         </>
       )}
     </div>
   );
 }
+
+/** What the cautions say of each set-up for the chosen person; null while nobody is chosen. */
+function useVerdicts(person: Person | null, today: string): (setUp: LoadSetUp) => Verdict | null {
+  const catalogue = useCatalogue();
+  return useMemo(
+    () => (setUp) => {
+      const movement = catalogue.movement(SET_UP_MOVEMENT[setUp]);
+      if (!person || !movement) return null;
+      return verdictFor(person, movement, movement.dose, { table: CAUTIONS, catalogue, today });
+    },
+    [person, catalogue, today],
+  );
+}
+
+/** At least one hand takes it up, as it is or adapted. */
+const isOpen = (verdict: Verdict | null): boolean =>
+  verdict === null || [verdict.L.kind, verdict.R.kind].some((k) => k === 'do' || k === 'adapt');

@@ -1,6 +1,8 @@
 import type { LoadSetUp } from '@/core/catalogue/movement';
 import type { LadderRung } from '@/core/load/set-ups';
+import type { Verdict } from '@/core/screening/verdict';
 import { capital } from '@/core/words';
+import { HandsMark, verdictWords } from '@/ui/marks';
 import { SET_UP_WORDS } from './set-up-words';
 
 type Props = {
@@ -8,16 +10,22 @@ type Props = {
   setUp: LoadSetUp;
   massKg: number;
   floor: boolean;
+  /** Whose verdicts are shown; null while nobody is chosen. */
+  firstName: string | null;
+  verdictOf: (setUp: LoadSetUp) => Verdict | null;
   onChoose: (setUp: LoadSetUp) => void;
 };
 
 /** Every set-up as usually taken up, lightest first, with a wedge as wide as what it asks. */
-export function Ladder({ ladder, setUp, massKg, floor, onChoose }: Props) {
+export function Ladder({ ladder, setUp, massKg, floor, firstName, verdictOf, onChoose }: Props) {
   const most = Math.max(...ladder.map((r) => r.share));
   return (
     <section aria-label="Ladder">
       <h2 className="text-lg">Set-ups, lightest first</h2>
-      <p className="text-sm text-soft">Share of body weight on both hands, kilograms on each.</p>
+      <p className="text-sm text-soft">
+        Share of body weight on both hands, kilograms on each
+        {firstName && `; the mark is what ${firstName} may do`}.
+      </p>
       <ol>
         {ladder.map((rung) => (
           <li key={rung.setUp} className="border-b border-line">
@@ -34,6 +42,7 @@ export function Ladder({ ladder, setUp, massKg, floor, onChoose }: Props) {
                 />
               </svg>
               <span className="flex-1">{capital(SET_UP_WORDS[rung.setUp])}</span>
+              <Allowed verdict={verdictOf(rung.setUp)} />
               <span className="tabular text-sm">
                 {Math.round(rung.share * 100)} %, {((rung.share * massKg) / 2).toFixed(1)} kg
               </span>
@@ -50,3 +59,11 @@ export function Ladder({ ladder, setUp, massKg, floor, onChoose }: Props) {
     </section>
   );
 }
+
+const Allowed = ({ verdict }: { verdict: Verdict | null }) =>
+  verdict && (
+    <>
+      <HandsMark verdict={verdict} />
+      <span className="sr-only">{verdictWords(verdict)}, </span>
+    </>
+  );

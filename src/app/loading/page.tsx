@@ -3,6 +3,7 @@ import { database } from '@/server/database';
 import { settingsNow } from '@/server/settings';
 import { today } from '@/server/today';
 import { upcomingClasses } from '@/store/classes';
+import { listPeople } from '@/store/people';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { Bench } from './bench';
 
@@ -11,12 +12,15 @@ export const metadata: Metadata = { title: 'Loading bench' };
 export default async function LoadingPage() {
   const db = await database();
   const { floorLoading } = await settingsNow(db);
+  const people = await listPeople(db);
   const classes = (await upcomingClasses(db, today())).filter((c) => c.status === 'planned');
   return (
     <Page wide>
       <PageHead title="Loading bench" line="How much weight a lean puts through each wrist." />
       <Bench
         floor={floorLoading === 'on'}
+        people={people}
+        today={today()}
         classes={classes.map(({ id, name, week }) => ({ id, name: `${name}, week ${week}` }))}
       />
       <Limits />

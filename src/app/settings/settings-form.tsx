@@ -49,7 +49,7 @@ export function SettingsForm({ initial }: { initial: Settings }) {
           checked={watch('floorLoading') === 'on'}
           onChange={(e) => setValue('floorLoading', e.target.checked ? 'on' : 'off')}
         />
-        Show loading set-ups on the floor; each person still needs a clinician’s clearance
+        Offer set-ups on the floor and impact; each person still needs a clinician’s clearance
       </label>
       <Trouble message={trouble} />
       <div>

@@ -1,4 +1,5 @@
 import type { Dose } from '../dose/dose';
+import type { Press } from '../load/press';
 import type { MovementFigure } from '../hand/motion';
 import type { Prop } from './prop';
 import type { Ladder } from './rung';
@@ -150,6 +151,8 @@ export type Movement = {
   readonly rungs: Ladder;
   /** The rung a class stands on, where that is not the usual form; the catalogue itself leaves it out. */
   readonly standsOn?: number;
+  /** How a class presses, where that was set at the bench; the catalogue itself leaves it out. */
+  readonly press?: Press;
   /** Movements it should come after, and movements that put right what it does. */
   readonly follows: readonly string[];
   readonly counters: readonly string[];

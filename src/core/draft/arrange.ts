@@ -1,7 +1,7 @@
 import type { EffortKind, Movement, SectionKind } from '../catalogue/movement';
-import { GRIPPING, positionOf } from '../catalogue/movement';
 import type { Catalogue } from '../catalogue/movement';
 import { emptyPlan, type MovementRow, type Plan, type Row } from '../plan/plan';
+import { orderOfRows } from './order-of-rows';
 import { AFTER_LOADING, CLOSING_MS, ENDING, WATER_MS, WELCOME_MS } from './frame';
 import type { Option } from './option';
 
@@ -21,40 +21,18 @@ const SECTION: Readonly<Record<EffortKind, SectionKind>> = {
   load: 'load',
   massage: 'ease',
 };
-const STAGE: Partial<Record<EffortKind, number>> = { active: 0, coordination: 1, stretch: 2, tap: 1 };
 
-/** Options as a running order: sections by kind of work, then props and places together, simple before split, light before heavy. */
+/** Options as a running order: sections by kind of work, each in its best order. */
 export function arrange(chosen: readonly Option[], catalogue: Catalogue, breathMs: number): Plan {
   const plan = emptyPlan();
   const sections = plan.sections.map((section) => {
-    const rows = inOrder(chosen.filter((o) => sectionOf(o.movement) === section.kind));
+    const rows = orderOfRows(chosen.filter((o) => sectionOf(o.movement) === section.kind));
     return { ...section, rows: framed(section.kind, rows, catalogue, chosen) };
   });
   return { ...plan, breathMs, sections };
 }
 
 const sectionOf = (m: Movement): SectionKind => SECTION[m.effort];
-
-function inOrder(options: readonly Option[]): readonly Option[] {
-  const key = ({ movement: m }: Option): readonly (number | string)[] => [
-    STAGE[m.effort] ?? 0,
-    positionOf(m) === 'table' ? 0 : 1,
-    GRIPPING.has(m.effort) ? m.effortOf10 : 0,
-    m.propId ?? '',
-    m.effortOf10,
-    m.id,
-  ];
-  return [...options].sort((a, b) => compare(key(a), key(b)));
-}
-
-function compare(a: readonly (number | string)[], b: readonly (number | string)[]): number {
-  for (let i = 0; i < a.length; i++) {
-    const [x, y] = [a[i]!, b[i]!];
-    if (x < y) return -1;
-    if (x > y) return 1;
-  }
-  return 0;
-}
 
 const talk = (id: string, title: string, durationMs: number): Row => ({
   kind: 'talk',

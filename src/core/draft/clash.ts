@@ -30,8 +30,8 @@ function droppable(
   ];
 }
 
-/** Sets of wishes grow no larger than this before the search gives up. */
-const MOST_DROPPED = 3;
+/** Every set up to this size is tried; beyond it, a set of which nothing can be given back. */
+const EVERY_SET_UP_TO = 3;
 
 /** Why nothing fits: the smallest set of wishes without which something does. */
 export function clashOf(facts: DraftFacts, wish: DraftWish, slotMs: number, solve: Solve): Failure {
@@ -39,21 +39,36 @@ export function clashOf(facts: DraftFacts, wish: DraftWish, slotMs: number, solv
   const fits = (w: DraftWish): boolean =>
     solve(modelText(draftOptions(facts, w), context, w, roomFor(context, w, 0))) !== null;
   const wishes = droppable(wish, facts, slotMs);
-  for (let size = 1; size <= Math.min(MOST_DROPPED, wishes.length); size++) {
-    const found = setsOf(wishes, size).find((set) => fits(set.reduce((w, d) => d.without(w), wish)));
-    if (found)
-      return fail(
-        'no-draft',
-        `These wishes cannot all be met. Leave out ${nameList(
-          found.map((d) => d.words),
-          MOST_DROPPED,
-        )}, and a class can be drafted.`,
-      );
-  }
+  const withoutAll = (set: readonly Droppable[]) => fits(set.reduce((w, d) => d.without(w), wish));
+  const found = smallest(wishes, withoutAll) ?? irreducible(wishes, withoutAll);
   return fail(
     'no-draft',
-    'No class fits this time and these people. Give it more time, or bring fewer wishes.',
+    found
+      ? `These wishes cannot all be met. Leave out ${nameList(
+          found.map((d) => d.words),
+          found.length,
+        )}, and a class can be drafted.`
+      : 'No class fits this time and these people. Give it more time, or bring fewer wishes.',
   );
+}
+
+type Fits = (dropped: readonly Droppable[]) => boolean;
+
+function smallest(wishes: readonly Droppable[], fits: Fits): readonly Droppable[] | null {
+  for (let size = 1; size <= Math.min(EVERY_SET_UP_TO, wishes.length); size++) {
+    const found = setsOf(wishes, size).find(fits);
+    if (found) return found;
+  }
+  return null;
+}
+
+/** All are dropped, then each is given back that can be: no smaller part of what is left out would do. */
+function irreducible(wishes: readonly Droppable[], fits: Fits): readonly Droppable[] | null {
+  if (!fits(wishes)) return null;
+  return wishes.reduce<readonly Droppable[]>((dropped, wish) => {
+    const fewer = dropped.filter((d) => d !== wish);
+    return fits(fewer) ? fewer : dropped;
+  }, wishes);
 }
 
 /** Every choice of so many, in order. */

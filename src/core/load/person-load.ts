@@ -1,11 +1,11 @@
-import type { LoadSetUp, Movement } from '../catalogue/movement';
+import type { Movement } from '../catalogue/movement';
 import type { Person } from '../people/person';
 import type { Verdict } from '../screening/verdict';
-import { loadLadder, perWristKg, usualStance } from './set-ups';
+import { loadFor, shareOn } from './press';
+import { loadLadder } from './set-ups';
 import { PLANNED_STATURE_M } from './set-up-share';
-import { loadOfStance } from './stance';
 
-/** What a person's wrist bears in a loading row, kilograms, and where that stands on their ladder, from 1. */
+/** What a person's busier wrist bears in a loading row, kilograms, and where that stands on their ladder, from 1. */
 export type PersonLoad = {
   readonly person: Person;
   /** The hands that bear weight; one alone may have to take what both would. */
@@ -23,22 +23,29 @@ const LIGHT_KG = 45;
 const HEAVY_KG = 95;
 
 /**
- * Kilograms on each wrist of everyone who does a loading row, both hands alike, or on the one that bears alone: the band of the set-up for their own
- * height and mass, or its middle for a light and a heavy person where these are not known. Whoever swaps or rests bears nothing.
+ * Kilograms on the busier wrist of everyone who does a loading row, or on the one that bears alone: the band of the
+ * set-up for their own height and mass, or its middle for a light and a heavy person where these are not known. Whoever
+ * swaps or rests bears nothing; whose hands do not reach is left out.
  */
 export function loadsOfRow(
   movement: Movement,
   people: readonly Person[],
   verdictOf: (personId: string) => Verdict | null,
 ): readonly PersonLoad[] {
-  const { loadSetUp } = movement;
-  if (!loadSetUp) return [];
+  if (!movement.loadSetUp) return [];
   return people.flatMap((person) => {
     const hands = bearing(verdictOf(person.id));
-    const load = hands && loadOf(loadSetUp, person, hands);
+    const load = hands && loadOf(movement, person, hands);
     return load ? [load] : [];
   });
 }
+
+/** Whose hands do not reach in the set-up, by their height. */
+export const outOfReach = (movement: Movement, people: readonly Person[]): readonly Person[] =>
+  people.filter((p) => loadFor(movement, statureOf(p))?.ok === false);
+
+const statureOf = ({ heightCm }: Person): number =>
+  heightCm === undefined ? PLANNED_STATURE_M : heightCm / 100;
 
 function bearing(verdict: Verdict | null): PersonLoad['hands'] | null {
   const bears = (hand: 'L' | 'R') => verdict?.[hand].kind === 'do' || verdict?.[hand].kind === 'adapt';
@@ -46,23 +53,24 @@ function bearing(verdict: Verdict | null): PersonLoad['hands'] | null {
   return bears('L') ? 'L' : bears('R') ? 'R' : null;
 }
 
-function loadOf(setUp: LoadSetUp, person: Person, hands: PersonLoad['hands']): PersonLoad | null {
-  const statureM = person.heightCm === undefined ? PLANNED_STATURE_M : person.heightCm / 100;
-  const load = loadOfStance(usualStance(setUp, statureM), statureM);
-  if (!load.ok) return null;
+function loadOf(movement: Movement, person: Person, hands: PersonLoad['hands']): PersonLoad | null {
+  const statureM = statureOf(person);
+  const load = loadFor(movement, statureM);
+  if (!load?.ok) return null;
   const ladder = loadLadder(statureM);
   const { low, middle, high } = load.value;
-  const each = (share: number, massKg: number) => perWristKg(share, massKg, 0.5).L;
+  const busier = Math.max(shareOn(movement.press, 'L'), shareOn(movement.press, 'R'));
   // One hand that leans as far as two would takes the whole share.
-  const mostOf = hands === 'both' ? 1 : 2;
-  const known = person.massKg !== undefined && person.heightCm !== undefined;
+  const most = hands === 'both' ? busier : 1;
+  const [light, heavy] = person.massKg === undefined ? [LIGHT_KG, HEAVY_KG] : [person.massKg, person.massKg];
+  const [lowShare, highShare] = person.massKg === undefined ? [middle, middle] : [low, high];
   return {
     person,
     hands,
-    fromKg: person.massKg === undefined ? each(middle, LIGHT_KG) : each(low, person.massKg),
-    toKg: mostOf * (person.massKg === undefined ? each(middle, HEAVY_KG) : each(high, person.massKg)),
-    known,
-    rung: ladder.findIndex((r) => r.setUp === setUp) + 1,
+    fromKg: lowShare * light * busier,
+    toKg: highShare * heavy * most,
+    known: person.massKg !== undefined && person.heightCm !== undefined,
+    rung: Math.max(1, ladder.filter((r) => r.share < middle + 0.005).length),
     rungs: ladder.length,
   };
 }

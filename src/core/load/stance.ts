@@ -1,35 +1,41 @@
+import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 import { ARM, CENTRE, HEIGHT, MASS, THIGH, TRUNK, type SidePoint } from './body';
 
+const share = z.number().min(0).max(1);
+const metres = (least: number, most: number) => z.number().min(least).max(most);
+
 /** How weight is put through the hands. Lengths in metres, angles in degrees, shares from 0 to 1. */
-export type Stance =
-  | {
-      readonly kind: 'lean';
-      readonly surface: 'flat' | 'wall';
-      readonly pivot: 'toes' | 'knees';
-      readonly handHeightM: number;
-    }
-  | {
-      readonly kind: 'seated';
-      readonly leanDeg: number;
-      /** From the hips forward to the hands. */
-      readonly reachM: number;
-      /** From the seat up to the hands. */
-      readonly handsOverSeatM: number;
-      /** Share of the trunk's moment about the hips that the hands take. */
-      readonly handedOver: number;
-    }
-  | {
-      readonly kind: 'unload';
-      /** Share of the weight over the seat that the hands take. */
-      readonly handedOver: number;
-    }
-  | {
-      readonly kind: 'all fours';
-      /** Hips forward of the knees; behind them when negative. */
-      readonly forwardM: number;
-    }
-  | { readonly kind: 'feet back' };
+export const stanceSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('lean'),
+    surface: z.enum(['flat', 'wall']),
+    pivot: z.enum(['toes', 'knees']),
+    handHeightM: metres(0, 1.6),
+  }),
+  z.strictObject({
+    kind: z.literal('seated'),
+    leanDeg: z.number().min(0).max(60),
+    /** From the hips forward to the hands. */
+    reachM: metres(0, 1.2),
+    /** From the seat up to the hands. */
+    handsOverSeatM: metres(0, 1),
+    /** Share of the trunk's moment about the hips that the hands take. */
+    handedOver: share,
+  }),
+  z.strictObject({
+    kind: z.literal('unload'),
+    /** Share of the weight over the seat that the hands take. */
+    handedOver: share,
+  }),
+  z.strictObject({
+    kind: z.literal('all fours'),
+    /** Hips forward of the knees; behind them when negative. */
+    forwardM: metres(-0.3, 0.3),
+  }),
+  z.strictObject({ kind: z.literal('feet back') }),
+]);
+export type Stance = z.infer<typeof stanceSchema>;
 
 /** What a stance asks: the share of body weight that both hands' surface bears, between two bounds, and the body's points. */
 export type StanceLoad = {

@@ -1,5 +1,6 @@
 import { RESISTED, type Movement } from '../catalogue/movement';
 import { standing, usualRungOf } from '../catalogue/rung';
+import type { Press } from '../load/press';
 import { memo } from '../remember';
 
 const remember = memo<Movement>();
@@ -24,11 +25,18 @@ export function atRung(movement: Movement, rung: number | undefined): Movement {
   }));
 }
 
-/** The movement of a row as it stands there; undefined when the catalogue no longer has it. */
+type Placed = {
+  readonly movementId: string;
+  readonly rung?: number | undefined;
+  readonly press?: Press | undefined;
+};
+
+/** The movement of a row as it stands there, pressed as it was set; undefined when the catalogue no longer has it. */
 export const movementOfRow = (
-  row: { readonly movementId: string; readonly rung?: number | undefined },
+  { movementId, rung, press }: Placed,
   catalogue: { readonly movement: (id: string) => Movement | undefined },
 ): Movement | undefined => {
-  const movement = catalogue.movement(row.movementId);
-  return movement && atRung(movement, row.rung);
+  const movement = catalogue.movement(movementId);
+  const stood = movement && atRung(movement, rung);
+  return stood?.loadSetUp && press ? remember([stood, press], '', () => ({ ...stood, press })) : stood;
 };

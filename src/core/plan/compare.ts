@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/movement';
 import { doseWords } from '../dose/describe';
 import { rungOf } from './at-rung';
 import { earlierRow, movementRows } from './last-row';
+import { pressWords } from '../load/press';
 import type { MovementRow, Plan } from './plan';
 import { rowTitle } from './row-title';
 
@@ -11,6 +12,7 @@ export type RowChange = {
   readonly title: string;
   readonly dose: readonly [then: string, now: string] | null;
   readonly rung: readonly [then: string, now: string] | null;
+  readonly press: readonly [then: string, now: string] | null;
 };
 
 export type PlanComparison = {
@@ -26,7 +28,7 @@ export function comparePlans(plan: Plan, earlier: Plan, catalogue: Catalogue): P
   const pairs = movementRows(plan).map((row) => ({ row, before: earlierRow(earlier, plan, row) }));
   const kept = new Set(pairs.map(({ before }) => before?.id));
   const both = pairs.flatMap(({ row, before }) => (before ? [changeOf(row, before, catalogue)] : []));
-  const changed = both.filter((c) => c.dose || c.rung);
+  const changed = both.filter((c) => c.dose || c.rung || c.press);
   return {
     added: pairs.filter(({ before }) => !before).map(({ row }) => title(row)),
     gone: movementRows(earlier)
@@ -47,5 +49,8 @@ function changeOf(row: MovementRow, before: MovementRow, catalogue: Catalogue): 
     title: rowTitle(row, catalogue),
     dose: then === now ? null : [then, now],
     rung: sameRung ? null : [rungWords(before), rungWords(row)],
+    press: pressed(before) === pressed(row) ? null : [pressed(before), pressed(row)],
   };
 }
+
+const pressed = ({ press }: MovementRow): string => (press ? pressWords(press) : 'the usual set-up');

@@ -1,12 +1,13 @@
 import type { Movement } from '../catalogue/movement';
 import { primaryCount, withPrimaryCount, type Count, type Dose } from '../dose/dose';
+import { plannedShare } from '../load/press';
 import { plural } from '../words';
 import { rungOf } from './at-rung';
 import type { MovementRow } from './plan';
 
 /** One way in which a row asks more than it did. */
 export type Harder = {
-  readonly what: 'count' | 'sets' | 'hold' | 'speed' | 'rung';
+  readonly what: 'count' | 'sets' | 'hold' | 'speed' | 'rung' | 'weight';
   readonly words: string;
   /** The row with this one put back as it was. */
   readonly putBack: (row: MovementRow) => MovementRow;
@@ -16,6 +17,7 @@ export type Harder = {
 export function harderThan(row: MovementRow, before: MovementRow, movement: Movement): readonly Harder[] {
   return [
     ...rungHarder(row, before, movement),
+    ...weightHarder(row, before, movement),
     ...lengthHarder(row, before),
     ...speedHarder(row, before),
     ...countHarder(row, before),
@@ -35,6 +37,22 @@ function rungHarder(row: MovementRow, before: MovementRow, movement: Movement): 
     },
   ];
 }
+
+/** More weight on the busier hand than a set-up put there before. */
+function weightHarder(row: MovementRow, before: MovementRow, movement: Movement): Harder[] {
+  const [now, then] = [row, before].map(({ press }) => busiest({ ...movement, press }));
+  if (now! <= then! + 0.005) return [];
+  return [
+    {
+      what: 'weight',
+      words: `weight on a hand (${percent(then!)} of body weight to ${percent(now!)})`,
+      putBack: ({ press: _, ...r }) => (before.press === undefined ? r : { ...r, press: before.press }),
+    },
+  ];
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const busiest = (m: Movement): number => Math.max(plannedShare(m, 'L'), plannedShare(m, 'R'));
 
 function countHarder({ dose }: MovementRow, before: MovementRow): Harder[] {
   const [now, then] = [dose.count, before.dose.count];

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SECTION_KINDS } from '../catalogue/movement';
 import { doseSchema } from '../dose/dose';
+import { pressSchema } from '../load/press';
 import { remembered } from '../remember';
 
 const idSchema = z.string().min(1).max(60);
@@ -19,6 +20,8 @@ export const movementRowSchema = z.strictObject({
   note: z.string().trim().max(300, 'Keep the note under 300 characters'),
   /** Where the class stands on the movement's ladder, from the gentlest, 0; left out for the usual form. */
   rung: z.number().int().min(0).max(11).optional(),
+  /** How the hands are loaded, where that was set at the bench; left out for the usual set-up. */
+  press: pressSchema.optional(),
   /** Beats per minute, where the row is counted to music. */
   bpm: bpmSchema.optional(),
 });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { doseSchema } from '../dose/dose';
+import { pressSchema } from '../load/press';
 import { fail, ok, type Result } from '../result';
 import {
   bpmSchema,
@@ -32,6 +33,7 @@ const singleSteps = [
   z.strictObject({ type: z.literal('setTitle'), rowId: id, title: talkRowSchema.shape.title }),
   z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
   z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
+  z.strictObject({ type: z.literal('setPress'), rowId: id, press: pressSchema.nullable() }),
   z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
   z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
@@ -145,6 +147,16 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       return ok({
         plan: withRow(plan, step.rung === null ? row : { ...row, rung: step.rung }),
         inverse: { ...step, rung: rung ?? null },
+      });
+    }
+    case 'setPress': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'movement') return fail('no-press', 'Only a movement is pressed.');
+      const { press, ...row } = place.row;
+      return ok({
+        plan: withRow(plan, step.press === null ? row : { ...row, press: step.press }),
+        inverse: { ...step, press: press ?? null },
       });
     }
     case 'setMusic': {

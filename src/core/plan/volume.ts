@@ -2,7 +2,7 @@ import { RESISTED, type Catalogue, type Movement } from '../catalogue/movement';
 import type { Dose, Hand } from '../dose/dose';
 import { doseTotals } from '../dose/totals';
 import { boutIndex } from '../load/index-of-loading';
-import { PLANNED_SHARE } from '../load/set-up-share';
+import { plannedShare } from '../load/press';
 import { adaptedDose } from '../screening/adaptation';
 import type { HandVerdict, Verdict } from '../screening/verdict';
 import { movementOfRow } from './at-rung';
@@ -41,6 +41,6 @@ function handVolume(movement: Movement, dose: Dose, hand: Hand, verdict: HandVer
   const effort = Math.min(movement.effortOf10, verdict?.adaptation.effortMost ?? 10);
   return {
     resisted: RESISTED.has(movement.effort) ? times * effort : 0,
-    loading: movement.loadSetUp ? boutIndex(PLANNED_SHARE[movement.loadSetUp], times) : 0,
+    loading: boutIndex(plannedShare(movement, hand), times),
   };
 }

@@ -20,6 +20,7 @@ type Props = {
   facts: ClassFacts;
   plan: Plan;
   blocks: readonly Block[];
+  floor: boolean;
   onPickBlock: (block: Block) => void;
   onPick: (row: Row, title: string) => void;
   onClose: () => void;
@@ -29,11 +30,12 @@ type Props = {
 const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'center' });
 
 /** Choose what to add, in place: movements for this section first, then all; talk and breaks too. */
-export function MovementPicker({ section, facts, plan, blocks, onPick, onPickBlock, onClose }: Props) {
+export function MovementPicker({ section, facts, plan, blocks, floor, onPick, onPickBlock, onClose }: Props) {
   const [words, setWords] = useState('');
-  const found = [...findMovements(facts.catalogue.movements, words)].sort(
-    (a, b) => Number(b.section === section.kind) - Number(a.section === section.kind),
-  );
+  const all = findMovements(facts.catalogue.movements, words);
+  const found = all
+    .filter((m) => floor || !m.offUntil)
+    .sort((a, b) => Number(b.section === section.kind) - Number(a.section === section.kind));
   const figureOf = (movementId: string, height: number) => {
     const figure = facts.catalogue.figure(movementId);
     return figure && <LazyPicture figure={figure} height={height} />;
@@ -112,7 +114,13 @@ export function MovementPicker({ section, facts, plan, blocks, onPick, onPickBlo
             </button>
           </li>
         ))}
-        {found.length === 0 && <li className="px-2 py-2">No movement has these words. Try fewer.</li>}
+        {found.length < all.length && (
+          <li className="px-2 py-2 text-sm text-soft">
+            {plural(all.length - found.length, 'movement')} on the floor or with impact: switched on in
+            Settings.
+          </li>
+        )}
+        {all.length === 0 && <li className="px-2 py-2">No movement has these words. Try fewer.</li>}
       </ul>
     </div>
   );

@@ -14,6 +14,8 @@ export type OrderProps = {
   weave: { readonly people: readonly Person[]; readonly rowIds: ReadonlySet<string> | null };
   /** Saved blocks that can be put in. */
   blocks: readonly Block[];
+  /** Set-ups on the floor and impact are offered. */
+  floor: boolean;
   /** Rows chosen together; null while rows are not being chosen. */
   chosen: ReadonlySet<string> | null;
   onChoose: (rowId: string) => void;

@@ -92,6 +92,7 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
           context={context}
           reserves={reserves}
           blocks={blocks}
+          floor={room.floor}
           last={room.last}
           openRow={openRow}
           onOpenRow={setOpenRow}

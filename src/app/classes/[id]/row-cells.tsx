@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Movement } from '@/core/catalogue/movement';
 import { rungNoteOf } from '@/core/catalogue/rung';
+import { pressNoteOf } from '@/core/load/press';
 import { doseWords } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
 import type { Severity } from '@/core/plan/finding';
@@ -71,7 +72,7 @@ export const RowCells = memo(function RowCells(props: Props) {
 });
 
 function Name({ row, title, movement, severity, open, overview, sticky, last, isNew, onOpenRow }: Props) {
-  const rung = movement ? rungNoteOf(movement) : '';
+  const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean).join('; ') : '';
   return (
     <th
       scope="row"
@@ -88,7 +89,7 @@ function Name({ row, title, movement, severity, open, overview, sticky, last, is
         {title}
         {severity && <span className="font-bold text-load"> ({severity})</span>}
       </button>
-      {rung && <p className="text-sm leading-tight font-semibold">{capital(rung)}</p>}
+      {way && <p className="text-sm leading-tight font-semibold">{capital(way)}</p>}
       {row.kind === 'movement' && !overview && (
         <p className="text-sm leading-tight text-soft">{lastTime(row, last, isNew)}</p>
       )}

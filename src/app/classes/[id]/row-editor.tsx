@@ -122,7 +122,14 @@ function MovementEditor({
         </div>
       )}
       {movement?.loadSetUp && (
-        <RowLoads movement={movement} people={facts.people} verdicts={check.verdicts.get(row.id)} />
+        <RowLoads
+          movement={movement}
+          people={facts.people}
+          verdicts={check.verdicts.get(row.id)}
+          onUsual={() =>
+            editor.edit({ type: 'setPress', rowId: row.id, press: null }, `Usual set-up of ${title}`)
+          }
+        />
       )}
       {adapted.length > 0 && (
         <div>

@@ -80,6 +80,7 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
               facts={facts}
               plan={editor.plan}
               blocks={props.blocks}
+              floor={props.floor}
               onPickBlock={addBlock}
               onPick={add}
               onClose={() => setAdding(false)}

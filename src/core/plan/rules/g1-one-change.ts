@@ -32,11 +32,12 @@ export const oneChange: SequencingRule = (context) =>
 export const lastRow = ({ last, plan }: RuleContext, row: MovementRow): MovementRow | null =>
   last && earlierRow(last, plan, row);
 
-/** Dose and rung of a row as one step. */
-export const setRow = ({ id, dose, rung }: MovementRow): PlanStep => ({
+/** Dose, rung and press of a row as one step. */
+export const setRow = ({ id, dose, rung, press }: MovementRow): PlanStep => ({
   type: 'several',
   steps: [
     { type: 'setDose', rowId: id, dose },
     { type: 'setRung', rowId: id, rung: rung ?? null },
+    { type: 'setPress', rowId: id, press: press ?? null },
   ],
 });

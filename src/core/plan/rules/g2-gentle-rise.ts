@@ -105,15 +105,14 @@ const risenRows = (context: RuleContext, kind: keyof Volume): readonly string[] 
 
 /** Rows that were there last time go back to what they were; new ones are left to the instructor. */
 function putBack(context: RuleContext, kind: keyof Volume): Mend | null {
-  const all = risen(context, kind).flatMap(({ row, before }) => {
-    const step = before && setRow({ ...row, dose: before.dose, rung: before.rung });
-    return step?.type === 'several' ? step.steps : [];
+  const rows = risen(context, kind).flatMap(({ row, before }) => {
+    const step = before && setRow({ ...before, id: row.id });
+    return step?.type === 'several' ? [step.steps] : [];
   });
-  const steps = all.slice(0, MOST_STEPS);
-  if (steps.length === 0) return null;
-  const rows = steps.length / 2;
+  rows.splice(Math.floor(MOST_STEPS / 3));
+  if (rows.length === 0) return null;
   return {
-    label: `Put ${rows === 1 ? 'it' : `${rows} rows`} back to the last class`,
-    step: { type: 'several', steps },
+    label: `Put ${rows.length === 1 ? 'it' : `${rows.length} rows`} back to the last class`,
+    step: { type: 'several', steps: rows.flat() },
   };
 }

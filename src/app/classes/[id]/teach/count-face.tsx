@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { rungNoteOf } from '@/core/catalogue/rung';
+import { pressNoteOf } from '@/core/load/press';
 import { movementOfRow } from '@/core/plan/at-rung';
 import { doseWords } from '@/core/dose/describe';
 import type { Beat } from '@/core/dose/script';
@@ -25,14 +26,14 @@ export function CountFace({ row, state, beats, nowMs, onGo, figure }: Props) {
   const offset = offsetAtTime(state, nowMs);
   const catalogue = useCatalogue();
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
-  const rung = movement ? rungNoteOf(movement) : '';
+  const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean) : [];
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
       <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
       {row.row.kind === 'movement' && (
         <p className="text-xl text-soft">
           {doseWords(row.row.dose)}
-          {rung && <strong className="text-ink">, {rung}</strong>}
+          {way.length > 0 && <strong className="text-ink">, {way.join(', ')}</strong>}
         </p>
       )}
       <div className="flex min-h-0 flex-1 flex-col items-center gap-4 py-2 sm:flex-row">

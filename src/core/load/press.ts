@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import type { Movement } from '../catalogue/movement';
+import type { Result } from '../result';
+import { PLANNED_SHARE } from './set-up-share';
+import { usualStance } from './set-ups';
+import { loadOfStance, stanceSchema, type Stance, type StanceLoad } from './stance';
+
+/** A set-up as it was set at the bench: how, for whom of what stature in metres, and how much of it goes left, 0 to 1. */
+export const pressSchema = z.strictObject({
+  stance: stanceSchema,
+  statureM: z.number().min(1.3).max(2.05),
+  leftShare: z.number().min(0).max(1),
+});
+export type Press = z.infer<typeof pressSchema>;
+
+/** What a movement's set-up asks of a person of a stature, metres; null for what puts no weight on the hands. */
+export function loadFor(
+  { loadSetUp, press }: Pick<Movement, 'loadSetUp' | 'press'>,
+  statureM: number,
+): Result<StanceLoad> | null {
+  if (!loadSetUp) return null;
+  return loadOfStance(press ? fitted(press, statureM) : usualStance(loadSetUp, statureM), statureM);
+}
+
+/** Furniture stays where it is; what is measured along the body grows with it. */
+function fitted({ stance, statureM: from }: Press, statureM: number): Stance {
+  const grown = statureM / from;
+  switch (stance.kind) {
+    case 'seated':
+      return { ...stance, reachM: stance.reachM * grown };
+    case 'all fours':
+      return { ...stance, forwardM: stance.forwardM * grown };
+    default:
+      return stance;
+  }
+}
+
+/** Share of body weight that a movement is planned to put on a hand. It compares one class with another. */
+export function plannedShare({ loadSetUp, press }: Movement, hand: 'L' | 'R'): number {
+  if (!loadSetUp) return 0;
+  const load = press && loadOfStance(press.stance, press.statureM);
+  return load?.ok ? load.value.middle * shareOn(press, hand) : PLANNED_SHARE[loadSetUp];
+}
+
+/** How much of what both hands bear one of them does. */
+export const shareOn = (press: Press | undefined, hand: 'L' | 'R'): number =>
+  press ? (hand === 'L' ? press.leftShare : 1 - press.leftShare) : 0.5;
+
+/** How a movement is pressed, where that was set at the bench; empty for the usual set-up. */
+export const pressNoteOf = ({ press }: Pick<Movement, 'press'>): string => (press ? pressWords(press) : '');
+
+/** A press in words: what was set at the bench. */
+export function pressWords({ stance, leftShare }: Press): string {
+  const left = Math.round(leftShare * 100);
+  const split = left === 50 ? '' : `, ${left} % of it on the left hand`;
+  return `${stanceWords(stance)}${split}`;
+}
+
+const cm = (metres: number): string => `${Math.round(metres * 100)} cm`;
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+function stanceWords(stance: Stance): string {
+  switch (stance.kind) {
+    case 'lean':
+      return `hands ${cm(stance.handHeightM)} up`;
+    case 'seated':
+      return `a lean of ${stance.leanDeg} degrees, hands ${cm(stance.reachM)} forward, ${percent(stance.handedOver)} handed over`;
+    case 'unload':
+      return `${percent(stance.handedOver)} taken off the seat`;
+    case 'all fours':
+      return stance.forwardM < 0
+        ? `hips ${cm(-stance.forwardM)} back`
+        : `hips ${cm(stance.forwardM)} forward`;
+    case 'feet back':
+      return 'knees lifted, legs straight back';
+  }
+}
