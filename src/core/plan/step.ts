@@ -9,6 +9,7 @@ import {
   rowSchema,
   sectionNameSchema,
   talkRowSchema,
+  type MovementRow,
   type Plan,
   type Row,
   type Section,
@@ -140,34 +141,16 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       });
     }
     case 'setRung': {
-      const place = findRow(plan, step.rowId);
-      if (!place) return noRow();
-      if (place.row.kind !== 'movement') return fail('no-rung', 'Only a movement has rungs.');
-      const { rung, ...row } = place.row;
-      return ok({
-        plan: withRow(plan, step.rung === null ? row : { ...row, rung: step.rung }),
-        inverse: { ...step, rung: rung ?? null },
-      });
+      const set = withExtra(plan, step.rowId, 'rung', step.rung);
+      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, rung: set.value.was } }) : set;
     }
     case 'setPress': {
-      const place = findRow(plan, step.rowId);
-      if (!place) return noRow();
-      if (place.row.kind !== 'movement') return fail('no-press', 'Only a movement is pressed.');
-      const { press, ...row } = place.row;
-      return ok({
-        plan: withRow(plan, step.press === null ? row : { ...row, press: step.press }),
-        inverse: { ...step, press: press ?? null },
-      });
+      const set = withExtra(plan, step.rowId, 'press', step.press);
+      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, press: set.value.was } }) : set;
     }
     case 'setMusic': {
-      const place = findRow(plan, step.rowId);
-      if (!place) return noRow();
-      if (place.row.kind !== 'movement') return fail('no-music', 'Only a movement is counted to music.');
-      const { bpm, ...row } = place.row;
-      return ok({
-        plan: withRow(plan, step.bpm === null ? row : { ...row, bpm: step.bpm }),
-        inverse: { ...step, bpm: bpm ?? null },
-      });
+      const set = withExtra(plan, step.rowId, 'bpm', step.bpm);
+      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, bpm: set.value.was } }) : set;
     }
     case 'renameSection': {
       const section = plan.sections.find((s) => s.id === step.sectionId);
@@ -214,3 +197,25 @@ const withRow = (plan: Plan, row: Row): Plan => ({
     s.rows.some((r) => r.id === row.id) ? { ...s, rows: s.rows.map((r) => (r.id === row.id ? row : r)) } : s,
   ),
 });
+
+/** What a movement row may have besides its dose, and why other rows have none. */
+const EXTRAS = {
+  rung: 'Only a movement has rungs.',
+  press: 'Only a movement is pressed.',
+  bpm: 'Only a movement is counted to music.',
+} as const;
+
+/** The plan with one of a movement row's extras set, or left out when null, and what it was. */
+function withExtra<K extends keyof typeof EXTRAS>(
+  plan: Plan,
+  rowId: string,
+  key: K,
+  value: NonNullable<MovementRow[K]> | null,
+): Result<{ readonly plan: Plan; readonly was: NonNullable<MovementRow[K]> | null }> {
+  const place = findRow(plan, rowId);
+  if (!place) return noRow();
+  if (place.row.kind !== 'movement') return fail(`no-${key}`, EXTRAS[key]);
+  const { [key]: was, ...rest } = place.row;
+  const row = (value === null ? rest : { ...rest, [key]: value }) as MovementRow;
+  return ok({ plan: withRow(plan, row), was: was ?? null });
+}
