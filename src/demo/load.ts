@@ -1,6 +1,7 @@
 import { addDays, format, parseISO } from 'date-fns';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
+import { START, type TeachState } from '@/core/teach/state';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
@@ -130,14 +131,7 @@ async function teach(db: Db, c: DemoClass, group: Group, newId: () => string): P
     roll,
   );
   const startedAt = parseISO(`${c.day}T${group.startsAt}:00`).getTime();
-  const done = {
-    rowIndex: rows.length,
-    phase: 'done' as const,
-    running: false,
-    offsetMs: 0,
-    anchorMs: 0,
-    extras: {},
-  };
+  const done: TeachState = { ...START, rowIndex: rows.length, phase: 'done' };
   await startTeaching(db, c.id, snapshot, done, startedAt);
   await recordEvents(db, c.id, 0, events, done);
   for (const mark of marks) await addMark(db, c.id, mark);

@@ -1,7 +1,7 @@
 import type { Person } from '@/core/people/person';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Mark, MarkKind } from '@/core/teach/marks';
-import type { TeachEvent } from '@/core/teach/transport';
+import type { TeachEvent } from '@/core/teach/state';
 import { draftFor, type WrapUpPerson } from '@/core/teach/wrap-up';
 
 /** A small seeded generator (mulberry32), so that the demo is the same on every machine. */

@@ -1,7 +1,7 @@
 import { UNSAID } from '@/core/people/person';
 import type { Mark } from '@/core/teach/marks';
 import type { Snapshot } from '@/core/teach/snapshot';
-import type { TeachEvent, TeachState } from '@/core/teach/transport';
+import { completeState, type TeachEvent, type TeachState } from '@/core/teach/state';
 import type { Db } from './db';
 
 export type Taught = {
@@ -34,7 +34,7 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
   if (!row) return null;
   return {
     snapshot: complete(row.snapshot),
-    state: row.state,
+    state: completeState(row.state),
     startedAtMs: Number(row.started),
     ended: row.ended,
     writtenUp: row.written_up,

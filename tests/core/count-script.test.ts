@@ -1,13 +1,15 @@
 import fc from 'fast-check';
 import { boutsOf } from '@/core/dose/bouts';
-import { doseOf } from '@/core/dose/dose';
+import { doseOf, type Dose } from '@/core/dose/dose';
 import { COUNTED, scriptLength, scriptOf, type Beat } from '@/core/dose/script';
 import { doseTiming } from '@/core/dose/timing';
 import { doseTotals } from '@/core/dose/totals';
-import { ticksOf } from '@/core/teach/ticks';
+import { USUAL_STYLE } from '@/core/teach/count-style';
+import { NO_VOICE, ticksOf } from '@/core/teach/ticks';
 import { anyDose } from './arbitrary';
 
 const context = { breathMs: 5_000, isNew: false };
+const ticked = (dose: Dose) => ticksOf(scriptOf(dose, context), USUAL_STYLE, NO_VOICE);
 const anyContext = fc.record({ breathMs: fc.constantFrom(4_000, 5_000, 7_500), isNew: fc.boolean() });
 const counted = (beats: readonly Beat[]) => beats.filter((b) => COUNTED.has(b.kind));
 
@@ -90,7 +92,7 @@ test('hand by hand starts with the first side and never does one twice running',
 
 test('the change to the other side is said before it begins', () => {
   const dose = doseOf({ mode: 'reps', reps: 2, tempoMs: 1_000 }, { sides: 'each', directions: 2 });
-  const words = ticksOf(scriptOf(dose, context)).map((t) => t.word);
+  const words = ticked(dose).map((t) => t.word);
   expect(words).toEqual([
     '1',
     '2',
@@ -108,14 +110,14 @@ test('the change to the other side is said before it begins', () => {
 
 test('a hold counts its own seconds, a breath says in and out', () => {
   const hold = doseOf({ mode: 'hold', holds: 1, holdMs: 3_000, relaxMs: 2_000 });
-  expect(ticksOf(scriptOf(hold, context)).map((t) => [t.atMs, t.word])).toEqual([
+  expect(ticked(hold).map((t) => [t.atMs, t.word])).toEqual([
     [0, '1'],
     [1_000, '2'],
     [2_000, '3'],
     [3_000, 'ease off'],
   ]);
   const breath = doseOf({ mode: 'breaths', breaths: 2 });
-  expect(ticksOf(scriptOf(breath, context)).map((t) => [t.atMs, t.word])).toEqual([
+  expect(ticked(breath).map((t) => [t.atMs, t.word])).toEqual([
     [0, 'in'],
     [2_000, 'out'],
     [5_000, 'in'],
@@ -125,5 +127,5 @@ test('a hold counts its own seconds, a breath says in and out', () => {
 
 test('counts too quick to speak are left to the clicks', () => {
   const taps = doseOf({ mode: 'reps', reps: 4, tempoMs: 400 });
-  expect(ticksOf(scriptOf(taps, context)).map((t) => t.word)).toEqual(['', '', '', '']);
+  expect(ticked(taps).map((t) => t.word)).toEqual(['', '', '', '']);
 });

@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
+import { checkPlan, checkWithReserve, type ClassFacts } from '@/core/plan/check';
 import type { Finding } from '@/core/plan/finding';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/step';
@@ -68,3 +68,11 @@ export function mended(plan: Plan, code: string, f: ClassFacts = facts()): Plan 
   if (!result.ok) throw new Error(result.message);
   return result.value.plan;
 }
+
+export const lengthOf = (plan: Plan, f: ClassFacts = facts()): number => checkPlan(plan, f).timing.totalMs;
+
+/** Nothing of the protected ending is shorter or gone. */
+export const keepsEnding = (before: Plan, after: Plan): boolean => {
+  const ending = (plan: Plan) => JSON.stringify(plan.sections.filter((s) => s.kind === 'settle'));
+  return ending(before) === ending(after);
+};

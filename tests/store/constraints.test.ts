@@ -3,7 +3,7 @@ import { addClass, addSeries, classOfSeriesOn, findClass, setRoster } from '@/st
 import { findPerson, listPeople, peopleOfClass, savePerson, setArchived } from '@/store/people';
 import { addMark, loadMarks, recordEvents, startTeaching, loadEvents, loadTaught } from '@/store/teaching';
 import { saveWrapUp, loadAttendance } from '@/store/wrap-ups';
-import { START } from '@/core/teach/transport';
+import { START } from '@/core/teach/state';
 import { freshDatabase } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;

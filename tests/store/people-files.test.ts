@@ -1,5 +1,5 @@
 import type { PersonCondition } from '@/core/people/person';
-import { START } from '@/core/teach/transport';
+import { START } from '@/core/teach/state';
 import { allThatIsHeld, eraseForGood } from '@/server/erase';
 import { exportPeople, importPeople } from '@/server/import-people';
 import { emptyPlan } from '@/core/plan/plan';

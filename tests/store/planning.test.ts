@@ -1,5 +1,5 @@
 import { emptyPlan, type Row } from '@/core/plan/plan';
-import { START } from '@/core/teach/transport';
+import { START } from '@/core/teach/state';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { dropBlock, keepBlock } from '@/server/blocks';

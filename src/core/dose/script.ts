@@ -19,6 +19,8 @@ export type Beat = {
   readonly bout: number;
   /** The finger or position in a sequence. */
   readonly step: string | null;
+  /** Said again while the group stays on it. */
+  readonly again?: true;
   /** What a change is a change of. */
   readonly change: Bout['before'] | null;
 };

@@ -20,6 +20,8 @@ export const movementRowSchema = z.strictObject({
   note: z.string().trim().max(300, 'Keep the note under 300 characters'),
   /** Where the class stands on the movement's ladder, from the gentlest, 0; left out for the usual form. */
   rung: z.number().int().min(0).max(11).optional(),
+  /** The count goes on from the row before, as one long series. */
+  goesOn: z.literal(true).optional(),
   /** How the hands are loaded, where that was set at the bench; left out for the usual set-up. */
   press: pressSchema.optional(),
   /** Beats per minute, where the row is counted to music. */

@@ -35,6 +35,7 @@ const singleSteps = [
   z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
   z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
   z.strictObject({ type: z.literal('setPress'), rowId: id, press: pressSchema.nullable() }),
+  z.strictObject({ type: z.literal('setSeries'), rowId: id, goesOn: z.literal(true).nullable() }),
   z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
   z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
@@ -148,6 +149,10 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
       const set = withExtra(plan, step.rowId, 'press', step.press);
       return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, press: set.value.was } }) : set;
     }
+    case 'setSeries': {
+      const set = withExtra(plan, step.rowId, 'goesOn', step.goesOn);
+      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, goesOn: set.value.was } }) : set;
+    }
     case 'setMusic': {
       const set = withExtra(plan, step.rowId, 'bpm', step.bpm);
       return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, bpm: set.value.was } }) : set;
@@ -203,6 +208,7 @@ const EXTRAS = {
   rung: 'Only a movement has rungs.',
   press: 'Only a movement is pressed.',
   bpm: 'Only a movement is counted to music.',
+  goesOn: 'Only a movement has a count to go on with.',
 } as const;
 
 /** The plan with one of a movement row's extras set, or left out when null, and what it was. */

@@ -1,7 +1,9 @@
 import type { Catalogue } from '../catalogue/movement';
 import { scriptLength, scriptOf, type Beat } from '../dose/script';
 import { rowTitle } from '../plan/row-title';
-import { placedRows, type Plan, type Row } from '../plan/plan';
+import { inSeries } from './series';
+import { NO_VOICE, type RowVoice } from './ticks';
+import { placedRows, type MovementRow, type Plan, type Row } from '../plan/plan';
 import { scriptContextOf, type PlanTiming } from '../plan/timing';
 
 /** One row as it is taught: planned lengths in ms, and its count. */
@@ -16,14 +18,17 @@ export type TaughtRow = {
   /** Hand-out, explaining and showing; the instructor ends it. */
   readonly setUpMs: number;
   readonly beats: readonly Beat[];
+  readonly voice: RowVoice;
+  /** The number a long series has reached before this row; 0 where the count is its own. */
+  readonly countedBefore: number;
   readonly countMs: number;
   /** The shake-out after the count. */
   readonly resetMs: number;
 };
 
-/** A plan and its times as rows to teach, in running order. */
+/** A plan and its times as rows to teach, in running order; a long series keeps one count through its rows. */
 export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue): readonly TaughtRow[] {
-  return placedRows(plan).map(({ row, section }, i): TaughtRow => {
+  const rows = placedRows(plan).map(({ row, section }, i): TaughtRow => {
     const times = timing.rows[i]!;
     const shared = {
       rowId: row.id,
@@ -34,46 +39,28 @@ export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue
       plannedMs: times.totalMs,
       setUpMs: times.propsMs + times.setUpMs,
       resetMs: times.resetMs,
+      countedBefore: 0,
+      voice: NO_VOICE,
     };
     if (row.kind !== 'movement')
       return { ...shared, kind: row.kind === 'talk' ? 'talk' : row.what, beats: [], countMs: row.durationMs };
     const beats = scriptOf(row.dose, scriptContextOf(plan, times));
-    return { ...shared, kind: 'movement', beats, countMs: scriptLength(beats) };
+    const voice = voiceOf(row, catalogue);
+    return { ...shared, kind: 'movement', voice, beats, countMs: scriptLength(beats) };
   });
+  return inSeries(rows);
 }
 
-/** Extra repetitions called for while teaching, by bout. */
-export type Extras = Readonly<Record<number, number>>;
+const BREATH_FIRST = { 'in, then out': 'in', 'out, then in': 'out', 'as it comes': null } as const;
 
-/**
- * The beats with "one more" added at the end of the bouts that asked for it.
- * Only what comes later moves; numbering goes on from where it was.
- */
-export function withExtras(beats: readonly Beat[], extras: Extras): readonly Beat[] {
-  if (Object.values(extras).every((n) => n === 0)) return beats;
-  const result: Beat[] = [];
-  let startMs = 0;
-  const push = (beat: Beat) => {
-    result.push({ ...beat, startMs });
-    startMs += beat.durationMs;
+function voiceOf({ movementId, bpm }: MovementRow, catalogue: Catalogue): RowVoice {
+  const movement = catalogue.movement(movementId);
+  if (!movement) return NO_VOICE;
+  return {
+    cue: movement.cues[0] ?? '',
+    watch: movement.watch[0] ?? '',
+    breathFirst: BREATH_FIRST[movement.phases.breath],
+    workShare: movement.phases.workShare,
+    beatMs: bpm ? 60_000 / bpm : null,
   };
-  beats.forEach((beat, i) => {
-    const more = extras[beat.bout] ?? 0;
-    const of = beat.of > 0 ? beat.of + more : 0;
-    push({ ...beat, of });
-    const boutEnds = beats[i + 1]?.bout !== beat.bout;
-    if (!boutEnds || more === 0) return;
-    const unit = beats.filter((b) => b.bout === beat.bout && b.number === beat.number && b.number > 0);
-    for (let n = 1; n <= more; n++) for (const b of unit) push({ ...b, number: b.number + n, of });
-  });
-  return result;
-}
-
-/** One more for the bout under way, and for the other sides and directions of the same set still to come. */
-export function oneMore(beats: readonly Beat[], bout: number, extras: Extras): Extras {
-  const set = beats.find((b) => b.bout === bout)?.set;
-  const bouts = new Set(beats.filter((b) => b.set === set && b.bout >= bout).map((b) => b.bout));
-  const next: Record<number, number> = { ...extras };
-  for (const b of bouts) next[b] = (next[b] ?? 0) + 1;
-  return next;
 }

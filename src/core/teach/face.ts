@@ -1,5 +1,6 @@
 import { breathInMs } from '../dose/pace';
 import type { Beat } from '../dose/script';
+import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
 import { changeWord } from './ticks';
 
 /** What the screen shows of one beat at one moment. */
@@ -19,19 +20,23 @@ const SIDE_WORDS: Record<Beat['side'], string> = {
 };
 
 /** Beat and moment to words; `offsetMs` is from the start of the count. */
-export function faceOf(beat: Beat, offsetMs: number): Face {
+export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_STYLE): Face {
   const inside = offsetMs - beat.startMs;
   const side = SIDE_WORDS[beat.side];
   const turn = turnWords(beat);
   const numbered = { of: `of ${beat.of}`, side, turn };
   switch (beat.kind) {
     case 'rep':
-      return { big: String(beat.number), ...numbered };
+      return {
+        big: String(numberShown(style, beat.number, beat.of)),
+        ...numbered,
+        of: ofWords(style, beat.of),
+      };
     case 'step':
       return { ...numbered, big: beat.step ?? '', of: `round ${beat.number} of ${beat.of}` };
     case 'hold':
       return {
-        big: String(Math.floor(inside / 1000) + 1),
+        big: String(numberShown(style, Math.floor(inside / 1000) + 1, Math.ceil(beat.durationMs / 1000))),
         of: `of ${Math.ceil(beat.durationMs / 1000)} s, hold ${beat.number} of ${beat.of}`,
         side,
         turn,
@@ -60,3 +65,6 @@ function turnWords(beat: Beat): string {
   if (beat.set > 1) words.push(`set ${beat.set}`);
   return words.join(', ');
 }
+
+const ofWords = ({ order }: CountStyle, of: number): string =>
+  order === 'down' ? `to go, of ${of}` : `of ${of}`;

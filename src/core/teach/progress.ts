@@ -1,5 +1,6 @@
 import type { TaughtRow } from './class-script';
-import { offsetAtTime, phaseLength, type TeachEvent, type TeachState } from './transport';
+import type { TeachEvent, TeachState } from './state';
+import { offsetAtTime, phaseLength } from './transport';
 
 export type Outlook = {
   /** Class-clock time at which the class will end if the rest goes as planned, ms. */

@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/movement';
 import { withOwn, type OwnMovement } from '../catalogue/own';
 import type { Person } from '../people/person';
 import type { Plan } from '../plan/plan';
+import { applyStep, type PlanStep } from '../plan/step';
 import { planTiming } from '../plan/timing';
 import { classScript, type TaughtRow } from './class-script';
 
@@ -16,14 +17,26 @@ export type Snapshot = {
   readonly own?: readonly OwnMovement[];
 };
 
+/** The plan as it is taught: what it began with and every change made since. A change that no longer fits is passed over. */
+export const taughtPlan = (plan: Plan, changes: readonly PlanStep[]): Plan =>
+  changes.reduce((now, step) => {
+    const applied = applyStep(now, step);
+    return applied.ok ? applied.value.plan : now;
+  }, plan);
+
 /** The rows of a taught class, with the times they were planned at. */
-export function rowsOfSnapshot(snapshot: Snapshot, current: Catalogue): readonly TaughtRow[] {
+export function rowsOfSnapshot(
+  snapshot: Snapshot,
+  current: Catalogue,
+  changes: readonly PlanStep[] = [],
+): readonly TaughtRow[] {
   const catalogue = withOwn(current, snapshot.own ?? []);
-  const timing = planTiming(snapshot.plan, {
+  const plan = taughtPlan(snapshot.plan, changes);
+  const timing = planTiming(plan, {
     catalogue,
     people: snapshot.people.length,
     helpers: snapshot.helpers.length,
     shown: new Set(snapshot.shown),
   });
-  return classScript(snapshot.plan, timing, catalogue);
+  return classScript(plan, timing, catalogue);
 }

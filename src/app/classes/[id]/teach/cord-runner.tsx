@@ -5,7 +5,8 @@ import { stepLetter } from '@/core/dose/cord';
 import { COUNTED, type Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { changeWord } from '@/core/teach/ticks';
-import { beatAtTime, offsetAtTime, type TeachState } from '@/core/teach/transport';
+import type { TeachState } from '@/core/teach/state';
+import { beatAtTime, offsetAtTime } from '@/core/teach/transport';
 import { useCatalogue } from '@/ui/catalogue';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };

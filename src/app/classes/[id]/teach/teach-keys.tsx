@@ -1,6 +1,6 @@
 'use client';
 
-import type { TeachState } from '@/core/teach/transport';
+import type { TeachState } from '@/core/teach/state';
 import type { MirrorChoice } from './hand-pair';
 import type { SoundChoice } from './use-count-sound';
 import type { TeachAction } from './use-teach-keys';

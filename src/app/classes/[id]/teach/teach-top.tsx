@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { outlook } from '@/core/teach/progress';
-import type { TeachState } from '@/core/teach/transport';
+import type { TeachState } from '@/core/teach/state';
 import { clockText } from '@/core/words';
 
 type Props = {

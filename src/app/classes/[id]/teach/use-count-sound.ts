@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Beat } from '@/core/dose/script';
 import { ticksOf, type Tick } from '@/core/teach/ticks';
-import { offsetAtTime, type TeachState } from '@/core/teach/transport';
+import type { TeachState } from '@/core/teach/state';
+import { offsetAtTime } from '@/core/teach/transport';
 
 export type SoundChoice = 'silent' | 'clicks' | 'voice';
 

@@ -3,15 +3,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Mark, MarkKind } from '@/core/teach/marks';
-import {
-  command,
-  flow,
-  offsetAtTime,
-  type Moved,
-  type TeachCommand,
-  type TeachEvent,
-  type TeachState,
-} from '@/core/teach/transport';
+import type { Moved, TeachEvent, TeachState } from '@/core/teach/state';
+import { command, flow, offsetAtTime, type TeachCommand } from '@/core/teach/transport';
 import type { Taught } from '@/store/teaching';
 import { useOutbox } from './use-outbox';
 

@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf } from '@/core/dose/dose';
 import { scriptLength, scriptOf } from '@/core/dose/script';
-import { oneMore, withExtras } from '@/core/teach/class-script';
+import { withEdits } from '@/core/teach/count-edits';
 import { faceOf } from '@/core/teach/face';
 import { outlook, recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import type { TeachEvent, TeachState } from '@/core/teach/state';
 import {
   beatAtTime,
   beatsOf,
@@ -15,11 +16,9 @@ import {
   offsetAtTime,
   phaseLength,
   type TeachCommand,
-  type TeachEvent,
-  type TeachState,
 } from '@/core/teach/transport';
 import { draftFor, painRose } from '@/core/teach/wrap-up';
-import { planWith, rest, talk } from './plans';
+import { planWith, rest, talk } from '../plans';
 
 const rows = rowsOfSnapshot(
   {
@@ -177,14 +176,14 @@ test('one more lengthens this side and the side still to come, never the past', 
   const after = beatsOf(rows, state);
   expect(after.filter((b) => b.side === 'L' && b.kind === 'rep').map((b) => b.number)).toEqual([1, 2, 3, 4]);
   expect(after.filter((b) => b.side === 'R' && b.kind === 'rep').map((b) => b.number)).toEqual([1, 2, 3, 4]);
-  expect(after.slice(0, 3)).toEqual(before.slice(0, 3).map((b) => ({ ...b, of: 4 })));
+  expect(after.slice(0, 3)).toEqual(before.slice(0, 3).map((b, i) => ({ ...b, of: i === 0 ? 3 : 4 })));
   expect(phaseLength(rows, state) - scriptLength(before) - rows[RING]!.resetMs).toBe(2_000);
 });
 
 test('one more on the second side is that side alone', () => {
   const beats = rows[RING]!.beats;
   const second = beats.findLast((b) => b.side === 'R')!;
-  const more = withExtras(beats, oneMore(beats, second.bout, {}));
+  const more = withEdits(beats, [{ kind: 'more', bout: second.bout, fromMs: second.startMs }]);
   expect(more.filter((b) => b.side === 'L' && b.kind === 'rep')).toHaveLength(3);
   expect(more.filter((b) => b.side === 'R' && b.kind === 'rep')).toHaveLength(4);
 });

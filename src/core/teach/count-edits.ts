@@ -1,0 +1,105 @@
+import { z } from 'zod';
+import type { Beat } from '../dose/script';
+
+const fromMs = z.number().min(0);
+
+/** A change made while a count runs, ms into the count. Beats that were over by then stay as they were. */
+export const countEditSchema = z.discriminatedUnion('kind', [
+  /** One more in the bout under way, and in the other sides and directions of the same set still to come. */
+  z.strictObject({ kind: z.literal('more'), fromMs, bout: z.number().int().min(0) }),
+  /** What is counted in time goes so many times as long; holds keep their seconds and breaths their breath. */
+  z.strictObject({ kind: z.literal('tempo'), fromMs, factor: z.number().min(0.25).max(4) }),
+  /** Stay on this one; null while it goes on. */
+  z.strictObject({ kind: z.literal('stay'), fromMs, ms: z.number().min(0).nullable() }),
+]);
+export type CountEdit = z.infer<typeof countEditSchema>;
+
+/** A stay that nobody ends is over after this, ms. */
+export const MOST_STAY_MS = 180_000;
+
+const AT_A_TEMPO: ReadonlySet<Beat['kind']> = new Set(['rep', 'step']);
+/** What goes on while one stays on it; anything else comes again and again. */
+const GOES_ON: ReadonlySet<Beat['kind']> = new Set(['hold', 'relax', 'free', 'rest', 'change']);
+
+/** The beats with every change made to them, in the order they were made. */
+export const withEdits = (beats: readonly Beat[], edits: readonly CountEdit[]): readonly Beat[] =>
+  edits.reduce(withEdit, beats);
+
+function withEdit(beats: readonly Beat[], edit: CountEdit): readonly Beat[] {
+  switch (edit.kind) {
+    case 'more':
+      return withMore(beats, edit.bout, edit.fromMs);
+    case 'tempo':
+      return atTempo(beats, edit.factor, edit.fromMs);
+    case 'stay':
+      return staying(beats, edit.fromMs, edit.ms ?? MOST_STAY_MS);
+  }
+}
+
+/** Beats one after another from 0. */
+function inLine(beats: readonly Beat[]): readonly Beat[] {
+  let startMs = 0;
+  return beats.map((beat) => {
+    const placed = { ...beat, startMs };
+    startMs += beat.durationMs;
+    return placed;
+  });
+}
+
+const isOver = (beat: Beat, atMs: number): boolean => beat.startMs + beat.durationMs <= atMs;
+
+function withMore(beats: readonly Beat[], bout: number, atMs: number): readonly Beat[] {
+  const set = beats.find((b) => b.bout === bout)?.set;
+  const open = new Set(beats.filter((b, i) => i === beats.length - 1 || !isOver(b, atMs)).map((b) => b.bout));
+  const grows = (b: Beat) => b.set === set && b.bout >= bout && open.has(b.bout);
+  return inLine(
+    beats.flatMap((beat, i) => {
+      if (!grows(beat)) return [beat];
+      const shown = isOver(beat, atMs) || beat.of === 0 ? beat : { ...beat, of: beat.of + 1 };
+      const boutEnds = beats[i + 1]?.bout !== beat.bout;
+      return boutEnds ? [shown, ...oneMoreOf(beats, beat.bout)] : [shown];
+    }),
+  );
+}
+
+/** The last counted thing of a bout once more, numbered on. */
+function oneMoreOf(beats: readonly Beat[], bout: number): readonly Beat[] {
+  const counted = beats.filter((b) => b.bout === bout && b.number > 0 && !b.again);
+  const last = counted.at(-1);
+  if (!last) return [];
+  return counted
+    .filter((b) => b.number === last.number)
+    .map((b) => ({ ...b, number: b.number + 1, of: b.of + 1 }));
+}
+
+const atTempo = (beats: readonly Beat[], factor: number, atMs: number): readonly Beat[] =>
+  inLine(
+    beats.map((beat) =>
+      beat.startMs < atMs || !AT_A_TEMPO.has(beat.kind)
+        ? beat
+        : { ...beat, durationMs: Math.round(beat.durationMs * factor) },
+    ),
+  );
+
+function staying(beats: readonly Beat[], atMs: number, ms: number): readonly Beat[] {
+  return inLine(
+    beats.flatMap((beat) => {
+      if (beat.startMs > atMs || isOver(beat, atMs)) return [beat];
+      if (GOES_ON.has(beat.kind)) return [{ ...beat, durationMs: beat.durationMs + Math.round(ms) }];
+      const times = Math.round(ms / beat.durationMs);
+      return [beat, ...Array.from({ length: times }, () => ({ ...beat, again: true as const }))];
+    }),
+  );
+}
+
+/** How long a stay was that ends at a moment: whole turns of what comes again, so that the turn under way is finished. */
+export function stayLength(planned: readonly Beat[], fromMs: number, nowMs: number): number {
+  const beat = planned.find((b) => b.startMs <= fromMs && !isOver(b, fromMs));
+  if (!beat) return 0;
+  if (GOES_ON.has(beat.kind)) return nowMs - fromMs;
+  return Math.floor((nowMs - beat.startMs) / beat.durationMs) * beat.durationMs;
+}
+
+/** How much slower the count goes than planned by now; 1 as planned. */
+export const tempoNow = (edits: readonly CountEdit[]): number =>
+  edits.reduce((n, e) => (e.kind === 'tempo' ? n * e.factor : n), 1);

@@ -1,0 +1,146 @@
+import type { Catalogue, Movement } from '../catalogue/movement';
+import { isSeated } from '../catalogue/movement';
+import { standing } from '../catalogue/rung';
+import type { ClassFacts } from '../plan/check';
+import { movementOfRow } from '../plan/at-rung';
+import { contextOf } from '../plan/check';
+import { freshRowId, insertBeside, leftOutIn } from '../plan/finding';
+import { findRow, type MovementRow, type Plan, type Row } from '../plan/plan';
+import type { PlanStep } from '../plan/step';
+import { fail, ok, type Result } from '../result';
+import type { TaughtRow } from './class-script';
+import type { Moved, TeachEvent, TeachState } from './state';
+import { enter, eventAt, flow } from './transport';
+
+/** A change to the class under way: what is recorded of it, and what it does to the rows. */
+export type LiveChange = {
+  readonly kind: Extract<
+    TeachEvent['kind'],
+    'easier' | 'stronger' | 'hand' | 'water' | 'swap' | 'shorten' | 'extra'
+  >;
+  readonly words: string;
+  readonly step: PlanStep;
+};
+
+const BREAK_MS = { hand: 30_000, water: 60_000 } as const;
+
+/** A break: now where the row is only being explained, else right after its count. */
+export function breakNow(
+  plan: Plan,
+  row: TaughtRow,
+  phase: TeachState['phase'],
+  what: 'hand' | 'water',
+): LiveChange {
+  const side = phase === 'setUp' ? 'before' : 'after';
+  const id = freshRowId(plan, `${what}-live`);
+  const added: Row = { kind: 'break', id, what, durationMs: BREAK_MS[what] };
+  return {
+    kind: what,
+    words: what === 'hand' ? 'a hand break' : 'water',
+    step: insertBeside(plan, row.rowId, side, [added]),
+  };
+}
+
+/** The row one rung easier or stronger for everyone; null where the ladder ends. */
+export function rungNow(
+  row: MovementRow,
+  catalogue: Catalogue,
+  to: 'easier' | 'stronger',
+): LiveChange | null {
+  const movement = movementOfRow(row, catalogue);
+  if (!movement) return null;
+  const rung = standing(movement) + (to === 'easier' ? -1 : 1);
+  const words = movement.rungs[rung]?.words;
+  return words ? { kind: to, words, step: { type: 'setRung', rowId: row.id, rung } } : null;
+}
+
+/** Something else in the place of a row, at its own usual dose. */
+export function swapNow(plan: Plan, rowId: string, movement: Movement): Result<LiveChange> {
+  const place = findRow(plan, rowId);
+  if (!place) return fail('row-gone', 'That row is no longer in the class.');
+  const row: Row = {
+    kind: 'movement',
+    id: freshRowId(plan, `${movement.id}-live`.slice(0, 50)),
+    movementId: movement.id,
+    dose: movement.dose,
+    note: '',
+  };
+  return ok({
+    kind: 'swap',
+    words: movement.name,
+    step: {
+      type: 'several',
+      steps: [
+        { type: 'insertRow', sectionId: place.section.id, index: place.index, row },
+        { type: 'removeRow', rowId },
+      ],
+    },
+  });
+}
+
+export type SwapChoice = { readonly movement: Movement; readonly leftOut: number; readonly heldBack: number };
+
+const MOST_CHOICES = 4;
+
+/**
+ * What could stand in for a row at once: the same purpose, seated, nothing new in the hands, no more effort; open to the
+ * most people first, then the most like it.
+ */
+export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): readonly SwapChoice[] {
+  const now = facts.catalogue.movement(row.movementId);
+  if (!now) return [];
+  const { judge } = contextOf(plan, facts);
+  return facts.catalogue.movements
+    .filter(
+      (m) =>
+        m.id !== now.id &&
+        m.purpose === now.purpose &&
+        isSeated(m) &&
+        !m.offUntil &&
+        (m.propId === null || m.propId === now.propId) &&
+        m.effortOf10 <= now.effortOf10,
+    )
+    .map((movement) => {
+      const verdicts = judge(movement, movement.dose);
+      return {
+        movement,
+        leftOut: leftOutIn(verdicts).size,
+        heldBack: [...verdicts.values()].filter((v) => v.worst !== 'do').length,
+        shared: movement.joints.filter((j) => now.joints.includes(j)).length,
+      };
+    })
+    .sort(
+      (a, b) =>
+        a.leftOut - b.leftOut ||
+        b.shared - a.shared ||
+        a.heldBack - b.heldBack ||
+        a.movement.id.localeCompare(b.movement.id),
+    )
+    .slice(0, MOST_CHOICES)
+    .map(({ movement, leftOut, heldBack }) => ({ movement, leftOut, heldBack }));
+}
+
+/**
+ * A class with a change made to it. The count under way goes on, unless its row has gone: then what stands in its place is
+ * taken up. A break that comes before the row is taken up at once.
+ */
+export function withChange(
+  rows: readonly TaughtRow[],
+  rowsOf: (changes: readonly PlanStep[]) => readonly TaughtRow[],
+  before: TeachState,
+  change: LiveChange,
+  nowMs: number,
+): Moved {
+  const flowed = flow(rows, before, nowMs);
+  const { state } = flowed;
+  const rowId = rows[state.rowIndex]?.rowId ?? null;
+  const changes = [...state.changes, change.step];
+  const after = rowsOf(changes);
+  const recorded: TeachEvent = { ...eventAt(change.kind, rowId, nowMs), words: change.words };
+  const events = [...flowed.events, recorded];
+  const next = { ...state, changes };
+  const stays = after[state.rowIndex]?.rowId === rowId;
+  if (stays || state.phase === 'done') return { state: next, events };
+  const entered = enter(after, next, state.rowIndex, nowMs);
+  return { state: entered.state, events: [...events, ...entered.events] };
+}

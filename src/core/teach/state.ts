@@ -1,0 +1,90 @@
+import { z } from 'zod';
+import { stepSchema } from '../plan/step';
+import { countEditSchema } from './count-edits';
+
+/** One person who does the row under way a rung easier or stronger than the class. */
+export const ownWaySchema = z.strictObject({
+  rowId: z.string().max(60),
+  personId: z.uuid(),
+  to: z.enum(['easier', 'stronger']),
+});
+export type OwnWay = z.infer<typeof ownWaySchema>;
+
+/**
+ * Where a class stands. Times are ms on the class clock, which starts at 0 when teaching starts; the position at time t
+ * is a function of this value and t.
+ */
+export const teachStateSchema = z.strictObject({
+  rowIndex: z.number().int().min(0),
+  /** Explaining, counting, or the whole class done. */
+  phase: z.enum(['setUp', 'count', 'done']),
+  running: z.boolean(),
+  /** Position in the phase when the clock read `anchorMs`. */
+  offsetMs: z.number().min(0),
+  anchorMs: z.number().min(0),
+  /** Changes to the count of the row under way. */
+  edits: z.array(countEditSchema).max(200),
+  /** How far a long series is from its planned number, because of what was added or left in the row before. */
+  ahead: z.number().int().min(-1000).max(1000),
+  /** What was changed in the class while teaching, on top of the plan it began with. */
+  changes: z.array(stepSchema).max(100),
+  ways: z.array(ownWaySchema).max(300),
+});
+export type TeachState = z.infer<typeof teachStateSchema>;
+
+export const START: TeachState = {
+  rowIndex: 0,
+  phase: 'setUp',
+  running: false,
+  offsetMs: 0,
+  anchorMs: 0,
+  edits: [],
+  ahead: 0,
+  changes: [],
+  ways: [],
+};
+
+/** A state stored before a class could be changed while teaching says nothing of changes. */
+export function completeState(stored: Partial<TeachState>): TeachState {
+  const { rowIndex, phase, running, offsetMs, anchorMs, edits, ahead, changes, ways } = {
+    ...START,
+    ...stored,
+  };
+  return { rowIndex, phase, running, offsetMs, anchorMs, edits, ahead, changes, ways };
+}
+
+/** What happened, for the record of the class. */
+export const TEACH_EVENT_KINDS = [
+  'enter',
+  'count',
+  'pause',
+  'resume',
+  'repeat',
+  'more',
+  'skip',
+  'end',
+  'faster',
+  'slower',
+  'stay',
+  'easier',
+  'stronger',
+  'hand',
+  'water',
+  'swap',
+  'shorten',
+  'extra',
+  'note',
+] as const;
+
+export const teachEventSchema = z.strictObject({
+  kind: z.enum(TEACH_EVENT_KINDS),
+  rowId: z.string().max(60).nullable(),
+  atMs: z.number().int().min(0),
+  /** Whom it was about, where it was one person. */
+  personId: z.uuid('That is not a person').nullable().optional(),
+  /** What it was, in words. */
+  words: z.string().max(500).optional(),
+});
+export type TeachEvent = z.infer<typeof teachEventSchema>;
+
+export type Moved = { readonly state: TeachState; readonly events: readonly TeachEvent[] };

@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import { doseOf, type Dose } from '@/core/dose/dose';
+import { scriptLength, scriptOf } from '@/core/dose/script';
+import { breathAt } from '@/core/teach/breath';
+import { COUNT_ORDERS, COUNT_UNITS, USUAL_STYLE, type CountStyle } from '@/core/teach/count-style';
+import { faceOf } from '@/core/teach/face';
+import { sayingMs, sayingsOf } from '@/core/teach/sayings';
+import { NO_VOICE, ticksOf, type RowVoice } from '@/core/teach/ticks';
+import { beatAtTime } from '@/core/teach/transport';
+import { anyDose } from '../arbitrary';
+
+const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });
+const reps = (n: number, tempoMs = 3_000) => script(doseOf({ mode: 'reps', reps: n, tempoMs }));
+const words = (
+  beats: ReturnType<typeof script>,
+  style: CountStyle = USUAL_STYLE,
+  voice: RowVoice = NO_VOICE,
+) => sayingsOf(beats, style, voice).map((s) => s.word);
+const ticked = (beats: ReturnType<typeof script>, style: CountStyle, voice: RowVoice = NO_VOICE) =>
+  ticksOf(beats, style, voice).flatMap((t) => (t.word ? [t.word] : []));
+
+const anyStyle: fc.Arbitrary<CountStyle> = fc.record({
+  order: fc.constantFrom(...COUNT_ORDERS),
+  unit: fc.constantFrom(...COUNT_UNITS),
+});
+const anyVoice: fc.Arbitrary<RowVoice> = fc.record({
+  cue: fc.constantFrom('', 'Let the shoulders go'),
+  watch: fc.constantFrom('', 'Breath held'),
+  breathFirst: fc.constantFrom('in' as const, 'out' as const, null),
+  workShare: fc.constantFrom(0.3, 0.5),
+  beatMs: fc.constantFrom(null, 500, 750),
+});
+
+test('the voice never talks over itself, and never outside the count', () => {
+  fc.assert(
+    fc.property(anyDose, anyStyle, anyVoice, (dose, style, voice) => {
+      const beats = script(dose);
+      const said = sayingsOf(beats, style, voice);
+      said.forEach((s, i) => {
+        expect(s.word).not.toBe('');
+        expect(s.atMs).toBeLessThan(scriptLength(beats));
+        if (i > 0) expect(s.atMs).toBeGreaterThanOrEqual(said[i - 1]!.atMs + said[i - 1]!.sayMs);
+      });
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('at a speakable tempo no number is lost to a call or a cue', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 600, max: 4_000 }), (n, tempoMs) => {
+      const said = words(reps(n, tempoMs), USUAL_STYLE, {
+        ...NO_VOICE,
+        cue: 'Slow',
+        watch: 'Wrist straight',
+      });
+      expect(said.filter((w) => /^\d+$/.test(w))).toEqual(Array.from({ length: n }, (_, i) => String(i + 1)));
+    }),
+  );
+});
+
+test.each([
+  ['up', ['1', '2', '3', '4', '5']],
+  ['down', ['5', '4', '3', '2', '1']],
+  ['last few', ['3', '2', '1']],
+  ['first and last', ['first one', 'last one']],
+  ['silent', []],
+] as const)('counted %s', (order, expected) => {
+  expect(ticked(reps(5), { order, unit: 'usual' })).toEqual(expected);
+});
+
+test('by the second, the breath, the beat', () => {
+  expect(ticked(reps(2), { order: 'up', unit: 'second' })).toEqual(['1', '2', '3', '1', '2', '3']);
+  const breathing = { ...NO_VOICE, breathFirst: 'out' as const, workShare: 0.5 };
+  expect(ticked(reps(2), { order: 'up', unit: 'breath' }, breathing)).toEqual(['out', 'in', 'out', 'in']);
+  const music = ticksOf(reps(2, 2_000), { order: 'up', unit: 'beat' }, { ...NO_VOICE, beatMs: 500 });
+  expect(music.map((t) => t.atMs)).toEqual([0, 500, 1_000, 1_500, 2_000, 2_500, 3_000, 3_500]);
+  expect(music.map((t) => t.word)).toEqual(['1', '', '', '', '2', '', '', '']);
+  const hold = script(doseOf({ mode: 'hold', holds: 2, holdMs: 3_000, relaxMs: 1_000 }));
+  expect(ticked(hold, USUAL_STYLE)).toEqual(['1', '2', '3', 'ease off', '1', '2', '3', 'ease off']);
+  expect(ticked(hold, { order: 'up', unit: 'repetition' })).toEqual(['1', 'ease off', '2', 'ease off']);
+});
+
+test('fingers are named in every order but silence; what is too quick is left to the click', () => {
+  const wave = script(doseOf({ mode: 'sequence', rounds: 1, steps: ['thumb', 'index'], stepMs: 1_000 }));
+  for (const order of COUNT_ORDERS)
+    expect(ticked(wave, { order, unit: 'usual' })).toEqual(order === 'silent' ? [] : ['thumb', 'index']);
+  expect(ticked(reps(4, 400), USUAL_STYLE)).toEqual([]);
+  expect(ticksOf(reps(4, 400), USUAL_STYLE, NO_VOICE)).toHaveLength(4);
+});
+
+test('the middle and the last two are called in a long count, not in a short one', () => {
+  const long = words(reps(10));
+  expect(long.indexOf('half way')).toBe(long.indexOf('5') + 1);
+  expect(long.indexOf('last two')).toBe(long.indexOf('8') + 1);
+  expect(words(reps(4))).toEqual(['1', '2', '3', '4']);
+});
+
+test('one cue, and the watch-point after it, in the gaps', () => {
+  const said = words(reps(6), USUAL_STYLE, { ...NO_VOICE, cue: 'Soft jaw', watch: 'Wrist straight' });
+  expect(said.filter((w) => w === 'Soft jaw')).toHaveLength(1);
+  expect(said.indexOf('Wrist straight')).toBeGreaterThan(said.indexOf('Soft jaw'));
+  expect(sayingMs('Wrist straight')).toBeGreaterThan(sayingMs('12'));
+});
+
+test('the screen counts down where the voice does', () => {
+  const beats = reps(5);
+  const down: CountStyle = { order: 'down', unit: 'usual' };
+  expect(faceOf(beatAtTime(beats, 3_100)!, 3_100, down)).toMatchObject({ big: '4', of: 'to go, of 5' });
+  const hold = script(doseOf({ mode: 'hold', holds: 1, holdMs: 5_000, relaxMs: 0 }));
+  expect(faceOf(beatAtTime(hold, 1_200)!, 1_200, down).big).toBe('4');
+});
+
+test('a breath swells in and falls out, in two parts to three; work on the out-breath begins out', () => {
+  const [breath] = script(doseOf({ mode: 'breaths', breaths: 1 }));
+  const half = (way: string) => ({ way, full: expect.closeTo(0.5, 9) as number });
+  expect(breathAt(breath!, 1_000, NO_VOICE)).toEqual(half('in'));
+  expect(breathAt(breath!, 3_500, NO_VOICE)).toEqual(half('out'));
+  const [rep] = reps(1, 4_000);
+  expect(breathAt(rep!, 1_000, { ...NO_VOICE, breathFirst: 'out' })).toEqual(half('out'));
+  expect(breathAt(rep!, 1_000, NO_VOICE)).toBeNull();
+});
