@@ -3,6 +3,7 @@ import type { Person } from '@/core/people/person';
 import { asToday, type CheckIn } from '@/core/screening/check-in';
 import type { ClassFacts } from '@/core/plan/check';
 import type { Plan } from '@/core/plan/plan';
+import type { Snapshot } from '@/core/teach/snapshot';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
 
@@ -36,4 +37,22 @@ export const factsOf = ({ info, people, bag, shown, last, attended, own, checkIn
   week: info.week,
   last: last?.plan ?? null,
   attended,
+});
+
+/** What a class under way is judged against: the people and movements it began with. */
+export const factsOfTaught = (
+  snapshot: Snapshot,
+  { day, week }: { day: string; week: number },
+): ClassFacts => ({
+  catalogue: withOwn(CATALOGUE, snapshot.own ?? []),
+  cautions: CAUTIONS,
+  people: snapshot.people,
+  helpers: snapshot.helpers.length,
+  slotMs: snapshot.slotMs,
+  bag: {},
+  shown: snapshot.shown,
+  day,
+  week,
+  last: null,
+  attended: {},
 });

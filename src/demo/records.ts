@@ -85,6 +85,7 @@ export function demoAttendance(
       painAfterLeft: Math.max(0, base + change),
       painAfterRight: Math.max(0, base + change + (soreThumb ? 3 : 0)),
       effort: 2 + Math.floor(roll() * 3),
+      enjoyed: 7 + Math.floor(roll() * 4),
       notes: soreThumb ? 'Right thumb sore after wringing the cloth' : '',
     };
   });

@@ -1,5 +1,7 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { z } from 'zod';
+import { chosenChanges } from '@/core/teach/changes-made';
+import { taughtPlan } from '@/core/teach/snapshot';
 import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
 import { withoutMutes } from '@/core/plan/mute';
 import { emptyPlan } from '@/core/plan/plan';
@@ -80,8 +82,17 @@ export async function changeDetails(
   return ok({});
 }
 
-/** The same class a week on, starting from what was taught: plan, people and helpers carry over. */
-export async function createNext(db: Db, rawId: string | undefined): Promise<Result<{ id: string }>> {
+export const nextSchema = z.strictObject({
+  /** Which of the changes made while teaching the next class starts with, by their place. */
+  carry: z.array(z.number().int().min(0)).max(100).default([]),
+});
+
+/** The same class a week on: the plan it began with, the changes that are to stay, people and helpers carry over. */
+export async function createNext(
+  db: Db,
+  rawId: string | undefined,
+  { carry }: z.infer<typeof nextSchema> = { carry: [] },
+): Promise<Result<{ id: string }>> {
   const classId = idFrom(rawId, 'class');
   if (!classId.ok) return classId;
   const info = await findClass(db, classId.value);
@@ -101,7 +112,7 @@ export async function createNext(db: Db, rawId: string | undefined): Promise<Res
     helpers: info.helpers,
     fromClassId: info.id,
     personIds: (await peopleOfClass(db, info.id)).map((p) => p.id),
-    plan: withoutMutes(taught.snapshot.plan),
+    plan: withoutMutes(taughtPlan(taught.snapshot.plan, chosenChanges(taught.state, carry))),
   });
   return ok({ id });
 }

@@ -3,7 +3,7 @@ import { withOwn } from '@/core/catalogue/own';
 import { learnedPace, type Pace, type PaceSample } from '@/core/plan/pace';
 import { placedRows } from '@/core/plan/plan';
 import { recordByRow } from '@/core/teach/progress';
-import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { rowsOfSnapshot, taughtPlan } from '@/core/teach/snapshot';
 import type { Db } from '@/store/db';
 import { taughtBefore, type TaughtRecord } from '@/store/teaching';
 
@@ -15,16 +15,16 @@ export async function paceBefore(db: Db, day: string): Promise<Pace> {
   return learnedPace((await taughtBefore(db, day, CLASSES)).flatMap(samplesOf));
 }
 
-function samplesOf({ snapshot, events }: TaughtRecord): readonly PaceSample[] {
+function samplesOf({ snapshot, changes, events }: TaughtRecord): readonly PaceSample[] {
   const catalogue = withOwn(CATALOGUE, snapshot.own ?? []);
   const record = recordByRow(events);
   const efforts = new Map(
-    placedRows(snapshot.plan).flatMap(({ row }) => {
+    placedRows(taughtPlan(snapshot.plan, changes)).flatMap(({ row }) => {
       const movement = row.kind === 'movement' ? catalogue.movement(row.movementId) : undefined;
       return movement ? [[row.id, movement.effort] as const] : [];
     }),
   );
-  return rowsOfSnapshot(snapshot, CATALOGUE).flatMap((row): PaceSample[] => {
+  return rowsOfSnapshot(snapshot, CATALOGUE, changes).flatMap((row): PaceSample[] => {
     const effort = efforts.get(row.rowId);
     const taught = record.get(row.rowId);
     if (!effort || !taught || taught.skipped || !taught.counted) return [];

@@ -10,7 +10,7 @@ import { begin } from '@/core/teach/transport';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Db } from '@/store/db';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
-import { loadClassroom } from './classroom';
+import { loadClassroom, type Classroom } from './classroom';
 import { idFrom } from './ids';
 
 export { markSchema };
@@ -19,6 +19,16 @@ export const eventsSchema = z.strictObject({
   firstSeq: z.number().int().min(0),
   events: z.array(teachEventSchema).max(50),
   state: teachStateSchema,
+});
+
+/** What a class keeps of its own from the moment it begins. */
+export const snapshotOf = (room: Classroom): Snapshot => ({
+  plan: room.stored.history.plan,
+  people: room.people.map((p) => asToday(p, room.checkIns[p.id])),
+  helpers: room.info.helpers,
+  slotMs: room.info.slotMinutes * 60_000,
+  shown: room.shown,
+  own: usedIn(room.stored.history.plan, room.own),
 });
 
 /** Begin a class: keep a snapshot of plan and people, and enter the first row. Beginning twice changes nothing. */
@@ -31,14 +41,7 @@ export async function startClass(
   if (!id.ok) return id;
   const room = await loadClassroom(db, id.value);
   if (!room) return fail('not-found', 'There is no such class.');
-  const snapshot: Snapshot = {
-    plan: room.stored.history.plan,
-    people: room.people.map((p) => asToday(p, room.checkIns[p.id])),
-    helpers: room.info.helpers,
-    slotMs: room.info.slotMinutes * 60_000,
-    shown: room.shown,
-    own: usedIn(room.stored.history.plan, room.own),
-  };
+  const snapshot = snapshotOf(room);
   const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
   if (await loadTaught(db, id.value)) return ok({});
@@ -68,7 +71,9 @@ export async function storeEvents(
   const taught = await loadTaught(db, id.value);
   if (!taught) return fail('not-found', 'This class has not begun.');
   if (taught.writtenUp) return fail('written-up', 'This class is written up already.');
-  await recordEvents(db, id.value, firstSeq, events, state);
+  const known = new Set(taught.snapshot.people.map((p) => p.id));
+  const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
+  await recordEvents(db, id.value, firstSeq, about, state);
   return ok({});
 }
 

@@ -1,4 +1,6 @@
 import type { Plan } from '@/core/plan/plan';
+import type { PlanStep } from '@/core/plan/step';
+import { taughtPlan } from '@/core/teach/snapshot';
 import type { Db } from './db';
 
 export type ClassStatus = 'planned' | 'teaching' | 'taught' | 'written up';
@@ -188,18 +190,23 @@ export async function lastDoneDays(db: Db, day: string): Promise<Record<string, 
   return Object.fromEntries(rows.map((r) => [r.id, r.day]));
 }
 
+/** A class as it was taught: the plan it began with and what was changed on the way. */
+type Done = { plan: Plan; changes: PlanStep[] };
+const DONE = `t.snapshot -> 'plan' as plan, coalesce(t.state -> 'changes', '[]'::jsonb) as changes`;
+const planDone = ({ plan, changes }: Done): Plan => taughtPlan(plan, changes);
+
 /** The taught class of the series nearest before a day. */
 export async function lastTaught(
   db: Db,
   seriesId: string,
   beforeDay: string,
 ): Promise<{ id: string; day: string; plan: Plan } | null> {
-  const [row] = await db.query<{ id: string; day: string; plan: Plan }>(
-    `select c.id, c.day::text, t.snapshot -> 'plan' as plan from class c join taught t on t.class_id = c.id
+  const [row] = await db.query<{ id: string; day: string } & Done>(
+    `select c.id, c.day::text, ${DONE} from class c join taught t on t.class_id = c.id
      where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by c.day desc limit 1`,
     [seriesId, beforeDay],
   );
-  return row ?? null;
+  return row ? { id: row.id, day: row.day, plan: planDone(row) } : null;
 }
 
 /** Plans of the taught classes of a series from a day up to another, newest first. */
@@ -209,10 +216,10 @@ export async function taughtPlans(
   fromDay: string,
   beforeDay: string,
 ): Promise<Plan[]> {
-  const rows = await db.query<{ plan: Plan }>(
-    `select t.snapshot -> 'plan' as plan from class c join taught t on t.class_id = c.id
+  const rows = await db.query<Done>(
+    `select ${DONE} from class c join taught t on t.class_id = c.id
      where c.series_id = $1 and c.day >= $2 and c.day < $3 and t.ended_at is not null order by c.day desc`,
     [seriesId, fromDay, beforeDay],
   );
-  return rows.map((r) => r.plan);
+  return rows.map(planDone);
 }

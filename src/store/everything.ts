@@ -21,6 +21,10 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
       `select c.day::text, m.row_id, m.mark from mark m join class c on c.id = m.class_id
        where m.person_id = $1 order by c.day, m.at_ms`,
     ),
+    whileTeaching: await rows(
+      `select c.day::text, e.kind, e.row_id, e.words from teach_event e join class c on c.id = e.class_id
+       where e.person_id = $1 order by c.day, e.seq`,
+    ),
     checkIns: await rows(
       `select c.day::text, to_jsonb(k) - 'class_id' - 'person_id' as said
        from check_in k join class c on c.id = k.class_id where k.person_id = $1 order by c.day`,
@@ -42,6 +46,13 @@ export async function erasePerson(db: Db, id: string): Promise<boolean> {
          (select coalesce(jsonb_agg(p.value), '[]'::jsonb) from jsonb_array_elements(snapshot -> 'people') p
           where p.value ->> 'id' <> $1))
        where snapshot -> 'people' @> jsonb_build_array(jsonb_build_object('id', $1::text))`,
+      [id],
+    );
+    await tx.query(
+      `update taught set state = jsonb_set(state, '{ways}',
+         (select coalesce(jsonb_agg(w.value), '[]'::jsonb) from jsonb_array_elements(state -> 'ways') w
+          where w.value ->> 'personId' <> $1))
+       where state -> 'ways' @> jsonb_build_array(jsonb_build_object('personId', $1::text))`,
       [id],
     );
     await tx.query('delete from incident where person_id = $1::uuid', [id]);

@@ -5,6 +5,7 @@ import { ownMovements } from './migrations/0003-own-movements';
 import { screening } from './migrations/0004-screening';
 import { planning } from './migrations/0005-planning';
 import { body } from './migrations/0006-body';
+import { live } from './migrations/0007-live';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -15,6 +16,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   screening,
   planning,
   body,
+  live,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

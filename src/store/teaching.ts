@@ -2,6 +2,7 @@ import { UNSAID } from '@/core/people/person';
 import type { Mark } from '@/core/teach/marks';
 import type { Snapshot } from '@/core/teach/snapshot';
 import { completeState, type TeachEvent, type TeachState } from '@/core/teach/state';
+import type { PlanStep } from '@/core/plan/step';
 import type { Db } from './db';
 
 export type Taught = {
@@ -68,7 +69,7 @@ export async function startTeaching(
   );
 }
 
-/** Store events in their order, each once, and where the class now stands. */
+/** Store events in their order, each once, and where the class now stands; news that comes late does not set it back. */
 export async function recordEvents(
   db: Db,
   classId: string,
@@ -79,39 +80,46 @@ export async function recordEvents(
   await db.transaction(async (tx) => {
     for (const [i, e] of events.entries())
       await tx.query(
-        `insert into teach_event (class_id, seq, kind, row_id, at_ms) values ($1, $2, $3, $4, $5)
-         on conflict (class_id, seq) do nothing`,
-        [classId, firstSeq + i, e.kind, e.rowId, e.atMs],
+        `insert into teach_event (class_id, seq, kind, row_id, at_ms, person_id, words)
+         values ($1, $2, $3, $4, $5, $6, $7) on conflict (class_id, seq) do nothing`,
+        [classId, firstSeq + i, e.kind, e.rowId, e.atMs, e.personId ?? null, e.words ?? null],
       );
     const ended = state.phase === 'done';
     await tx.query(
       `update taught set state = $2,
          ended_at = case when $3 then coalesce(ended_at, greatest(now(), started_at)) else null end
-       where class_id = $1 and written_up_at is null`,
-      [classId, JSON.stringify(state), ended],
+       where class_id = $1 and written_up_at is null and $4 >=
+         (select coalesce(max(seq) + 1, 0) from teach_event e where e.class_id = $1)`,
+      [classId, JSON.stringify(state), ended, firstSeq + events.length],
     );
   });
 }
 
 export async function loadEvents(db: Db, classId: string): Promise<TeachEvent[]> {
   return db.query<TeachEvent>(
-    `select kind, row_id as "rowId", at_ms::float8 as "atMs" from teach_event where class_id = $1 order by seq`,
+    `select kind, row_id as "rowId", at_ms::float8 as "atMs", person_id as "personId", coalesce(words, '') as words
+     from teach_event where class_id = $1 order by seq`,
     [classId],
   );
 }
 
-export type TaughtRecord = { readonly snapshot: Snapshot; readonly events: readonly TeachEvent[] };
+/** A taught class as it was done: its plan with every change made while teaching, and what happened. */
+export type TaughtRecord = {
+  readonly snapshot: Snapshot;
+  readonly changes: readonly PlanStep[];
+  readonly events: readonly TeachEvent[];
+};
 
 /** The newest classes taught before a day with what happened in them, oldest first. */
 export async function taughtBefore(db: Db, day: string, most: number): Promise<TaughtRecord[]> {
-  const rows = await db.query<{ snapshot: Snapshot; events: TeachEvent[] }>(
-    `select t.snapshot, (select coalesce(jsonb_agg(jsonb_build_object('kind', e.kind, 'rowId', e.row_id, 'atMs', e.at_ms)
+  const rows = await db.query<TaughtRecord>(
+    `select t.snapshot, coalesce(t.state -> 'changes', '[]'::jsonb) as changes, (select coalesce(jsonb_agg(jsonb_build_object('kind', e.kind, 'rowId', e.row_id, 'atMs', e.at_ms)
          order by e.seq), '[]'::jsonb) from teach_event e where e.class_id = t.class_id) as events
      from taught t join class c on c.id = t.class_id
      where c.day < $1 and t.ended_at is not null order by c.day desc, c.starts_at desc limit $2`,
     [day, most],
   );
-  return rows.reverse().map(({ snapshot, events }) => ({ snapshot: complete(snapshot), events }));
+  return rows.reverse().map((record) => ({ ...record, snapshot: complete(record.snapshot) }));
 }
 
 /** Store one mark; the same mark sent twice is stored once. */

@@ -6,7 +6,7 @@ export async function loadAttendance(db: Db, classId: string): Promise<WrapUpPer
   return db.query<WrapUpPerson>(
     `select person_id as "personId", present, pain_before_left as "painBeforeLeft",
        pain_before_right as "painBeforeRight", pain_after_left as "painAfterLeft",
-       pain_after_right as "painAfterRight", effort, adapted, notes
+       pain_after_right as "painAfterRight", effort, enjoyed, adapted, notes
      from attendance where class_id = $1`,
     [classId],
   );
@@ -19,8 +19,8 @@ export async function saveWrapUp(db: Db, classId: string, wrapUp: WrapUp): Promi
     for (const p of wrapUp.people)
       await tx.query(
         `insert into attendance (class_id, person_id, present, pain_before_left, pain_before_right,
-           pain_after_left, pain_after_right, effort, adapted, notes)
-         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
+           pain_after_left, pain_after_right, effort, enjoyed, adapted, notes)
+         values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)`,
         [
           classId,
           p.personId,
@@ -30,6 +30,7 @@ export async function saveWrapUp(db: Db, classId: string, wrapUp: WrapUp): Promi
           p.painAfterLeft,
           p.painAfterRight,
           p.effort,
+          p.enjoyed,
           p.adapted,
           p.notes,
         ],

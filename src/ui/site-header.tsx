@@ -16,7 +16,7 @@ const PLACES = [
 /** Name and the way round; hidden while teaching, where the class has the whole screen. */
 export function SiteHeader() {
   const path = usePathname();
-  if (/^\/classes\/[^/]+\/teach$/.test(path)) return null;
+  if (path === '/room' || /^\/classes\/[^/]+\/teach$/.test(path)) return null;
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
   return (
     <header className="no-print mx-auto flex w-full max-w-[1400px] flex-wrap items-center gap-x-8 gap-y-1 px-6 pt-3">

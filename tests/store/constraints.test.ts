@@ -158,7 +158,7 @@ describe('teaching', () => {
     ];
     await recordEvents(db, CLASS, 0, events, START);
     await recordEvents(db, CLASS, 0, events, START);
-    expect(await loadEvents(db, CLASS)).toEqual(events);
+    expect(await loadEvents(db, CLASS)).toMatchObject(events);
     expect((await loadTaught(db, CLASS))!.nextSeq).toBe(2);
   });
 
@@ -167,6 +167,21 @@ describe('teaching', () => {
     expect((await findClass(db, CLASS))!.status).toBe('taught');
     await recordEvents(db, CLASS, 0, [], START);
     expect((await findClass(db, CLASS))!.status).toBe('teaching');
+  });
+
+  test('what was changed and for whom is stored with its words; news that comes late does not set the class back', async () => {
+    const made = [
+      { kind: 'swap' as const, rowId: 'a', atMs: 5, words: 'Palm circles' },
+      { kind: 'easier' as const, rowId: 'a', atMs: 6, personId: ANSEL, words: '' },
+    ];
+    const on = (rowIndex: number) => ({ ...START, rowIndex });
+    await recordEvents(db, CLASS, 0, made, on(3));
+    await recordEvents(db, CLASS, 0, made.slice(0, 1), on(1));
+    expect(await loadEvents(db, CLASS)).toEqual([{ ...made[0], personId: null }, made[1]]);
+    expect((await loadTaught(db, CLASS))!.state.rowIndex).toBe(3);
+    await expect(
+      db.query(`insert into teach_event (class_id, seq, kind, at_ms) values ($1, 9, 'juggle', 0)`, [CLASS]),
+    ).rejects.toThrow();
   });
 
   test('writing up twice replaces the first, all or nothing', async () => {
@@ -178,6 +193,7 @@ describe('teaching', () => {
       painAfterLeft: 0,
       painAfterRight: null,
       effort: 3,
+      enjoyed: 8,
       adapted: '',
       notes: '',
     };

@@ -5,7 +5,7 @@ import { exportPeople, importPeople } from '@/server/import-people';
 import { emptyPlan } from '@/core/plan/plan';
 import { addClass, addSeries } from '@/store/classes';
 import { findPerson, listPeople, savePerson } from '@/store/people';
-import { addMark, loadTaught, startTeaching } from '@/store/teaching';
+import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { personFields } from '../core/people';
 import { freshDatabase } from './fresh';
 
@@ -100,6 +100,9 @@ describe('erasing', () => {
     const people = await listPeople(db);
     const snapshot = { plan: emptyPlan(), people, helpers: [], slotMs: 1, shown: [] };
     await startTeaching(db, id(20), snapshot, START, Date.parse('2026-11-25T10:30:00Z'));
+    const ways = [ANSEL, BEA].map((personId) => ({ rowId: 'r', personId, to: 'easier' as const }));
+    const easier = { kind: 'easier' as const, rowId: 'r', atMs: 4, personId: ANSEL, words: 'forearms down' };
+    await recordEvents(db, id(20), 0, [easier], { ...START, ways });
     await addMark(db, id(20), { id: id(30), personId: ANSEL, rowId: 'r', mark: 'sore', atMs: 5 });
     await db.query(
       `insert into incident (id, class_id, person_id, sign, what) values ($1, $2, $3, 'Any fall', 'Ansel slipped')`,
@@ -115,6 +118,7 @@ describe('erasing', () => {
         person: { firstName: 'Ansel' },
         classes: [{ name: 'Hands' }],
         marks: [{ mark: 'sore' }],
+        whileTeaching: [{ kind: 'easier', words: 'forearms down' }],
         incidents: [{ what: 'Ansel slipped' }],
         recordsInTaughtClasses: [{ record: { firstName: 'Ansel' } }],
       },
@@ -138,6 +142,7 @@ describe('erasing', () => {
     for (const { t } of tables)
       expect(await db.query(`select 1 from ${t} where person_id = $1`, [ANSEL])).toEqual([]);
     expect(await db.query(`select 1 from taught where snapshot::text like '%Ansel%'`)).toEqual([]);
+    expect((await loadTaught(db, id(20)))!.state.ways.map((w) => w.personId)).toEqual([BEA]);
     expect(await eraseForGood(db, ANSEL, { name: 'Ansel B' })).toMatchObject({ ok: false });
   });
 });

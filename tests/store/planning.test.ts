@@ -1,4 +1,7 @@
-import { emptyPlan, type Row } from '@/core/plan/plan';
+import { movementRows } from '@/core/plan/last-row';
+import { emptyPlan, placedRows, type Row } from '@/core/plan/plan';
+import type { PlanStep } from '@/core/plan/step';
+import { changesMade } from '@/core/teach/changes-made';
 import { START } from '@/core/teach/state';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
@@ -120,6 +123,40 @@ describe('what earlier classes tell', () => {
     expect((await loadClassroom(db, SECOND))!.recent).toEqual([plan]);
   });
 
+  test('the class before is the one that was taught, changes and all; the next starts from its plan and what is ticked', async () => {
+    await teach(FIRST, 1);
+    const rung: PlanStep = { type: 'setRung', rowId: movementRows(plan)[0]!.id, rung: 0 };
+    const water: PlanStep = {
+      type: 'insertRow',
+      sectionId: plan.sections[0]!.id,
+      index: 0,
+      row: { kind: 'break', id: 'water-live', what: 'water', durationMs: 60_000 },
+    };
+    const done = { ...START, phase: 'done' as const, changes: [rung, water] };
+    const words = ['forearms down', 'water'];
+    const events = (['easier', 'water'] as const).map((kind, i) => ({
+      kind,
+      rowId: null,
+      atMs: i,
+      words: words[i]!,
+    }));
+    await recordEvents(db, FIRST, 900, events, done);
+    const [taught] = await taughtPlans(db, SERIES, '2026-10-28', '2026-11-25');
+    expect(movementRows(taught!)[0]!.rung).toBe(0);
+    expect(placedRows(taught!).map((p) => p.row.id)).toContain('water-live');
+    expect(changesMade(events, done).map((c) => [c.words, c.keep])).toEqual([
+      ['Easier for everyone: forearms down', true],
+      ['Water is put in', true],
+    ]);
+    await db.query('delete from class where id = $1', [SECOND]);
+    const next = await createNext(db, FIRST, { carry: [0] });
+    const made = await planOf(db, next.ok ? next.value.id : '');
+    expect(made).toMatchObject({ ok: true });
+    const nextPlan = made.ok ? made.value.plan : emptyPlan();
+    expect(movementRows(nextPlan)[0]!.rung).toBe(0);
+    expect(placedRows(nextPlan).map((p) => p.row.id)).not.toContain('water-live');
+  });
+
   test('how often somebody came counts presence before the day', async () => {
     await teach(FIRST, 1);
     const line = {
@@ -130,6 +167,7 @@ describe('what earlier classes tell', () => {
       painAfterLeft: null,
       painAfterRight: null,
       effort: null,
+      enjoyed: null,
       adapted: '',
       notes: '',
     };

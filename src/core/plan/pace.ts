@@ -58,3 +58,11 @@ function median(values: readonly number[]): number {
   const middle = sorted.length >> 1;
   return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }
+
+/** Pace in a sentence; too few rows say nothing yet. */
+export function paceWords({ overall, rows }: Pace): string {
+  if (rows < ENOUGH) return 'Too few rows have been taught to learn a pace from.';
+  const percent = Math.round((overall - 1) * 100);
+  if (Math.abs(percent) < 2) return `Learned from ${rows} taught rows: your classes take as long as planned.`;
+  return `Learned from ${rows} taught rows: your classes take ${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'less'} than planned. The next plan shows both lengths.`;
+}

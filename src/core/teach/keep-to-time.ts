@@ -17,7 +17,7 @@ const BEHIND_MS = 30_000;
 const AHEAD_MS = 90_000;
 /** Left in hand by an extra. */
 const KEPT_MS = 20_000;
-const MOST_EXTRAS = 3;
+const MOST_EXTRAS = 2;
 
 /**
  * What to do about the time: when behind, the cheapest way to end in the slot with the ending, the counter-stretches and

@@ -107,11 +107,13 @@ export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): re
         leftOut: leftOutIn(verdicts).size,
         heldBack: [...verdicts.values()].filter((v) => v.worst !== 'do').length,
         shared: movement.joints.filter((j) => now.joints.includes(j)).length,
+        otherKind: Number(movement.effort !== now.effort),
       };
     })
     .sort(
       (a, b) =>
         a.leftOut - b.leftOut ||
+        a.otherKind - b.otherKind ||
         b.shared - a.shared ||
         a.heldBack - b.heldBack ||
         a.movement.id.localeCompare(b.movement.id),
@@ -144,3 +146,17 @@ export function withChange(
   const entered = enter(after, next, state.rowIndex, nowMs);
   return { state: entered.state, events: [...events, ...entered.events] };
 }
+
+const CHANGE_WORDS: Readonly<Record<LiveChange['kind'], (words: string) => string>> = {
+  easier: (words) => `Easier for everyone: ${words}`,
+  stronger: (words) => `Stronger for everyone: ${words}`,
+  hand: () => 'A hand break is put in',
+  water: () => 'Water is put in',
+  swap: (words) => `${words} instead`,
+  shorten: (words) => `Shortened: ${words}`,
+  extra: (words) => `Added: ${words}`,
+};
+
+/** A change in a short sentence. */
+export const changeWords = ({ kind, words }: Pick<LiveChange, 'kind' | 'words'>): string =>
+  CHANGE_WORDS[kind](words);

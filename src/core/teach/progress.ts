@@ -29,6 +29,21 @@ export function outlook(
   return { finishMs, spareMs: slotMs - finishMs };
 }
 
+/**
+ * How far the class is over its slot, below 0; or ahead of its own plan, above 0. Time that was never planned is not time
+ * to fill.
+ */
+export function timeInHand(
+  rows: readonly TaughtRow[],
+  state: TeachState,
+  nowMs: number,
+  slotMs: number,
+): number {
+  const { spareMs, finishMs } = outlook(rows, state, nowMs, slotMs);
+  const plannedMs = rows.reduce((n, r) => n + r.plannedMs, 0);
+  return spareMs < 0 ? spareMs : Math.min(spareMs, plannedMs - finishMs);
+}
+
 export type RowRecord = { readonly actualMs: number; readonly skipped: boolean; readonly counted: boolean };
 
 /**

@@ -14,7 +14,6 @@ export type RoomRow = {
   readonly countMs: number;
   readonly beats: readonly Beat[];
   readonly voice: RowVoice;
-  readonly purpose: string;
   readonly figure: MovementFigure | null;
 };
 

@@ -18,6 +18,7 @@ export const wrapUpPersonSchema = z.strictObject({
   painAfterLeft: score('Pain'),
   painAfterRight: score('Pain'),
   effort: score('Effort'),
+  enjoyed: score('Enjoyed'),
   adapted: z.string().trim().max(500, 'Keep it under 500 characters'),
   notes: z.string().trim().max(500, 'Keep the note under 500 characters'),
 });
@@ -49,6 +50,7 @@ export function draftFor(
     painAfterLeft: null,
     painAfterRight: null,
     effort: null,
+    enjoyed: null,
     adapted: [...new Set(lines)].join('; ').slice(0, 500),
     notes: '',
   };

@@ -18,6 +18,7 @@ import type { OrderProps } from './order-props';
 import { TextCommit } from '@/ui/dose/text-commit';
 import { RowLoads } from './row-loads';
 import { RowMusic } from './row-music';
+import { RowSeries } from './row-series';
 import { RowRung } from './row-rung';
 import { RowSchool } from './row-school';
 import { sentence } from './weave-head';
@@ -91,6 +92,7 @@ function MovementEditor({
         {movement && <RowSchool row={row} movement={movement} title={title} editor={editor} />}
         {movement && <RowRung row={row} movement={movement} title={title} editor={editor} />}
         <RowMusic row={row} title={title} editor={editor} />
+        <RowSeries row={row} plan={editor.plan} title={title} editor={editor} />
       </div>
       <TextCommit
         label="Note to yourself"

@@ -9,6 +9,8 @@ import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';
 import { Limits, Page } from '@/ui/page';
+import { Tick } from '@/ui/tick';
+import { toggled } from '@/ui/toggled';
 
 type Props = { info: ClassInfo; rows: number; totalMs: number; musts: readonly string[]; asked: number };
 
@@ -26,6 +28,7 @@ export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const [starting, setStarting] = useState(false);
+  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
   const start = async () => {
     setStarting(true);
     const result = await call('POST', `/api/classes/${info.id}/start`, { startedAtMs: Date.now() });
@@ -53,9 +56,11 @@ export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
         </div>
       )}
       <h2 className="mt-6 text-lg">Look round</h2>
-      <ul className="list-disc pl-5">
+      <ul>
         {ROOM_CHECK.map((line) => (
-          <li key={line}>{line}</li>
+          <li key={line}>
+            <Tick label={line} on={seen.has(line)} onChange={() => setSeen(toggled(seen, line))} />
+          </li>
         ))}
       </ul>
       <div className="mt-6 flex flex-wrap items-center gap-4">
@@ -64,6 +69,9 @@ export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
         </Button>
         <Link href={`/classes/${info.id}/door`} className={buttonClass('plain')}>
           At the door: {asked} of {info.expected} asked
+        </Link>
+        <Link href={`/classes/${info.id}/rehearse`} className={buttonClass('plain')}>
+          Rehearse
         </Link>
         <Link href={`/classes/${info.id}`} className={buttonClass('plain')}>
           Back to the plan

@@ -7,7 +7,10 @@ import type { Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { faceOf } from '@/core/teach/face';
 import type { TeachState } from '@/core/teach/state';
-import { beatAtTime, offsetAtTime } from '@/core/teach/transport';
+import { beatAtTime, isStaying, offsetAtTime } from '@/core/teach/transport';
+import { breathAt } from '@/core/teach/breath';
+import { BreathSwell } from '@/ui/breath-swell';
+import type { MirrorChoice, Ways } from './use-ways';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';
@@ -17,13 +20,14 @@ type Props = {
   state: TeachState;
   beats: readonly Beat[];
   nowMs: number;
+  ways: Pick<Ways, 'style' | 'mirror'>;
   onGo: () => void;
   /** The hands that show the movement. */
   figure: ReactNode;
 };
 
 /** The current item, and the largest thing on the screen: the count. */
-export function CountFace({ row, state, beats, nowMs, onGo, figure }: Props) {
+export function CountFace({ row, state, beats, nowMs, ways, onGo, figure }: Props) {
   const offset = offsetAtTime(state, nowMs);
   const catalogue = useCatalogue();
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
@@ -45,7 +49,7 @@ export function CountFace({ row, state, beats, nowMs, onGo, figure }: Props) {
           ) : state.phase === 'setUp' ? (
             <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
           ) : (
-            <Counting row={row} beats={beats} offset={offset} running={state.running} />
+            <Counting row={row} beats={beats} offset={offset} state={state} ways={ways} />
           )}
         </div>
       </div>
@@ -100,12 +104,14 @@ function Counting({
   row,
   beats,
   offset,
-  running,
+  state,
+  ways,
 }: {
   row: TaughtRow;
   beats: readonly Beat[];
   offset: number;
-  running: boolean;
+  state: TeachState;
+  ways: Pick<Ways, 'style' | 'mirror'>;
 }) {
   const beat = beatAtTime(beats, offset);
   if (!beat)
@@ -114,17 +120,21 @@ function Counting({
         {row.resetMs > 0 ? 'shake out' : 'and rest'}
       </p>
     );
-  const face = faceOf(beat, offset);
+  const face = faceOf(beat, offset, ways.style);
+  const breath = breathAt(beat, offset, row.voice);
+  const of = isStaying(state) ? 'staying on it' : face.of;
   return (
     <>
       <p className="min-h-14 text-[2.6rem] leading-tight font-bold" role="status">
         {sideWords(beat.side, face.side)}
+        {mine(beat.side, ways.mirror)}
         {face.turn && <span className="font-normal"> {face.turn}</span>}
       </p>
       <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>
         {face.big}
       </p>
-      <p className="tabular text-[1.7rem] text-soft">{running ? face.of : `${face.of}, paused`}</p>
+      <p className="tabular text-[1.7rem] text-soft">{state.running ? of : `${of}, paused`}</p>
+      {breath && <BreathSwell breath={breath} />}
     </>
   );
 }
@@ -133,6 +143,18 @@ function Counting({
 function bigSize(big: string): string {
   if (big.length <= 3) return 'text-[11rem] xl:text-[12rem]';
   return big.length <= 6 ? 'text-[5.5rem]' : 'text-[3.6rem]';
+}
+
+/** The instructor's own hand that goes with the group's side: the other one while facing them as in a mirror. */
+function mine(side: Beat['side'], mirror: MirrorChoice) {
+  if (side !== 'L' && side !== 'R') return null;
+  const same = mirror === 'as seen';
+  return (
+    <span className="text-[1.5rem] font-normal text-soft">
+      {' '}
+      your {(side === 'L') === same ? 'left' : 'right'}
+    </span>
+  );
 }
 
 /** The group's side, never the instructor's. */

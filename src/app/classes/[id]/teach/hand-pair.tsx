@@ -10,8 +10,7 @@ import { offsetAtTime } from '@/core/teach/transport';
 import { useCatalogue } from '@/ui/catalogue';
 import { Hands } from '@/ui/hands';
 import { useFrame } from '@/ui/use-frame';
-
-export type MirrorChoice = 'as in a mirror' | 'as seen';
+import type { MirrorChoice } from './use-ways';
 
 type Props = {
   row: TaughtRow;

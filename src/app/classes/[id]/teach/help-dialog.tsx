@@ -10,7 +10,8 @@ import { Sheet } from './sheet';
 type Props = {
   open: boolean;
   onClose: () => void;
-  classId: string;
+  /** Null in a rehearsal: nothing is recorded. */
+  classId: string | null;
   people: readonly Person[];
   /** The venue's own words; empty where none are set. */
   venueSafety: string;
@@ -53,7 +54,7 @@ export function HelpDialog({ open, onClose, classId, people, venueSafety }: Prop
           Back to the class
         </Button>
       </Dialog.Close>
-      <IncidentForm classId={classId} people={people} />
+      {classId && <IncidentForm classId={classId} people={people} />}
     </Sheet>
   );
 }

@@ -4,6 +4,8 @@ import { Dialog } from 'radix-ui';
 import { fullName, type Person } from '@/core/people/person';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach/marks';
+import type { OwnWay } from '@/core/teach/state';
+import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { Sheet } from './sheet';
 
@@ -14,12 +16,16 @@ type Props = {
   row: TaughtRow | undefined;
   marks: readonly Mark[];
   onMark: (personId: string, kind: MarkKind) => void;
+  ways: readonly OwnWay[];
+  onWay: (personId: string, to: OwnWay['to']) => void;
 };
 
 /** Mark anyone on the current row; each mark is stored as it is made. */
-export function MarksDialog({ open, onClose, people, row, marks, onMark }: Props) {
+export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, onWay }: Props) {
   const latest = (personId: string) =>
     marks.findLast((m) => m.personId === personId && m.rowId === row?.rowId)?.mark ?? null;
+  const wayOf = (personId: string) =>
+    ways.find((w) => w.rowId === row?.rowId && w.personId === personId)?.to ?? null;
   return (
     <Sheet open={open} onClose={onClose}>
       <div className="flex items-center justify-between gap-4">
@@ -28,26 +34,49 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark }: Props
           <Button>Done</Button>
         </Dialog.Close>
       </div>
-      <Dialog.Description className="text-soft">Tap what happened; it is stored at once.</Dialog.Description>
+      <Dialog.Description className="text-soft">
+        Tap what happened; it is stored at once. Easier and stronger are a rung for this person alone.
+      </Dialog.Description>
       <ul className="mt-2">
         {people.map((person) => (
           <li key={person.id} className="flex flex-wrap items-center gap-2 border-b py-px">
             <span className="w-36 font-semibold">{fullName(person)}</span>
             {MARKS.map((kind) => (
-              <button
+              <Choice
                 key={kind}
-                type="button"
-                aria-pressed={latest(person.id) === kind}
-                aria-label={`${fullName(person)}: ${MARK_WORDS[kind]}`}
+                name={MARK_WORDS[kind]}
+                who={fullName(person)}
+                on={latest(person.id) === kind}
                 onClick={() => onMark(person.id, kind)}
-                className="min-h-11 rounded-lg border-2 border-edge px-3 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-bold aria-pressed:text-paper"
-              >
-                {MARK_WORDS[kind]}
-              </button>
+              />
             ))}
+            {row?.kind === 'movement' &&
+              (['easier', 'stronger'] as const).map((to) => (
+                <Choice
+                  key={to}
+                  name={capital(to)}
+                  who={fullName(person)}
+                  on={wayOf(person.id) === to}
+                  onClick={() => onWay(person.id, to)}
+                />
+              ))}
           </li>
         ))}
       </ul>
     </Sheet>
   );
 }
+
+type ChoiceProps = { name: string; who: string; on: boolean; onClick: () => void };
+
+const Choice = ({ name, who, on, onClick }: ChoiceProps) => (
+  <button
+    type="button"
+    aria-pressed={on}
+    aria-label={`${who}: ${name}`}
+    onClick={onClick}
+    className="min-h-11 rounded-lg border-2 border-edge px-3 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-bold aria-pressed:text-paper"
+  >
+    {name}
+  </button>
+);

@@ -1,6 +1,9 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { doseWords } from '@/core/dose/describe';
 import type { Dose } from '@/core/dose/dose';
+import type { Movement } from '@/core/catalogue/movement';
+import { easierOf, strongerOf } from '@/core/catalogue/rung';
+import type { OwnWay } from '@/core/teach/state';
 import { fullName } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
 import { movementOfRow } from '@/core/plan/at-rung';
@@ -13,37 +16,50 @@ import { useCatalogue } from '@/ui/catalogue';
 import { HandsMark } from '@/ui/marks';
 import { memo } from 'react';
 
-type Props = { rows: readonly TaughtRow[]; index: number; snapshot: Snapshot; day: string };
+type Props = {
+  rows: readonly TaughtRow[];
+  index: number;
+  snapshot: Snapshot;
+  day: string;
+  ways: readonly OwnWay[];
+};
 
 /** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
-export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day }: Props) {
+export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, ways }: Props) {
   const catalogue = useCatalogue();
   const row = rows[index];
   const movement = row?.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   const note = row?.row.kind === 'movement' ? row.row.note : '';
   return (
-    <aside className="flex min-h-0 flex-col gap-3 text-lg">
-      {note && (
-        <div>
-          <h2 className="text-base font-normal text-soft">Your note</h2>
-          <p className="font-semibold">{note}</p>
-        </div>
-      )}
-      {movement && (
-        <>
+    <aside className="flex min-h-0 flex-col text-lg">
+      <div
+        className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto pr-1"
+        tabIndex={0}
+        role="group"
+        aria-label="For this row"
+      >
+        {note && (
           <div>
-            <h2 className="text-base font-normal text-soft">Say</h2>
-            <p className="font-bold">{movement.cues.join('. ')}.</p>
+            <h2 className="text-base font-normal text-soft">Your note</h2>
+            <p className="font-semibold">{note}</p>
           </div>
-          <div>
-            <h2 className="text-base font-normal text-soft">Watch</h2>
-            <p>{movement.watch.join('. ')}.</p>
-          </div>
-        </>
-      )}
-      {row && <TheirWay row={row} snapshot={snapshot} day={day} />}
-      <HelpersTask snapshot={snapshot} />
-      <div className="mt-auto border-t border-edge pt-2">
+        )}
+        {movement && (
+          <>
+            <div>
+              <h2 className="text-base font-normal text-soft">Say</h2>
+              <p className="font-bold">{movement.cues.join('. ')}.</p>
+            </div>
+            <div>
+              <h2 className="text-base font-normal text-soft">Watch</h2>
+              <p>{movement.watch.join('. ')}.</p>
+            </div>
+          </>
+        )}
+        {row && <TheirWay row={row} snapshot={snapshot} day={day} ways={ways} />}
+        <HelpersTask snapshot={snapshot} />
+      </div>
+      <div className="border-t border-edge pt-2">
         <h2 className="text-base font-normal text-soft">Next</h2>
         {rows.slice(index + 1, index + 3).map((r, i) => (
           <p key={r.rowId} className={i === 0 ? 'font-semibold' : ''}>
@@ -72,6 +88,12 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
+/** What was called for while teaching, on top of what the cautions ask. */
+const nowWords = (movement: Movement, to: OwnWay['to']): string => {
+  const rung = to === 'easier' ? easierOf(movement) : strongerOf(movement);
+  return rung ? `${to} now: ${rung}` : `${to} now`;
+};
+
 /** All that is asked of a hand, with what is left of the dose where it does less: "half the count: 3 times each hand". */
 function wayOf({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
   const [first, ...rest] = how;
@@ -80,7 +102,12 @@ function wayOf({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
   return first ? [`${first}${less}`, ...rest].join('; ') : '';
 }
 
-function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; day: string }) {
+function TheirWay({
+  row,
+  snapshot,
+  day,
+  ways,
+}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'ways'>) {
   const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
   const { dose } = row.row;
@@ -89,14 +116,15 @@ function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; 
   const context = { table: CAUTIONS, catalogue, today: day };
   const own = snapshot.people.flatMap((person) => {
     const verdict = verdictFor(person, movement, dose, context);
-    return verdict.worst === 'do' ? [] : [{ person, verdict }];
+    const to = ways.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
+    return verdict.worst === 'do' && !to ? [] : [{ person, verdict, now: to ? nowWords(movement, to) : '' }];
   });
   if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;
   return (
-    <div className="flex min-h-0 flex-1 flex-col text-base">
+    <div className="text-base">
       <h2 className="font-normal text-soft">Do it their own way</h2>
-      <ul className="min-h-32 flex-1 overflow-y-auto" tabIndex={0} aria-label="Do it their own way">
-        {own.map(({ person, verdict }) => {
+      <ul aria-label="Do it their own way">
+        {own.map(({ person, verdict, now }) => {
           const [left, right] = [wayOf(verdict.L, dose), wayOf(verdict.R, dose)];
           const words =
             left === right
@@ -108,7 +136,7 @@ function TheirWay({ row, snapshot, day }: { row: TaughtRow; snapshot: Snapshot; 
                 <HandsMark verdict={verdict} />
               </span>
               <span>
-                <strong>{fullName(person)}</strong> {words}
+                <strong>{fullName(person)}</strong> {[now, words].filter(Boolean).join('; ')}
               </span>
             </li>
           );

@@ -12,10 +12,11 @@ type Props = {
   slotMs: number;
   rate: number;
   unsaved: number;
+  rehearsal: boolean;
 };
 
 /** Where the class is, and when it will end if the rest goes as planned. */
-export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsaved }: Props) {
+export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsaved, rehearsal }: Props) {
   const row = rows[state.rowIndex];
   const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
   const drift = row ? nowMs - row.plannedStartMs : 0;
@@ -23,6 +24,7 @@ export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsave
     <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 text-lg">
       <p>
         {row ? `${row.section}, row ${state.rowIndex + 1} of ${rows.length}` : 'Done'}
+        {rehearsal && '. Rehearsal: nothing is stored'}
         {rate !== 1 && `. The clock runs ${rate} times as fast`}
       </p>
       {unsaved > 1 && <p role="status">Keeping {unsaved} things until they can be stored</p>}

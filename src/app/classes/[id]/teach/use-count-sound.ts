@@ -1,57 +1,83 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import type { Beat } from '@/core/dose/script';
-import { ticksOf, type Tick } from '@/core/teach/ticks';
+import { seenZero, steeredZero } from '@/core/teach/audio-clock';
+import { sayingsOf } from '@/core/teach/sayings';
 import type { TeachState } from '@/core/teach/state';
+import { ticksOf, type RowVoice, type Tone } from '@/core/teach/ticks';
 import { offsetAtTime } from '@/core/teach/transport';
+import type { Ways } from './use-ways';
 
-export type SoundChoice = 'silent' | 'clicks' | 'voice';
-
-/** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. */
-const AHEAD_MS = 1_500;
+/** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
+const AHEAD_MS = 2_500;
 const LOOK_EVERY_MS = 250;
 
-const TONES: Record<Tick['tone'], { hz: number; seconds: number; gain: number }> = {
-  count: { hz: 880, seconds: 0.05, gain: 0.5 },
-  second: { hz: 520, seconds: 0.04, gain: 0.22 },
-  breath: { hz: 330, seconds: 0.35, gain: 0.3 },
-  change: { hz: 660, seconds: 0.3, gain: 0.4 },
+const TONES: Record<Tone, { hz: number; seconds: number; gain: number }> = {
+  count: { hz: 880, seconds: 0.05, gain: 0.6 },
+  second: { hz: 520, seconds: 0.04, gain: 0.28 },
+  breath: { hz: 330, seconds: 0.35, gain: 0.38 },
+  change: { hz: 660, seconds: 0.3, gain: 0.5 },
 };
 
+type Asked = Pick<Ways, 'sound' | 'volume' | 'style'>;
+
 /** Clicks of the running count on the audio clock, and its words by the browser's voice where it has one. */
-export function useCountSound(state: TeachState, beats: readonly Beat[], now: () => number, rate: number) {
-  const audio = useRef<AudioContext | null>(null);
-  const [choice, setChoice] = useState<SoundChoice>('clicks');
+export function useCountSound(
+  state: TeachState,
+  beats: readonly Beat[],
+  voice: RowVoice,
+  now: () => number,
+  rate: number,
+  { sound, volume, style }: Asked,
+) {
+  const audio = useRef<{ context: AudioContext; level: GainNode } | null>(null);
+  const zero = useRef<number | null>(null);
 
   /** Browsers let sound start only from a key or a tap. */
   const wake = useCallback(() => {
     if (typeof AudioContext === 'undefined') return;
-    audio.current ??= new AudioContext();
-    if (audio.current.state === 'suspended') void audio.current.resume();
+    if (!audio.current) {
+      const context = new AudioContext();
+      const level = context.createGain();
+      level.connect(context.destination);
+      audio.current = { context, level };
+    }
+    if (audio.current.context.state === 'suspended') void audio.current.context.resume();
   }, []);
 
   useEffect(() => {
-    const context = audio.current;
-    if (!context || choice === 'silent' || !state.running || state.phase !== 'count') return;
-    const ticks = ticksOf(beats);
+    audio.current?.level.gain.setValueAtTime(volume / 100, audio.current.context.currentTime);
+  }, [volume, state]);
+
+  useEffect(() => {
+    if (!audio.current || sound === 'silent' || !state.running || state.phase !== 'count') return;
+    const { context, level } = audio.current;
+    const ticks = ticksOf(beats, style, voice);
+    const sayings = sound === 'voice' ? sayingsOf(beats, style, voice) : [];
+    /** Where the count began on the class clock, ms. */
+    const countFrom = state.anchorMs - state.offsetMs;
     const startOffset = offsetAtTime(state, now());
-    const startAudio = context.currentTime;
     const sounding: AudioScheduledSourceNode[] = [];
     const timers: ReturnType<typeof setTimeout>[] = [];
-    let next = ticks.findIndex((t) => t.atMs >= startOffset);
+    let next = { tick: firstFrom(ticks, startOffset), saying: firstFrom(sayings, startOffset) };
 
     const look = () => {
+      const seen = seenZero(context.currentTime, now(), rate);
+      zero.current = zero.current === null ? seen : steeredZero(zero.current, seen);
+      const at = (atMs: number) => zero.current! + (countFrom + atMs) / 1000 / rate;
       const until = context.currentTime + AHEAD_MS / 1000;
-      while (next >= 0 && next < ticks.length) {
-        const tick = ticks[next]!;
-        const at = startAudio + (tick.atMs - startOffset) / 1000 / rate;
-        if (at > until) return;
-        sounding.push(click(context, tick.tone, at));
-        if (choice === 'voice' && tick.word)
-          timers.push(setTimeout(() => say(tick.word), Math.max(0, (at - context.currentTime) * 1000)));
-        next++;
+      let { tick, saying } = next;
+      for (; tick < ticks.length && at(ticks[tick]!.atMs) <= until; tick++)
+        sounding.push(
+          click(context, level, ticks[tick]!.tone, Math.max(at(ticks[tick]!.atMs), context.currentTime)),
+        );
+      for (; saying < sayings.length && at(sayings[saying]!.atMs) <= until; saying++) {
+        const { word, atMs } = sayings[saying]!;
+        const inMs = Math.max(0, (at(atMs) - context.currentTime) * 1000);
+        timers.push(setTimeout(() => say(word, volume / 100), inMs));
       }
+      next = { tick, saying };
     };
     look();
     const timer = setInterval(look, LOOK_EVERY_MS);
@@ -61,12 +87,17 @@ export function useCountSound(state: TeachState, beats: readonly Beat[], now: ()
       sounding.forEach((node) => node.stop());
       if (typeof speechSynthesis !== 'undefined') speechSynthesis.cancel();
     };
-  }, [state, beats, now, rate, choice]);
+  }, [state, beats, voice, now, rate, sound, volume, style]);
 
-  return { choice, setChoice, wake };
+  return { wake };
 }
 
-function click(context: AudioContext, tone: Tick['tone'], at: number): AudioScheduledSourceNode {
+const firstFrom = (list: readonly { readonly atMs: number }[], offsetMs: number): number => {
+  const first = list.findIndex((t) => t.atMs >= offsetMs - 1);
+  return first < 0 ? list.length : first;
+};
+
+function click(context: AudioContext, out: AudioNode, tone: Tone, at: number): AudioScheduledSourceNode {
   const { hz, seconds, gain } = TONES[tone];
   const source = context.createOscillator();
   const level = context.createGain();
@@ -74,17 +105,18 @@ function click(context: AudioContext, tone: Tick['tone'], at: number): AudioSche
   level.gain.setValueAtTime(0, at);
   level.gain.linearRampToValueAtTime(gain, at + 0.004);
   level.gain.exponentialRampToValueAtTime(0.001, at + seconds);
-  source.connect(level).connect(context.destination);
+  source.connect(level).connect(out);
   source.start(at);
   source.stop(at + seconds + 0.02);
   return source;
 }
 
 /** Never required: without a voice the clicks carry the count. */
-function say(word: string) {
+function say(word: string, volume: number) {
   if (typeof speechSynthesis === 'undefined' || speechSynthesis.getVoices().length === 0) return;
   const words = new SpeechSynthesisUtterance(word);
   words.rate = 1.1;
+  words.volume = volume;
   speechSynthesis.cancel();
   speechSynthesis.speak(words);
 }

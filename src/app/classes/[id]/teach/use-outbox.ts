@@ -1,27 +1,47 @@
 'use client';
 
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '@/ui/call';
+import { dropLetter, keepLetter, type Letter, type Waiting } from './outbox';
 
 const RETRY_MS = 2_000;
 
-/** Sends in order, one at a time; while the server is away each waits and is tried again. */
-export function useOutbox(): { post: (url: string, body: unknown) => void; unsaved: number } {
-  const [unsaved, setUnsaved] = useState(0);
+export type Outbox = { readonly post: (letter: Letter) => void; readonly unsaved: number };
+
+/**
+ * Sends in order, one at a time. Each letter is kept in the browser until it has landed, so that a page that is closed while
+ * the server is away sends it when it is next opened.
+ */
+export function useOutbox(waiting: readonly Waiting[]): Outbox {
+  const [unsaved, setUnsaved] = useState(waiting.length);
   const queue = useRef<Promise<void>>(Promise.resolve());
-  const post = useCallback((url: string, body: unknown) => {
-    setUnsaved((n) => n + 1);
+  const send = useCallback((letter: Letter, kept: Promise<number | null>) => {
     queue.current = queue.current.then(async () => {
-      while (!(await landed(url, body))) await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      const key = await kept;
+      while (!(await landed(letter))) await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      await dropLetter(key);
       setUnsaved((n) => n - 1);
     });
   }, []);
+  const begun = useRef(false);
+  useEffect(() => {
+    if (begun.current) return;
+    begun.current = true;
+    waiting.forEach(({ key, letter }) => send(letter, Promise.resolve(key)));
+  }, [waiting, send]);
+  const post = useCallback(
+    (letter: Letter) => {
+      setUnsaved((n) => n + 1);
+      send(letter, keepLetter(letter));
+    },
+    [send],
+  );
   return { post, unsaved };
 }
 
 /** Refused for good counts as landed: trying the same again would not help. */
-async function landed(url: string, body: unknown): Promise<boolean> {
-  const result = await call('POST', url, body);
+async function landed({ kind, classId, body }: Letter): Promise<boolean> {
+  const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
   if (result.ok) return true;
   if (result.code === 'unreachable' || result.code === 'our-fault') return false;
   console.warn('Not stored:', result.code, result.message);

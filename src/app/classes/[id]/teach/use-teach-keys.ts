@@ -3,7 +3,19 @@
 import { useEffect, useRef } from 'react';
 import type { TeachCommand } from '@/core/teach/transport';
 
-export type TeachAction = Exclude<TeachCommand, 'go' | 'pause'> | 'marks' | 'help';
+export type TeachAction =
+  | Exclude<TeachCommand, 'go' | 'pause'>
+  | 'easier'
+  | 'stronger'
+  | 'hand'
+  | 'water'
+  | 'swap'
+  | 'tap'
+  | 'propose'
+  | 'marks'
+  | 'note'
+  | 'ways'
+  | 'help';
 
 /** Keys, the presentation clicker's among them. */
 const ACTION_BY_KEY: Readonly<Record<string, TeachAction>> = {
@@ -12,11 +24,23 @@ const ACTION_BY_KEY: Readonly<Record<string, TeachAction>> = {
   PageDown: 'next',
   ArrowLeft: 'back',
   PageUp: 'back',
+  ArrowUp: 'faster',
+  ArrowDown: 'slower',
   r: 'repeat',
   '+': 'more',
   '=': 'more',
   s: 'skip',
+  l: 'stay',
+  e: 'easier',
+  g: 'stronger',
+  b: 'hand',
+  w: 'water',
+  c: 'swap',
+  t: 'tap',
+  p: 'propose',
   m: 'marks',
+  n: 'note',
+  v: 'ways',
   h: 'help',
 };
 
@@ -31,8 +55,9 @@ export function useTeachKeys(onAction: (action: TeachAction) => void, active: bo
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       const target = event.target as HTMLElement;
       if (target.closest('input, select, textarea')) return;
-      // Space on a focused button is that button's own.
+      // Space on a focused button is that button's own, and arrows scroll a list that has the focus.
       if (event.key === ' ' && target.closest('button, a')) return;
+      if (/^Arrow(Up|Down)$/.test(event.key) && target.closest('[tabindex="0"]')) return;
       const action = ACTION_BY_KEY[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (!action) return;
       event.preventDefault();

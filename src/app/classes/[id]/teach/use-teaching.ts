@@ -1,76 +1,118 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PlanStep } from '@/core/plan/step';
 import type { TaughtRow } from '@/core/teach/class-script';
+import { withChange, type LiveChange } from '@/core/teach/live-change';
 import type { Mark, MarkKind } from '@/core/teach/marks';
-import type { Moved, TeachEvent, TeachState } from '@/core/teach/state';
-import { command, flow, offsetAtTime, type TeachCommand } from '@/core/teach/transport';
+import type { Moved, OwnWay, TeachState } from '@/core/teach/state';
+import { command, eventAt, flow, paced, type TeachCommand } from '@/core/teach/transport';
 import type { Taught } from '@/store/teaching';
-import { useOutbox } from './use-outbox';
+import { useClassClock } from '@/ui/use-class-clock';
+import type { Outbox } from './use-outbox';
 
 export type Teaching = {
+  readonly rows: readonly TaughtRow[];
   readonly state: TeachState;
   /** The class clock, ms; read it at the moment it is needed. */
   readonly now: () => number;
   readonly act: (what: TeachCommand) => void;
+  /** The count so many times as long from the next one on. */
+  readonly pace: (factor: number) => void;
+  readonly change: (change: LiveChange) => void;
+  readonly ownWay: (personId: string, to: OwnWay['to']) => void;
+  readonly note: (words: string) => void;
   readonly marks: readonly Mark[];
   readonly mark: (personId: string, kind: MarkKind) => void;
-  readonly unsaved: number;
 };
 
 const FLOW_EVERY_MS = 50;
 
-/** The class under way: its clock, its position, and everything stored as it happens. */
+/** The class under way: its clock, its position, and everything stored as it happens; a rehearsal stores nothing. */
 export function useTeaching(
   classId: string,
-  rows: readonly TaughtRow[],
+  rowsOf: (changes: readonly PlanStep[]) => readonly TaughtRow[],
   taught: Taught,
   firstMarks: readonly Mark[],
   rate: number,
+  post: Outbox['post'] | null,
 ): Teaching {
-  const { post, unsaved } = useOutbox();
   const nextSeq = useRef(taught.nextSeq);
   const now = useClassClock(taught.startedAtMs, rate);
   const [state, setState] = useState<TeachState>(taught.state);
   const current = useRef(state);
   const [marks, setMarks] = useState(firstMarks);
+  const rowsNow = useCallback(() => rowsOf(current.current.changes), [rowsOf]);
 
   const move = useCallback(
     ({ state: next, events }: Moved) => {
-      if (next === current.current) return;
+      if (next === current.current && events.length === 0) return;
       current.current = next;
       setState(next);
-      storeEvents(post, classId, nextSeq, events, next);
+      const firstSeq = nextSeq.current;
+      nextSeq.current += events.length;
+      post?.({ kind: 'events', classId, body: { firstSeq, events, state: next } });
     },
     [classId, post],
   );
 
   // A reload finds a count where it was last seen, paused, so that none runs unwatched. Talk and breaks go on.
   useEffect(() => {
+    if (!post) return;
     const stored = current.current;
-    const counting = stored.phase === 'count' && rows[stored.rowIndex]?.kind === 'movement';
+    const counting = stored.phase === 'count' && rowsNow()[stored.rowIndex]?.kind === 'movement';
     if (!stored.running || !counting) return;
     const seen = Math.min(now(), Math.max(stored.anchorMs, lastSeen(classId)));
-    move(command(rows, stored, 'pause', seen));
-  }, [classId, rows, now, move]);
+    move(command(rowsNow(), stored, 'pause', seen));
+  }, [classId, rowsNow, now, move, post]);
 
   useEffect(() => {
     const timer = setInterval(() => {
       const at = now();
-      rememberSeen(classId, at);
-      move(flow(rows, current.current, at));
+      if (post) rememberSeen(classId, at);
+      const moved = flow(rowsNow(), current.current, at);
+      if (moved.events.length > 0) move(moved);
     }, FLOW_EVERY_MS);
     return () => clearInterval(timer);
-  }, [classId, rows, now, move]);
+  }, [classId, rowsNow, now, move, post]);
 
   const act = useCallback(
-    (what: TeachCommand) => move(command(rows, current.current, what, now())),
-    [rows, now, move],
+    (what: TeachCommand) => move(command(rowsNow(), current.current, what, now())),
+    [rowsNow, now, move],
+  );
+  const pace = useCallback(
+    (factor: number) => {
+      const at = now();
+      move(paced(rowsNow(), flow(rowsNow(), current.current, at), at, factor));
+    },
+    [rowsNow, now, move],
+  );
+  const change = useCallback(
+    (made: LiveChange) => move(withChange(rowsNow(), rowsOf, current.current, made, now())),
+    [rowsNow, rowsOf, now, move],
+  );
+  const ownWay = useCallback(
+    (personId: string, to: OwnWay['to']) => {
+      const row = rowsNow()[current.current.rowIndex];
+      if (!row) return;
+      const others = current.current.ways.filter((w) => w.rowId !== row.rowId || w.personId !== personId);
+      const ways = [...others, { rowId: row.rowId, personId, to }];
+      const event = { ...eventAt(to, row.rowId, now()), personId };
+      move({ state: { ...current.current, ways }, events: [event] });
+    },
+    [rowsNow, now, move],
+  );
+  const note = useCallback(
+    (words: string) => {
+      const rowId = rowsNow()[current.current.rowIndex]?.rowId ?? null;
+      move({ state: current.current, events: [{ ...eventAt('note', rowId, now()), words }] });
+    },
+    [rowsNow, now, move],
   );
 
   const mark = useCallback(
     (personId: string, kind: MarkKind) => {
-      const row = rows[current.current.rowIndex];
+      const row = rowsNow()[current.current.rowIndex];
       if (!row) return;
       const made: Mark = {
         id: crypto.randomUUID(),
@@ -80,33 +122,12 @@ export function useTeaching(
         atMs: Math.round(now()),
       };
       setMarks((before) => [...before, made]);
-      post(`/api/classes/${classId}/marks`, made);
+      post?.({ kind: 'marks', classId, body: made });
     },
-    [classId, rows, now, post],
+    [classId, rowsNow, now, post],
   );
 
-  return { state, now, act, marks, mark, unsaved };
-}
-
-function storeEvents(
-  post: (url: string, body: unknown) => void,
-  classId: string,
-  nextSeq: { current: number },
-  events: readonly TeachEvent[],
-  state: TeachState,
-) {
-  const firstSeq = nextSeq.current;
-  nextSeq.current += events.length;
-  post(`/api/classes/${classId}/events`, { firstSeq, events, state });
-}
-
-/** Time since the class began, `rate` times as fast; steady once the page is open. */
-function useClassClock(startedAtMs: number, rate: number): () => number {
-  const opened = useRef({ epochMs: Date.now(), pageMs: performance.now() });
-  return useCallback(() => {
-    const { epochMs, pageMs } = opened.current;
-    return Math.max(0, (epochMs + performance.now() - pageMs - startedAtMs) * rate);
-  }, [startedAtMs, rate]);
+  return { rows: rowsOf(state.changes), state, now, act, pace, change, ownWay, note, marks, mark };
 }
 
 const seenKey = (classId: string): string => `oskil-seen-${classId}`;
@@ -118,6 +139,3 @@ function rememberSeen(classId: string, atMs: number) {
 function lastSeen(classId: string): number {
   return Number(localStorage.getItem(seenKey(classId)) ?? '0') || 0;
 }
-
-/** Time into the current phase, ms. */
-export const offsetNow = (state: TeachState, now: () => number): number => offsetAtTime(state, now());

@@ -1,15 +1,20 @@
+import { addDays, format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
+import { changesMade } from '@/core/teach/changes-made';
+import { paceWords } from '@/core/plan/pace';
 import { recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { draftFor } from '@/core/teach/wrap-up';
 import { clockText } from '@/core/words';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
+import { paceBefore } from '@/server/pace';
 import { findClass } from '@/store/classes';
 import { loadCheckIns } from '@/store/check-ins';
 import { incidentsOfClass } from '@/store/incidents';
+import { ClassNotes } from './class-notes';
 import { Incidents } from './incidents';
 import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
@@ -39,8 +44,9 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
       </Page>
     );
 
-  const rows = rowsOfSnapshot(taught.snapshot, CATALOGUE);
-  const record = recordByRow(await loadEvents(db, info.id));
+  const rows = rowsOfSnapshot(taught.snapshot, CATALOGUE, taught.state.changes);
+  const events = await loadEvents(db, info.id);
+  const record = recordByRow(events);
   const marks = await loadMarks(db, info.id);
   const checkIns = await loadCheckIns(db, info.id);
   const written = await loadAttendance(db, info.id);
@@ -75,10 +81,19 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
         title={title}
         line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}
       />
-      <WrapUpForm classId={info.id} people={people} notes={taught.notes} writtenUp={taught.writtenUp} />
+      <WrapUpForm
+        classId={info.id}
+        people={people}
+        notes={taught.notes}
+        writtenUp={taught.writtenUp}
+        made={changesMade(events, taught.state)}
+      />
+      <ClassNotes events={events} people={taught.snapshot.people} titleOf={titleOf} />
       <Incidents incidents={await incidentsOfClass(db, info.id)} people={taught.snapshot.people} />
-      <PlannedActual times={times} />
+      <PlannedActual times={times} pace={paceWords(await paceBefore(db, dayAfter(info.day)))} />
       <Limits />
     </Page>
   );
 }
+
+const dayAfter = (day: string): string => format(addDays(parseISO(day), 1), 'yyyy-MM-dd');

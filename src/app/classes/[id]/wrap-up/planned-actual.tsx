@@ -16,7 +16,7 @@ export type RowTimes = {
 };
 
 /** Planned against actual, row by row: a table, and the same as a picture. */
-export function PlannedActual({ times }: { times: readonly RowTimes[] }) {
+export function PlannedActual({ times, pace }: { times: readonly RowTimes[]; pace: string }) {
   const [picture, setPicture] = useState(false);
   return (
     <section className="mt-10">
@@ -26,6 +26,7 @@ export function PlannedActual({ times }: { times: readonly RowTimes[] }) {
           {picture ? 'Show as a table' : 'Show as a picture'}
         </Button>
       </div>
+      <p className="mb-2">{pace}</p>
       {picture ? <TimesChart times={times} /> : <TimesTable times={times} />}
     </section>
   );

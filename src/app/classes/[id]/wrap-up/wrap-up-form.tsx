@@ -7,19 +7,22 @@ import { useForm, type UseFormReturn } from 'react-hook-form';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people/person';
 import { wrapUpSchema, type WrapUp, type WrapUpPerson } from '@/core/teach/wrap-up';
+import type { ChangeMade } from '@/core/teach/changes-made';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
+import { ChangesMade } from './changes-made';
 
 type Props = {
   classId: string;
   people: readonly { person: Person; line: WrapUpPerson }[];
   notes: string;
   writtenUp: boolean;
+  made: readonly ChangeMade[];
 };
 
 /** Who came and how it was, in one table; then the next class starts from this one. */
-export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
+export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm<WrapUp>({
@@ -27,6 +30,9 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
     defaultValues: { people: people.map((p) => p.line), notes },
   });
   const { register, handleSubmit, formState } = form;
+  const [carry, setCarry] = useState<ReadonlySet<number>>(
+    () => new Set(made.filter((m) => m.keep).map((m) => m.index)),
+  );
 
   const save = handleSubmit(async (wrapUp) => {
     const result = await call('PUT', `/api/classes/${classId}/wrap-up`, wrapUp);
@@ -36,7 +42,9 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
     router.refresh();
   });
   const planNext = async () => {
-    const result = await call<{ id: string }>('POST', `/api/classes/${classId}/next`, {});
+    const result = await call<{ id: string }>('POST', `/api/classes/${classId}/next`, {
+      carry: [...carry],
+    });
     setTrouble(result.ok ? null : result.message);
     if (result.ok) router.push(`/classes/${result.value.id}`);
   };
@@ -54,7 +62,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
               <th colSpan={2} className="font-normal">
                 pain after
               </th>
-              <td colSpan={3} />
+              <td colSpan={4} />
             </tr>
             <tr className="border-b-2 border-edge">
               <th className="pr-3">Name</th>
@@ -64,6 +72,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
               <th className="pr-1">left</th>
               <th className="pr-3">right</th>
               <th className="pr-3">Effort</th>
+              <th className="pr-3">Enjoyed</th>
               <th className="pr-3">What was adapted</th>
               <th>Note</th>
             </tr>
@@ -76,8 +85,8 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
         </table>
       </div>
       <p className="text-sm text-soft">
-        Pain and effort from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it settles, above 5 means
-        stop.
+        Pain, effort and how much it was enjoyed from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it
+        settles, above 5 means stop.
       </p>
       <Field label="Notes on the class" error={formState.errors.notes?.message}>
         {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
@@ -85,6 +94,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp }: Props) {
       <Trouble
         message={trouble ?? (formState.errors.people ? 'Something in the table is too long.' : null)}
       />
+      <ChangesMade made={made} carry={carry} onCarry={setCarry} />
       <div className="flex flex-wrap items-center gap-3">
         <Button type="submit" look={writtenUp ? 'plain' : 'main'} disabled={formState.isSubmitting}>
           {writtenUp ? 'Save changes' : 'Write up'}
@@ -107,6 +117,7 @@ const COLUMNS = [
   ['painAfterLeft', 'pain after, left'],
   ['painAfterRight', 'pain after, right'],
   ['effort', 'effort'],
+  ['enjoyed', 'enjoyed'],
 ] as const;
 
 function PersonLine({ form, index, name }: { form: UseFormReturn<WrapUp>; index: number; name: string }) {

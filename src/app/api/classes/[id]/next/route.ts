@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { createNext } from '@/server/classes';
+import { createNext, nextSchema } from '@/server/classes';
 import { jsonRoute } from '@/server/http';
 
-export const POST = jsonRoute(z.strictObject({}), (db, _body, { id }) => createNext(db, id));
+export const POST = jsonRoute(nextSchema, (db, body, { id }) => createNext(db, id, body));

@@ -1,0 +1,24 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { loadClassroom } from '@/server/classroom';
+import { idFrom } from '@/server/ids';
+import { settingsNow } from '@/server/settings';
+import { snapshotOf } from '@/server/teaching';
+import { RehearseDesk } from './rehearse-desk';
+
+export const metadata: Metadata = { title: 'Rehearse' };
+
+export default async function RehearsePage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const room = id.ok ? await loadClassroom(db, id.value) : null;
+  if (!room) notFound();
+  return (
+    <RehearseDesk
+      info={room.info}
+      snapshot={snapshotOf(room)}
+      venueSafety={(await settingsNow(db)).venueSafety}
+    />
+  );
+}

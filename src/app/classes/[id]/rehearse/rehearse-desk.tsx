@@ -1,0 +1,94 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { CATALOGUE } from '@/catalogue/movements';
+import type { OwnMovement } from '@/core/catalogue/own';
+import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
+import { begin } from '@/core/teach/transport';
+import { clockText } from '@/core/words';
+import type { ClassInfo } from '@/store/classes';
+import type { Taught } from '@/store/teaching';
+import { Button, buttonClass } from '@/ui/button';
+import { CatalogueProvider } from '@/ui/catalogue';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { SelectField } from '@/ui/select-field';
+import { TeachScreen } from '../teach/teach-screen';
+import { CountPractice } from './count-practice';
+
+type Props = { info: ClassInfo; snapshot: Snapshot; venueSafety: string };
+
+const SPEEDS = [1, 2, 4, 8] as const;
+const NONE: readonly OwnMovement[] = [];
+
+/** A plan run through without a group, as fast as one likes; and counting, practised by tapping. */
+export function RehearseDesk({ info, snapshot, venueSafety }: Props) {
+  const rows = useMemo(() => rowsOfSnapshot(snapshot, CATALOGUE), [snapshot]);
+  const [speed, setSpeed] = useState<number>(4);
+  const [run, setRun] = useState<Taught | null>(null);
+  const totalMs = rows.reduce((n, r) => n + r.plannedMs, 0);
+  if (run)
+    return (
+      <div className="fixed inset-0 z-20 overflow-auto bg-linen">
+        <TeachScreen
+          key={run.startedAtMs}
+          info={info}
+          taught={run}
+          firstMarks={[]}
+          rate={speed}
+          venueSafety={venueSafety}
+          outbox={null}
+          firstWays={{ sound: 'silent' }}
+          onDone={() => setRun(null)}
+          doneWords="That was the last row."
+        />
+      </div>
+    );
+  return (
+    <CatalogueProvider own={snapshot.own ?? NONE}>
+      <Page>
+        <PageHead
+          title={`Rehearse ${info.name}, week ${info.week}`}
+          line="A run-through with nobody there: nothing is stored, the voice is off."
+        />
+        {rows.length === 0 ? (
+          <p>This plan has no rows yet. Add some before rehearsing.</p>
+        ) : (
+          <>
+            <div className="flex flex-wrap items-end gap-4">
+              <SelectField
+                label="Speed"
+                value={String(speed)}
+                choices={SPEEDS.map((s) => [
+                  String(s),
+                  s === 1
+                    ? `As in class, ${clockText(totalMs)}`
+                    : `${s} times as fast, ${clockText(totalMs / s)}`,
+                ])}
+                onChange={(value) => setSpeed(Number(value))}
+              />
+              <Button look="main" onClick={() => setRun(firstRun(snapshot, rows))}>
+                Start the rehearsal
+              </Button>
+              <Link href={`/classes/${info.id}`} className={buttonClass()}>
+                Back to the plan
+              </Link>
+            </div>
+            <CountPractice rows={rows} />
+          </>
+        )}
+        <Limits />
+      </Page>
+    </CatalogueProvider>
+  );
+}
+
+const firstRun = (snapshot: Snapshot, rows: ReturnType<typeof rowsOfSnapshot>): Taught => ({
+  snapshot,
+  state: begin(rows, 0).state,
+  startedAtMs: Date.now(),
+  ended: false,
+  writtenUp: false,
+  notes: '',
+  nextSeq: 0,
+});

@@ -1,0 +1,66 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { doseWords } from '@/core/dose/describe';
+import type { Movement } from '@/core/catalogue/movement';
+import type { SwapChoice } from '@/core/teach/live-change';
+import { capital, plural } from '@/core/words';
+import { Button } from '@/ui/button';
+import { useCatalogue } from '@/ui/catalogue';
+import { LazyPicture } from '@/ui/lazy-picture';
+import { Sheet } from './sheet';
+
+type Props = {
+  onClose: () => void;
+  title: string;
+  choices: readonly SwapChoice[];
+  onSwap: (movement: Movement) => void;
+};
+
+/** What could stand in for the row under way, nearest first. */
+export function SwapSheet({ onClose, title, choices, onSwap }: Props) {
+  const catalogue = useCatalogue();
+  return (
+    <Sheet open onClose={onClose}>
+      <div className="flex items-center justify-between gap-4">
+        <Dialog.Title className="text-xl font-bold">Instead of {title.toLowerCase()}</Dialog.Title>
+        <Dialog.Close asChild>
+          <Button>Keep it</Button>
+        </Dialog.Close>
+      </div>
+      <Dialog.Description className="text-soft">
+        The same purpose, seated, nothing new in the hands, no more effort. The plan itself stays as it is.
+      </Dialog.Description>
+      <ul className="mt-3 grid gap-2">
+        {choices.map(({ movement, leftOut, heldBack }) => {
+          const figure = catalogue.figure(movement.id);
+          return (
+            <li key={movement.id}>
+              <button
+                type="button"
+                className="flex min-h-20 w-full items-center gap-4 rounded-xl border-2 border-edge px-4 text-left hover:border-ink"
+                onClick={() => onSwap(movement)}
+              >
+                <span className="flex w-28 justify-center">
+                  {figure && <LazyPicture figure={figure} height={72} />}
+                </span>
+                <span>
+                  <strong className="text-lg">{movement.name}</strong>
+                  <span className="block">
+                    {capital(doseWords(movement.dose))}.{' '}
+                    {leftOut > 0
+                      ? `${plural(leftOut, 'person', 'people')} would have nothing to do.`
+                      : heldBack > 0
+                        ? `${plural(heldBack, 'does', 'do')} it their own way.`
+                        : 'Everyone does it as shown.'}
+                  </span>
+                </span>
+              </button>
+            </li>
+          );
+        })}
+        {choices.length === 0 && <li>Nothing stands in for this. Skip it, or take a hand break.</li>}
+      </ul>
+    </Sheet>
+  );
+}

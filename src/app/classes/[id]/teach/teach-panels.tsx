@@ -1,0 +1,80 @@
+'use client';
+
+import { toast } from 'sonner';
+import type { ClassFacts } from '@/core/plan/check';
+import type { MovementRow, Plan } from '@/core/plan/plan';
+import { swapChoices, swapNow, type LiveChange } from '@/core/teach/live-change';
+import { HelpDialog } from './help-dialog';
+import { MarksDialog } from './marks-dialog';
+import { NoteSheet } from './note-sheet';
+import { SwapSheet } from './swap-sheet';
+import type { Panel } from './use-actions';
+import type { Teaching } from './use-teaching';
+import type { Ways } from './use-ways';
+import { WaysSheet } from './ways-sheet';
+
+type Props = {
+  panel: Panel | null;
+  onClose: () => void;
+  teaching: Teaching;
+  plan: Plan;
+  facts: ClassFacts;
+  movementRow: MovementRow | null;
+  onChange: (change: LiveChange) => void;
+  ways: Ways;
+  onWays: (change: Partial<Ways>) => void;
+  /** Null in a rehearsal: nothing is recorded. */
+  classId: string | null;
+  venueSafety: string;
+};
+
+/** What opens over the class: marks, a note, a swap, the ways of counting, help. */
+export function TeachPanels(props: Props) {
+  const { panel, onClose, teaching, plan, facts, movementRow, onChange } = props;
+  const { rows, state } = teaching;
+  const row = rows[state.rowIndex];
+  return (
+    <>
+      <MarksDialog
+        open={panel === 'marks'}
+        onClose={onClose}
+        people={facts.people}
+        row={row}
+        marks={teaching.marks}
+        onMark={teaching.mark}
+        ways={state.ways}
+        onWay={teaching.ownWay}
+      />
+      <NoteSheet
+        open={panel === 'note'}
+        onClose={onClose}
+        title={row?.title ?? 'the class'}
+        onNote={(words) => {
+          teaching.note(words);
+          toast('The note is kept');
+        }}
+      />
+      <WaysSheet open={panel === 'ways'} onClose={onClose} ways={props.ways} onChange={props.onWays} />
+      {panel === 'swap' && row && movementRow && (
+        <SwapSheet
+          onClose={onClose}
+          title={row.title}
+          choices={swapChoices(movementRow, plan, facts)}
+          onSwap={(movement) => {
+            const swapped = swapNow(plan, movementRow.id, movement);
+            onClose();
+            if (swapped.ok) onChange(swapped.value);
+            else toast(swapped.message);
+          }}
+        />
+      )}
+      <HelpDialog
+        open={panel === 'help'}
+        onClose={onClose}
+        classId={props.classId}
+        people={facts.people}
+        venueSafety={props.venueSafety}
+      />
+    </>
+  );
+}

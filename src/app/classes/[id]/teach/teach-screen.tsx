@@ -1,0 +1,145 @@
+'use client';
+
+import { useMemo } from 'react';
+import { factsOfTaught } from '@/catalogue/class-facts';
+import type { OwnMovement } from '@/core/catalogue/own';
+import type { Mark } from '@/core/teach/marks';
+import { timeInHand } from '@/core/teach/progress';
+import { taughtPlan } from '@/core/teach/snapshot';
+import { NO_VOICE } from '@/core/teach/ticks';
+import { beatsOf } from '@/core/teach/transport';
+import type { ClassInfo } from '@/store/classes';
+import type { Taught } from '@/store/teaching';
+import { CatalogueProvider } from '@/ui/catalogue';
+import { CordRunner } from './cord-runner';
+import { CountFace } from './count-face';
+import { HandPair } from './hand-pair';
+import { SideNotes } from './side-notes';
+import { TeachKeys } from './teach-keys';
+import { TeachPanels } from './teach-panels';
+import { TeachTop } from './teach-top';
+import { TimeProposals } from './time-proposals';
+import { useActions } from './use-actions';
+import { useAwake } from '@/ui/use-awake';
+import { useCountSound } from './use-count-sound';
+import type { Outbox } from './use-outbox';
+import { useProposals } from './use-proposals';
+import { useRedraw } from './use-redraw';
+import { useRoomChannel } from './use-room-channel';
+import { useRoomView } from './use-room-view';
+import { useRowsOf } from './use-rows-of';
+import { useTeachKeys } from './use-teach-keys';
+import { useTeaching } from './use-teaching';
+import { useWays, type Ways } from './use-ways';
+import { useWhenDone } from './use-when-done';
+
+type Props = {
+  info: ClassInfo;
+  taught: Taught;
+  firstMarks: readonly Mark[];
+  rate: number;
+  venueSafety: string;
+  /** Null in a rehearsal, which stores nothing. */
+  outbox: Outbox | null;
+  firstWays?: Partial<Ways>;
+  onDone: () => void;
+  doneWords: string;
+};
+
+/** A class being taught: the whole screen, large, everything by one key or one tap. */
+export function TeachScreen(props: Props) {
+  return (
+    <CatalogueProvider own={props.taught.snapshot.own ?? NONE}>
+      <Screen {...props} />
+    </CatalogueProvider>
+  );
+}
+
+const NONE: readonly OwnMovement[] = [];
+
+function Screen({
+  info,
+  taught,
+  firstMarks,
+  rate,
+  venueSafety,
+  outbox,
+  firstWays,
+  onDone,
+  doneWords,
+}: Props) {
+  const { snapshot, startedAtMs } = taught;
+  const rowsOf = useRowsOf(snapshot);
+  const teaching = useTeaching(info.id, rowsOf, taught, firstMarks, rate, outbox?.post ?? null);
+  const { rows, state, now } = teaching;
+  const row = rows[state.rowIndex];
+  const unsaved = outbox?.unsaved ?? 0;
+  const [ways, setWays] = useWays(firstWays);
+  const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
+  const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, ways);
+  const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);
+  const facts = useMemo(() => factsOfTaught(snapshot, info), [snapshot, info]);
+  const inHand = timeInHand(rows, state, now(), snapshot.slotMs);
+  const proposed = useProposals(plan, facts, state.rowIndex, inHand);
+  const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
+  useTeachKeys(actions.carryOut, actions.panel === null);
+  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, ways));
+  useWhenDone(state.phase === 'done' && unsaved === 0, onDone);
+  useRedraw(state.phase !== 'done');
+  useAwake(state.phase !== 'done');
+
+  return (
+    <main id="main" className="flex min-h-screen flex-col gap-3 px-7 py-3 lg:h-screen lg:min-h-[46rem]">
+      <TeachTop
+        rows={rows}
+        state={state}
+        nowMs={now()}
+        startedAtMs={startedAtMs}
+        slotMs={snapshot.slotMs}
+        rate={rate}
+        unsaved={unsaved}
+        rehearsal={outbox === null}
+      />
+      <TimeProposals proposals={proposed} onTake={actions.change} />
+      {row ? (
+        <>
+          <div className="grid min-h-0 flex-1 grid-cols-1 gap-8 lg:grid-cols-[1fr_25rem]">
+            <CountFace
+              row={row}
+              state={state}
+              beats={beats}
+              nowMs={now()}
+              ways={ways}
+              onGo={() => actions.carryOut('goOrPause')}
+              figure={<HandPair row={row} beats={beats} state={state} now={now} mirror={ways.mirror} />}
+            />
+            <SideNotes
+              rows={rows}
+              index={state.rowIndex}
+              snapshot={snapshot}
+              day={info.day}
+              ways={state.ways}
+            />
+          </div>
+          {row.kind === 'movement' && <CordRunner row={row} beats={beats} state={state} now={now} />}
+        </>
+      ) : (
+        <p className="flex-1 text-2xl">{doneWords}</p>
+      )}
+      <TeachKeys state={state} onAction={actions.carryOut} />
+      <TeachPanels
+        panel={actions.panel}
+        onClose={actions.closePanel}
+        teaching={teaching}
+        plan={plan}
+        facts={facts}
+        movementRow={actions.movementRow}
+        onChange={actions.change}
+        ways={ways}
+        onWays={setWays}
+        classId={outbox ? info.id : null}
+        venueSafety={venueSafety}
+      />
+    </main>
+  );
+}

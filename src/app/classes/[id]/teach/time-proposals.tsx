@@ -1,0 +1,39 @@
+'use client';
+
+import type { Proposal } from '@/core/teach/keep-to-time';
+import { capital, clockText } from '@/core/words';
+
+type Props = { proposals: readonly Proposal[]; onTake: (proposal: Proposal) => void };
+
+/** Behind: one way to end in time. Ahead: what still fits. Nothing is changed until it is taken. */
+export function TimeProposals({ proposals, onTake }: Props) {
+  const [first] = proposals;
+  if (!first) return null;
+  const behind = first.savedMs > 0;
+  return (
+    <section
+      aria-label="Keeping to time"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border-2 border-edge bg-paper px-4 py-2"
+    >
+      <p className="min-w-0 flex-1 basis-52">
+        {behind ? `To end in time: ${first.words}.` : 'There is time for more:'}
+      </p>
+      {proposals.map((proposal, i) => (
+        <button
+          key={proposal.words}
+          type="button"
+          className="min-h-11 rounded-xl border-2 border-ink bg-paper px-3 font-semibold hover:bg-line"
+          onClick={(e) => {
+            onTake(proposal);
+            e.currentTarget.blur();
+          }}
+        >
+          {behind
+            ? `Give back ${clockText(proposal.savedMs)}`
+            : `${capital(proposal.words)}, ${clockText(-proposal.savedMs)}`}
+          {i === 0 && <span className="ml-1.5 text-sm font-normal text-soft">P</span>}
+        </button>
+      ))}
+    </section>
+  );
+}

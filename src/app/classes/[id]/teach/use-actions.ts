@@ -1,0 +1,67 @@
+'use client';
+
+import { useState } from 'react';
+import { toast } from 'sonner';
+import type { ClassFacts } from '@/core/plan/check';
+import type { Plan } from '@/core/plan/plan';
+import type { Proposal } from '@/core/teach/keep-to-time';
+import { breakNow, changeWords, rungNow, type LiveChange } from '@/core/teach/live-change';
+import type { Teaching } from './use-teaching';
+import { useTaps } from './use-taps';
+import type { TeachAction } from './use-teach-keys';
+
+export type Panel = 'marks' | 'help' | 'note' | 'swap' | 'ways';
+
+type Given = {
+  teaching: Teaching;
+  plan: Plan;
+  facts: ClassFacts;
+  proposed: readonly Proposal[];
+  /** Browsers let sound start only from a key or a tap. */
+  wake: () => void;
+};
+
+/** What each key and tap does, the panel that is open, and a change made with its word on the screen. */
+export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
+  const [panel, setPanel] = useState<Panel | null>(null);
+  const tap = useTaps(teaching);
+  const { rows, state, act } = teaching;
+  const row = rows[state.rowIndex];
+  const movementRow = row?.row.kind === 'movement' ? row.row : null;
+
+  const change = (made: LiveChange) => {
+    teaching.change(made);
+    toast(changeWords(made));
+  };
+  const carryOut = (action: TeachAction) => {
+    wake();
+    switch (action) {
+      case 'marks':
+      case 'note':
+      case 'ways':
+        return setPanel(action);
+      case 'swap':
+        return movementRow ? setPanel('swap') : undefined;
+      case 'help':
+        act('pause');
+        return setPanel('help');
+      case 'easier':
+      case 'stronger': {
+        const made = movementRow && rungNow(movementRow, facts.catalogue, action);
+        if (made) change(made);
+        else if (movementRow) toast(`There is nothing ${action} than this.`);
+        return;
+      }
+      case 'hand':
+      case 'water':
+        return row && change(breakNow(plan, row, state.phase, action));
+      case 'propose':
+        return proposed[0] && change(proposed[0]);
+      case 'tap':
+        return tap();
+      default:
+        return act(action);
+    }
+  };
+  return { carryOut, change, panel, closePanel: () => setPanel(null), movementRow };
+}

@@ -1,0 +1,51 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import { z } from 'zod';
+import { countStyleSchema, USUAL_STYLE } from '@/core/teach/count-style';
+
+export const SOUNDS = ['silent', 'clicks', 'voice'] as const;
+export const MIRRORS = ['as in a mirror', 'as seen'] as const;
+
+const waysSchema = z.object({
+  sound: z.enum(SOUNDS),
+  /** 0 to 100. */
+  volume: z.number().min(0).max(100),
+  style: countStyleSchema,
+  mirror: z.enum(MIRRORS),
+});
+/** How this instructor has the count on this machine. */
+export type Ways = z.infer<typeof waysSchema>;
+export type MirrorChoice = Ways['mirror'];
+
+export const USUAL_WAYS: Ways = { sound: 'clicks', volume: 80, style: USUAL_STYLE, mirror: 'as in a mirror' };
+const KEY = 'oskil-ways';
+
+/** The choices, kept on this machine from one class to the next. */
+export function useWays(start: Partial<Ways> = {}): readonly [Ways, (change: Partial<Ways>) => void] {
+  const [ways, setWays] = useState<Ways>({ ...USUAL_WAYS, ...start });
+  useEffect(() => {
+    const kept = waysSchema.safeParse(parsed(localStorage.getItem(KEY)));
+    if (kept.success) setWays((now) => ({ ...now, ...kept.data, ...start }));
+    // What was kept is read once; the page's own start does not change.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  const change = useCallback(
+    (part: Partial<Ways>) =>
+      setWays((now) => {
+        const next = { ...now, ...part };
+        localStorage.setItem(KEY, JSON.stringify(next));
+        return next;
+      }),
+    [],
+  );
+  return [ways, change];
+}
+
+function parsed(text: string | null): unknown {
+  try {
+    return JSON.parse(text ?? 'null');
+  } catch {
+    return null;
+  }
+}

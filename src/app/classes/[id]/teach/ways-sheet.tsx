@@ -1,0 +1,86 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { COUNT_ORDERS, COUNT_UNITS } from '@/core/teach/count-style';
+import { capital } from '@/core/words';
+import { Button } from '@/ui/button';
+import { SelectField } from '@/ui/select-field';
+import { Sheet } from './sheet';
+import { MIRRORS, SOUNDS, type Ways } from './use-ways';
+
+type Props = { open: boolean; onClose: () => void; ways: Ways; onChange: (change: Partial<Ways>) => void };
+
+const choices = <T extends string>(all: readonly T[], words: Partial<Record<T, string>> = {}) =>
+  all.map((value) => [value, words[value] ?? capital(value)] as const);
+
+/** How the count sounds and runs, which way the hands face, and the second window. */
+export function WaysSheet({ open, onClose, ways, onChange }: Props) {
+  const { sound, volume, style, mirror } = ways;
+  return (
+    <Sheet open={open} onClose={onClose}>
+      <div className="flex items-center justify-between gap-4">
+        <Dialog.Title className="text-xl font-bold">Sound and count</Dialog.Title>
+        <Dialog.Close asChild>
+          <Button>Done</Button>
+        </Dialog.Close>
+      </div>
+      <Dialog.Description className="text-soft">Kept on this machine for the next class.</Dialog.Description>
+      <div className="mt-3 flex flex-wrap gap-x-6 gap-y-4">
+        <SelectField
+          label="Sound"
+          value={sound}
+          choices={choices(SOUNDS, { clicks: 'Clicks', voice: 'Clicks and voice' })}
+          onChange={(value) => onChange({ sound: value as Ways['sound'] })}
+        />
+        <label className="w-64">
+          <span className="mb-1 block font-semibold">Volume</span>
+          <input
+            type="range"
+            min={0}
+            max={100}
+            step={5}
+            className="h-11 w-full accent-ink"
+            value={volume}
+            onChange={(e) => onChange({ volume: Number(e.target.value) })}
+          />
+        </label>
+        <SelectField
+          label="Count"
+          value={style.order}
+          choices={choices(COUNT_ORDERS, {
+            'last few': 'Only the last three',
+            'first and last': 'First and last only',
+            silent: 'No numbers said',
+          })}
+          onChange={(value) => onChange({ style: { ...style, order: value as typeof style.order } })}
+        />
+        <SelectField
+          label="What is counted"
+          value={style.unit}
+          choices={choices(COUNT_UNITS, {
+            usual: 'As usual for the dose',
+            repetition: 'Each repetition',
+            second: 'Each second',
+            breath: 'In and out',
+            beat: 'Each beat of the music',
+          })}
+          onChange={(value) => onChange({ style: { ...style, unit: value as typeof style.unit } })}
+        />
+        <SelectField
+          label="Hands on the screen"
+          value={mirror}
+          choices={choices(MIRRORS)}
+          onChange={(value) => onChange({ mirror: value as Ways['mirror'] })}
+        />
+      </div>
+      <h3 className="mt-6 text-lg">Screen for the room</h3>
+      <p>
+        A second window for a television or projector: the hands, the count, the side and the breath, and no
+        names.
+      </p>
+      <Button className="mt-2" onClick={() => window.open('/room', 'oskil-room')}>
+        Open the room screen
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,36 @@
+import type { ChangeMade } from '@/core/teach/changes-made';
+import { clockText } from '@/core/words';
+import { Tick } from '@/ui/tick';
+import { toggled } from '@/ui/toggled';
+
+type Props = {
+  made: readonly ChangeMade[];
+  carry: ReadonlySet<number>;
+  onCarry: (carry: ReadonlySet<number>) => void;
+};
+
+/** What was changed in class; what is ticked is there when the next class starts from this one. */
+export function ChangesMade({ made, carry, onCarry }: Props) {
+  if (made.length === 0) return null;
+  return (
+    <fieldset>
+      <legend className="text-lg font-bold">Changed while teaching</legend>
+      <p className="text-soft">
+        This plan stays as it was. What is ticked goes into the next class; what was added, or cut for the
+        clock, is better decided anew.
+      </p>
+      {made.map(({ index, atMs, words }) => (
+        <Tick
+          key={index}
+          label={
+            <span>
+              <span className="tabular text-soft">{clockText(atMs)}</span> {words}
+            </span>
+          }
+          on={carry.has(index)}
+          onChange={() => onCarry(toggled(carry, index))}
+        />
+      ))}
+    </fieldset>
+  );
+}

@@ -1,0 +1,37 @@
+import { fullName, type Person } from '@/core/people/person';
+import type { TeachEvent } from '@/core/teach/state';
+import { capital, clockText } from '@/core/words';
+
+type Props = {
+  events: readonly TeachEvent[];
+  people: readonly Person[];
+  titleOf: (rowId: string) => string;
+};
+
+/** Notes made in class, and who did a row easier or stronger than the others. */
+export function ClassNotes({ events, people, titleOf }: Props) {
+  const lines = events.flatMap((event, i) => {
+    const words = lineOf(event, people);
+    return words ? [{ key: i, atMs: event.atMs, row: event.rowId ? titleOf(event.rowId) : '', words }] : [];
+  });
+  if (lines.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2 className="text-xl">Noted in class</h2>
+      <ul className="mt-2">
+        {lines.map(({ key, atMs, row, words }) => (
+          <li key={key} className="border-b py-1.5">
+            <span className="tabular text-soft">{clockText(atMs)}</span> {row && <strong>{row}: </strong>}
+            {words}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function lineOf({ kind, personId, words }: TeachEvent, people: readonly Person[]): string {
+  if (kind === 'note') return words ?? '';
+  const person = people.find((p) => p.id === personId);
+  return person ? `${capital(kind)} for ${fullName(person)}` : '';
+}

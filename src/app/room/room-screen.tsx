@@ -1,0 +1,140 @@
+'use client';
+
+import { useCallback, useMemo, type ReactNode } from 'react';
+import { breathAt } from '@/core/teach/breath';
+import { faceOf } from '@/core/teach/face';
+import type { RoomRow, RoomView } from '@/core/teach/room';
+import { withEdits } from '@/core/teach/count-edits';
+import { numberedOn } from '@/core/teach/series';
+import { beatAtTime, isStaying, offsetAtTime } from '@/core/teach/transport';
+import { previewAt, showingAt } from '@/core/hand/showing';
+import { withSplit } from '@/core/hand/motion';
+import { clockText } from '@/core/words';
+import { BreathSwell } from '@/ui/breath-swell';
+import { Hands } from '@/ui/hands';
+import { useAwake } from '@/ui/use-awake';
+import { useClassClock } from '@/ui/use-class-clock';
+import { useFrame } from '@/ui/use-frame';
+import { useRoom } from './use-room';
+
+/** The second window: hands, name, count, side and breath, to be read from across the room. No names. */
+export function RoomScreen() {
+  const view = useRoom();
+  useAwake(view !== null);
+  if (!view)
+    return (
+      <Whole>
+        <p className="m-auto max-w-4xl text-center text-[3rem] leading-tight">
+          The class shows here once it is taught in another window of this browser.
+        </p>
+      </Whole>
+    );
+  return <Room view={view} />;
+}
+
+const Whole = ({ children }: { children: ReactNode }) => (
+  <main id="main" className="flex h-screen flex-col gap-4 overflow-hidden px-10 py-6">
+    {children}
+  </main>
+);
+
+function Room({ view }: { view: RoomView }) {
+  const { state, row, startedAtMs, rate, next } = view;
+  const now = useClassClock(startedAtMs, rate);
+  const read = useCallback(() => offsetAtTime(state, now()), [state, now]);
+  const offset = useFrame(read, state.running);
+  if (!row || state.phase === 'done')
+    return (
+      <Whole>
+        <p className="m-auto text-[6rem] font-bold">Thank you all</p>
+      </Whole>
+    );
+  return (
+    <Whole>
+      <h1 className="text-[9vh] leading-none">{row.title}</h1>
+      <div className="flex min-h-0 flex-1 items-center gap-6">
+        {row.figure && (
+          <div className="h-full min-h-0 flex-[1.2]">
+            <RoomHands view={view} row={row} offset={offset} />
+          </div>
+        )}
+        <div className="flex min-w-0 flex-1 flex-col items-center justify-center text-center">
+          {state.phase === 'setUp' ? (
+            <p className="text-[4rem] leading-tight">{row.dose}</p>
+          ) : row.kind === 'movement' ? (
+            <RoomCount view={view} row={row} offset={offset} />
+          ) : (
+            <RoomPause row={row} offset={offset} />
+          )}
+        </div>
+      </div>
+      <p className="text-[5vh] leading-tight text-soft">{next && `Next: ${next}`}</p>
+    </Whole>
+  );
+}
+
+const beatsNow = ({ state }: RoomView, { beats }: RoomRow) =>
+  withEdits(numberedOn(beats, state.ahead), state.edits);
+
+type PartProps = { view: RoomView; row: RoomRow; offset: number };
+
+function RoomHands({ view, row, offset }: PartProps) {
+  const { state, mirror } = view;
+  const beats = useMemo(() => beatsNow(view, row), [view, row]);
+  const figure = useMemo(() => row.figure && withSplit(row.figure, row.voice.workShare), [row]);
+  if (!figure) return null;
+  return (
+    <Hands
+      figure={figure}
+      showing={state.phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
+      label={`Two hands: ${row.title.toLowerCase()}`}
+      order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
+    />
+  );
+}
+
+function RoomCount({ view, row, offset }: PartProps) {
+  const { state, style } = view;
+  const beats = useMemo(() => beatsNow(view, row), [view, row]);
+  const beat = beatAtTime(beats, offset);
+  if (!beat) return <p className="text-[8rem] leading-none font-bold">shake out</p>;
+  const face = faceOf(beat, offset, style);
+  const breath = breathAt(beat, offset, row.voice);
+  const size = face.big.length <= 3 ? 'text-[38vh]' : face.big.length <= 6 ? 'text-[18vh]' : 'text-[11vh]';
+  return (
+    <>
+      <p className="text-[11vh] leading-tight font-bold" role="status">
+        {face.side}
+        {face.turn && <span className="block text-[6vh] font-normal">{face.turn}</span>}
+      </p>
+      <p data-testid="count" className={`tabular leading-none font-bold ${size}`}>
+        {face.big}
+      </p>
+      <p className="tabular text-[5vh] text-soft">
+        {isStaying(state) ? 'staying on it' : face.of}
+        {!state.running && ', paused'}
+      </p>
+      {breath && <BreathSwell breath={breath} />}
+    </>
+  );
+}
+
+const PAUSE_WORDS = {
+  hand: 'Open, stretch back, shake',
+  water: 'A drink of water',
+  talk: '',
+  movement: '',
+} as const;
+
+function RoomPause({ row, offset }: { row: RoomRow; offset: number }) {
+  return (
+    <>
+      <p className="text-[4rem] leading-tight">{PAUSE_WORDS[row.kind]}</p>
+      {row.kind !== 'talk' && (
+        <p className="tabular text-[20vh] leading-none font-bold">
+          {clockText(Math.max(0, row.countMs - offset))}
+        </p>
+      )}
+    </>
+  );
+}

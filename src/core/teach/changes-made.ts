@@ -1,0 +1,46 @@
+import type { PlanStep } from '../plan/step';
+import { changeWords, type LiveChange } from './live-change';
+import type { TeachEvent, TeachState } from './state';
+
+/** A change made to the class while teaching, in words, and whether the next class had better start with it. */
+export type ChangeMade = {
+  /** Its place among the changes of the class. */
+  readonly index: number;
+  readonly atMs: number;
+  readonly kind: LiveChange['kind'];
+  readonly words: string;
+  /** The gentler side: what was eased or exchanged is kept, what was added or cut for the clock is not. */
+  readonly keep: boolean;
+};
+
+const CHANGES: ReadonlySet<string> = new Set([
+  'easier',
+  'stronger',
+  'hand',
+  'water',
+  'swap',
+  'shorten',
+  'extra',
+]);
+const KEPT: ReadonlySet<string> = new Set(['easier', 'hand', 'water', 'swap']);
+
+/** Each change with what was recorded of it; what was changed for one person alone is not a change to the class. */
+export function changesMade(
+  events: readonly TeachEvent[],
+  { changes }: Pick<TeachState, 'changes'>,
+): readonly ChangeMade[] {
+  const recorded = events.filter((e) => CHANGES.has(e.kind) && !e.personId);
+  return recorded.slice(0, changes.length).map(({ kind, atMs, words }, index) => ({
+    index,
+    atMs,
+    kind: kind as LiveChange['kind'],
+    words: changeWords({ kind: kind as LiveChange['kind'], words: words ?? '' }),
+    keep: KEPT.has(kind),
+  }));
+}
+
+/** The changes at these places, in the order they were made. */
+export const chosenChanges = (
+  { changes }: Pick<TeachState, 'changes'>,
+  chosen: readonly number[],
+): readonly PlanStep[] => changes.filter((_, i) => chosen.includes(i));
