@@ -6,9 +6,26 @@ import { startScratchDemo } from './lib/scratch-server.mjs';
 const SECONDS = 6;
 const kb = (bytes) => `${Math.round(bytes / 1024)} kB`;
 
+const PARTS = {
+  figure: drawFigure,
+  loading: dragBench,
+  sound: listen,
+  movements: weigh,
+  planning: planClasses,
+};
+/** One part by its name, or all. */
+const only = process.argv[2];
+if (only && only !== 'core' && !Object.hasOwn(PARTS, only)) {
+  console.error(`There is no part "${only}". There are: core, ${Object.keys(PARTS).join(', ')}.`);
+  process.exit(1);
+}
+
 ensureInstalled();
-console.log('Core');
-run('npm', ['run', '-s', 'unit', '--', '--config', 'jest.bench.config.mjs', '--silent=false']);
+if (!only || only === 'core') {
+  console.log('Core');
+  run('npm', ['run', '-s', 'unit', '--', '--config', 'jest.bench.config.mjs', '--silent=false']);
+}
+if (only === 'core') process.exit(0);
 ensureBuilt();
 const { url, started, stop } = await startScratchDemo();
 try {
@@ -29,13 +46,15 @@ async function inChromium() {
     ],
   });
   try {
-    await measure(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
+    for (const [name, part] of Object.entries(PARTS))
+      if (!only || only === name)
+        await part(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
   } finally {
     await browser.close();
   }
 }
 
-async function measure(page) {
+async function drawFigure(page) {
   console.log('Figure, two hands, full screen');
   for (const id of ['wrist-circles-air', 'clasped-circles', 'ball-squeeze']) {
     await page.goto(`${url}/movements/${id}`);
@@ -44,17 +63,94 @@ async function measure(page) {
     const { fps, p95, height } = await page.evaluate(frames, SECONDS);
     console.log(`  ${id}: ${fps} frames a second, p95 ${p95} ms between frames, ${height} px high`);
   }
-  console.log('Loading bench, its handle dragged');
-  await dragBench(page);
-  console.log('Movements page');
-  await weigh(page);
-  console.log('Planning');
-  await plan(page, 20, 54);
-  await plan(page, 40, 60);
+}
+
+/** A long count is taught while the page is kept busy; when each click sounds is read where it is asked for. */
+async function listen(page) {
+  const minutes = Number(process.env.OSKIL_BENCH_MINUTES ?? 1);
+  console.log('Count on the audio clock, the page busy 300 ms in every 2 s');
+  await page.addInitScript(() => {
+    const heard = [];
+    Object.assign(window, { heard });
+    const real = AudioScheduledSourceNode.prototype.start;
+    AudioScheduledSourceNode.prototype.start = function (when = 0) {
+      heard.push({ at: when, asked: this.context.currentTime, pageMs: performance.now() });
+      return real.call(this, when);
+    };
+  });
+  await page.goto(`${url}/classes`);
+  const id = await page.evaluate(makeCount, { seconds: minutes * 60 });
+  await page.goto(`${url}/classes/${id}/teach`);
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await page.getByRole('button', { name: 'Start the count' }).click();
+  await page.evaluate(() => {
+    setInterval(() => {
+      const until = performance.now() + 300;
+      while (performance.now() < until);
+    }, 2_000);
+  });
+  await page.waitForTimeout(minutes * 60_000);
+  const { beats, jitter, late, drift } = await page.evaluate(countHeard);
+  console.log(
+    `  ${minutes} minutes, ${beats} beats: ${jitter} ms standard deviation between beats, ${late} late, ${drift} ms off the class clock at the end`,
+  );
+}
+
+/** One row of repetitions, two seconds each, for so long. */
+async function makeCount({ seconds }) {
+  const send = async (method, path, body) => {
+    const reply = await fetch(path, {
+      method,
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    return reply.json();
+  };
+  const details = { name: 'Long count', place: '', day: '2031-01-01', startsAt: '10:00', slotMinutes: 120 };
+  const { id } = await send('POST', '/api/classes', details);
+  const reps = Math.min(100, Math.round(seconds / 2));
+  const dose = {
+    count: { mode: 'reps', reps, tempoMs: Math.round((seconds * 1_000) / reps) },
+    sides: 'both',
+    firstSide: 'L',
+    directions: 1,
+    leads: 1,
+    sets: 1,
+    restMs: 0,
+    extraLeft: 0,
+    extraRight: 0,
+    perSide: true,
+    grouping: 5,
+    fewest: 1,
+    most: 100,
+    unevenReason: '',
+  };
+  const row = { kind: 'movement', id: 'long', movementId: 'open-close', dose, note: '' };
+  await send('POST', `/api/classes/${id}/plan`, {
+    type: 'edit',
+    version: 0,
+    label: 'Add',
+    step: { type: 'insertRow', sectionId: 'move', index: 0, row },
+  });
+  return id;
+}
+
+function countHeard() {
+  const { heard } = window;
+  const gaps = heard.slice(2).map((h, i) => h.at - heard[i + 1].at);
+  const mean = gaps.reduce((a, b) => a + b, 0) / gaps.length;
+  const spread = Math.sqrt(gaps.reduce((n, g) => n + (g - mean) ** 2, 0) / gaps.length);
+  return {
+    beats: heard.length,
+    jitter: (spread * 1_000).toFixed(2),
+    late: heard.filter((h) => h.at < h.asked - 0.02).length,
+    drift: ((mean * 1_000 - Math.round(mean * 1_000)) * gaps.length).toFixed(1),
+  };
 }
 
 /** The handle goes up and down under the pointer while frames are counted. */
 async function dragBench(page) {
+  console.log('Loading bench, its handle dragged');
   await page.goto(`${url}/loading`);
   await page.getByRole('button', { name: /^A lean on a worktop/ }).click();
   const box = await page.locator('svg[role=img] circle').boundingBox();
@@ -67,6 +163,12 @@ async function dragBench(page) {
   await page.mouse.up();
   const { fps, p95 } = await counted;
   console.log(`  ${fps} frames a second, p95 ${p95} ms between frames`);
+}
+
+async function planClasses(page) {
+  console.log('Planning');
+  await plan(page, 20, 54);
+  await plan(page, 40, 60);
 }
 
 /** A class of so many people and rows made through the routes; then beads are put on, and the page is watched. */
@@ -199,6 +301,7 @@ function frames(seconds) {
 }
 
 async function weigh(page) {
+  console.log('Movements page');
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
   await session.send('Network.setCacheDisabled', { cacheDisabled: true });

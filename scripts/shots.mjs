@@ -68,11 +68,6 @@ await page.getByRole('button', { name: 'Close', exact: true }).click();
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
 await page.locator('#row-grip-3 button[id^="cell-"]').nth(3).focus();
 await shot('class-weave');
-await button(/^Ball squeeze/).click();
-await page
-  .locator('#row-grip-2')
-  .evaluate((row) => window.scrollBy(0, row.getBoundingClientRect().top - 150));
-await shot('class-dose');
 await open(new URL(page.url()).pathname);
 await button('Put in a hand break of 30 s').click();
 await page.getByText('Saved: Put in a hand break').waitFor();
@@ -86,10 +81,16 @@ await shot('before-class');
 await button('Start the class').click();
 await page.getByRole('heading', { name: 'Welcome, what today is for' }).waitFor();
 await upTo('Ball squeeze');
-await shot('teach-explain');
 await page.keyboard.press('Space');
 await page.waitForTimeout(9_000);
 await shot('teach-count');
+const room = await page.context().newPage();
+await room.setViewportSize({ width: 1280, height: 800 });
+await room.goto(`${base}/room`);
+await room.getByRole('heading', { level: 1 }).waitFor();
+await room.waitForTimeout(1_200);
+await room.screenshot({ path: 'docs/screenshots/room.png' });
+await room.close();
 await page.keyboard.press('m');
 await button('Hamish S: Eased it').click();
 await shot('teach-marks');
@@ -103,6 +104,17 @@ await page
   .click();
 await page.getByRole('heading', { name: /^Wrap-up/ }).waitFor();
 await shot('wrap-up');
+await open(`${new URL(page.url()).pathname.replace('wrap-up', 'rehearse')}`);
+await page.getByLabel('Row', { exact: true }).selectOption({ label: 'Wrist goes side to side' });
+await button('Start counting').click();
+await page.waitForTimeout(3_100);
+for (let i = 0; i < 6; i++) {
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(1_960);
+}
+await button('Stop and look').click();
+await page.getByRole('status', { name: 'How it was' }).waitFor();
+await shot('rehearse');
 await browser.close();
 
 /** Pass over rows until the one with this title. */

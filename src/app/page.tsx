@@ -4,12 +4,13 @@ import { plural } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
-import { endingClearances, followUps } from '@/server/follow-ups';
+import { callsDue, endingClearances } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
 import { longDay, timeSpan } from '@/ui/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { CallRow } from './call-row';
 import { NextClass } from './next-class';
 
 export default async function TodayPage() {
@@ -18,7 +19,8 @@ export default async function TodayPage() {
   const upcoming = await upcomingClasses(db, day);
   const [next, ...later] = upcoming;
   const unwritten = await openWrapUps(db);
-  const calls = [...(await followUps(db, day)), ...(await endingClearances(db, day))];
+  const calls = await callsDue(db, day);
+  const ending = await endingClearances(db, day);
   const room = next && (await loadClassroom(db, next.id));
   return (
     <Page>
@@ -32,7 +34,7 @@ export default async function TodayPage() {
       ) : (
         <FirstSteps />
       )}
-      {(unwritten.length > 0 || calls.length > 0) && (
+      {unwritten.length + calls.length + ending.length > 0 && (
         <section className="mt-8">
           <h2 className="text-xl">Open</h2>
           <ul className="mt-2 grid gap-2">
@@ -46,7 +48,10 @@ export default async function TodayPage() {
                 </Link>
               </li>
             ))}
-            {calls.map((line) => (
+            {calls.map((due) => (
+              <CallRow key={`${due.classId} ${due.personId}`} due={due} />
+            ))}
+            {ending.map((line) => (
               <li key={line} className="border-b py-2">
                 {line}
               </li>

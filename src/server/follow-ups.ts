@@ -1,31 +1,70 @@
-import { addDays, format, parseISO, subDays } from 'date-fns';
+import { addDays, addMinutes, format, parse, parseISO, subDays } from 'date-fns';
 import { expiringClearances } from '@/core/people/expiring';
 import { fullName } from '@/core/people/person';
+import { fail, ok, type Result } from '@/core/result';
+import { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from '@/core/teach/calls';
 import { painRose } from '@/core/teach/wrap-up';
-import { listClasses } from '@/store/classes';
+import { loadCalls, saveCall } from '@/store/calls';
+import { listClasses, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
+import { idFrom } from './ids';
 
-const WITHIN_DAYS = 8;
+export { callAnswerSchema };
 
-/** People to ask after: pain rose by two or more in a class of the last week. One sentence each. */
-export async function followUps(db: Db, today: string): Promise<string[]> {
+const WITHIN_DAYS = 7;
+
+/** One person to ask after a class: pain rose there by two or more. */
+export type Call = {
+  readonly classId: string;
+  readonly personId: string;
+  readonly slot: CallSlot;
+  readonly words: string;
+};
+
+/** Whom to ask today, and when. */
+export async function callsDue(db: Db, today: string): Promise<Call[]> {
   const since = format(subDays(parseISO(today), WITHIN_DAYS), 'yyyy-MM-dd');
   const recent = (await listClasses(db)).filter((c) => c.status === 'written up' && c.day >= since);
-  const lines = recent.map(async (c) => {
-    const taught = await loadTaught(db, c.id);
-    const sore = (await loadAttendance(db, c.id)).filter((a) => a.present && painRose(a));
-    return sore.flatMap((a) => {
-      const person = taught?.snapshot.people.find((p) => p.id === a.personId);
-      if (!person) return [];
-      return [
-        `Ask ${fullName(person)} how the hands were after ${c.name}: pain rose by two or more. More pain two hours later means less next time.`,
-      ];
-    });
+  return (await Promise.all(recent.map((c) => callsOf(db, c, today, since)))).flat();
+}
+
+async function callsOf(db: Db, info: ClassInfo, today: string, since: string): Promise<Call[]> {
+  const taught = await loadTaught(db, info.id);
+  const answers = await loadCalls(db, info.id);
+  const sore = (await loadAttendance(db, info.id))
+    .filter((a) => a.present && painRose(a))
+    .map(({ personId }) => ({
+      personId,
+      answered: answers.filter((a) => a.personId === personId).map((a) => a.slot),
+    }));
+  return dueCalls(sore, info.day, today, since).flatMap(({ personId, slot }) => {
+    const person = taught?.snapshot.people.find((p) => p.id === personId);
+    if (!person) return [];
+    const when = slot === 'two hours' ? `From ${twoHoursAfter(info)}: ask` : 'Ask';
+    const words = `${when} ${fullName(person)} how the hands were after ${info.name}. Pain rose by two or more.`;
+    return [{ classId: info.id, personId, slot, words }];
   });
-  return (await Promise.all(lines)).flat();
+}
+
+const twoHoursAfter = ({ startsAt, slotMinutes }: ClassInfo): string =>
+  format(addMinutes(parse(startsAt, 'HH:mm', new Date(0)), slotMinutes + 120), 'HH:mm');
+
+export async function answerCall(
+  db: Db,
+  rawId: string | undefined,
+  answer: CallAnswer,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not been taught.');
+  if (!taught.snapshot.people.some((p) => p.id === answer.personId))
+    return fail('not-found', 'That person is not in this class.');
+  await saveCall(db, id.value, answer);
+  return ok({});
 }
 
 const ENDING_WITHIN_DAYS = 21;

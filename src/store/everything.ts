@@ -29,6 +29,10 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
       `select c.day::text, to_jsonb(k) - 'class_id' - 'person_id' as said
        from check_in k join class c on c.id = k.class_id where k.person_id = $1 order by c.day`,
     ),
+    askedAfterwards: await rows(
+      `select c.day::text, a.slot, a.worse from call_answer a join class c on c.id = a.class_id
+       where a.person_id = $1 order by c.day, a.asked_at`,
+    ),
     incidents: await rows('select at::text, sign, what, done from incident where person_id = $1 order by at'),
     recordsInTaughtClasses: await rows(
       `select c.day::text, p.value as record from taught t join class c on c.id = t.class_id

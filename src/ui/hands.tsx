@@ -17,11 +17,12 @@ type Props = {
 export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
   const { x, y, w, h } = boxOf(figure);
   const stage = stageOf(figure, showing, order);
+  const size = Math.max(17, w * 0.045);
   return (
     <svg
       role="img"
       aria-label={label}
-      viewBox={`${x} ${y} ${w} ${h + 28}`}
+      viewBox={`${x} ${y} ${w} ${h + size * 1.65}`}
       className="h-full max-h-full min-h-0 w-full"
     >
       <BothHands figure={figure} stage={stage} />
@@ -29,8 +30,8 @@ export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
         <text
           key={hand}
           x={nameX(figure, i)}
-          y={y + h + 19}
-          fontSize="17"
+          y={y + h + size * 1.12}
+          fontSize={size}
           textAnchor="middle"
           fill="var(--color-ink)"
           fontWeight={showing && handWorks(showing.beat, hand) ? 700 : 400}

@@ -88,7 +88,13 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await expect(row).toContainText('as last time');
   await expect(row.getByRole('img', { name: /^7 times each hand/ })).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
-  await expect(page.getByText(/Ask Ansel B how the hands were after Wednesday Hands/)).toBeVisible();
+  const asked = page
+    .getByRole('listitem')
+    .filter({ hasText: /ask Ansel B how the hands were after Wednesday Hands/ });
+  await expect(asked).toContainText(/^From \d\d:\d\d: /);
+  await asked.getByRole('button', { name: 'Worse', exact: true }).click();
+  await expect(page.getByText('More pain afterwards means less next time.')).toBeVisible();
+  await expect(asked).toHaveCount(0);
 });
 
 test('planned and actual times are a table with the same as a picture', async ({ page }) => {

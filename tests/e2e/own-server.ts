@@ -26,8 +26,12 @@ export type OwnServer = {
 };
 
 /** The built app on its own port and folder, run directly so that a signal reaches it. */
-export async function startOwn(folder: string, env: Record<string, string> = {}): Promise<OwnServer> {
-  const port = await freePort();
+export async function startOwn(
+  folder: string,
+  env: Record<string, string> = {},
+  knownPort?: number,
+): Promise<OwnServer> {
+  const port = knownPort ?? (await freePort());
   const url = `http://127.0.0.1:${port}`;
   let output = '';
   const child: ChildProcess = spawn(

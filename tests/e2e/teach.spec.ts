@@ -72,10 +72,10 @@ test('both sides and both directions come, each told before it begins', async ({
   const heard = await page.evaluate(() => (window as unknown as { heard: string[] }).heard);
   const parts = (text: string) => heard.some((h) => h.startsWith(text));
   for (const part of [
-    'their left|',
-    'their left the other way|',
-    'their right|',
-    'their right the other way|',
+    'their left your right|',
+    'their left your right the other way|',
+    'their right your left|',
+    'their right your left the other way|',
   ])
     expect(parts(part), part).toBe(true);
 });
@@ -106,7 +106,7 @@ test('every key does what its control says', async ({ page }) => {
   await expect(page.getByRole('dialog')).toContainText('chest discomfort');
   await page.keyboard.press('Escape');
   await expect(page.getByText(/paused/)).toBeVisible();
-  for (const key of ['space', 'left', 'right', 'R', '+', 'S', 'M', 'H'])
+  for (const key of 'space left right R + L S M H E G down up T B W C N V'.split(' '))
     await expect(
       page
         .getByRole('button')
@@ -143,9 +143,10 @@ test('clicks are put on the audio clock ahead of time, evenly', async ({ page })
   );
   expect(starts.length).toBeGreaterThanOrEqual(60);
   const gaps = starts.slice(1, 60).map((s, i) => s.at - starts[i]!.at);
-  // One second of class at 40 times the speed.
-  for (const gap of gaps) expect(gap).toBeCloseTo(1 / 40, 6);
-  expect(starts.every((s) => s.at >= s.asked - 0.001)).toBe(true);
+  // One second of class at 40 times the speed; the two clocks are steered together by half a millisecond at most.
+  for (const gap of gaps) expect(Math.abs(gap - 1 / 40)).toBeLessThan(0.0011);
+  // A click that is due at once is asked for as the next slice of sound begins.
+  expect(starts.every((s) => s.at >= s.asked - 0.03)).toBe(true);
 });
 
 test('while the server is away marks wait, and land when it is back', async ({ page, context }) => {
@@ -160,6 +161,7 @@ test('while the server is away marks wait, and land when it is back', async ({ p
   await context.setOffline(false);
   await expect(page.getByText(/Keeping/)).toBeHidden();
   await page.reload();
+  await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
   await page.keyboard.press('m');
   await expect(page.getByRole('button', { name: 'Ansel B: Sore' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('button', { name: 'Delphine M: Eased it' })).toHaveAttribute(
@@ -178,7 +180,9 @@ test('where the browser has a voice the count is spoken: side, direction and num
   });
   await page.reload();
   await begin(page);
-  await page.getByRole('combobox', { name: /^Sound/ }).selectOption('voice');
+  await page.keyboard.press('v');
+  await page.getByLabel('Sound', { exact: true }).selectOption('voice');
+  await page.getByRole('button', { name: 'Done' }).click();
   await page.keyboard.press('Space');
   await page.getByRole('button', { name: 'Repeat' }).click();
   await page.waitForURL(/wrap-up$/);

@@ -3,6 +3,7 @@ import { START } from '@/core/teach/state';
 import { allThatIsHeld, eraseForGood } from '@/server/erase';
 import { exportPeople, importPeople } from '@/server/import-people';
 import { emptyPlan } from '@/core/plan/plan';
+import { saveCall } from '@/store/calls';
 import { addClass, addSeries } from '@/store/classes';
 import { findPerson, listPeople, savePerson } from '@/store/people';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
@@ -103,6 +104,7 @@ describe('erasing', () => {
     const ways = [ANSEL, BEA].map((personId) => ({ rowId: 'r', personId, to: 'easier' as const }));
     const easier = { kind: 'easier' as const, rowId: 'r', atMs: 4, personId: ANSEL, words: 'forearms down' };
     await recordEvents(db, id(20), 0, [easier], { ...START, ways });
+    await saveCall(db, id(20), { personId: ANSEL, slot: 'two hours', worse: true });
     await addMark(db, id(20), { id: id(30), personId: ANSEL, rowId: 'r', mark: 'sore', atMs: 5 });
     await db.query(
       `insert into incident (id, class_id, person_id, sign, what) values ($1, $2, $3, 'Any fall', 'Ansel slipped')`,
@@ -118,6 +120,7 @@ describe('erasing', () => {
         person: { firstName: 'Ansel' },
         classes: [{ name: 'Hands' }],
         marks: [{ mark: 'sore' }],
+        askedAfterwards: [{ slot: 'two hours', worse: true }],
         whileTeaching: [{ kind: 'easier', words: 'forearms down' }],
         incidents: [{ what: 'Ansel slipped' }],
         recordsInTaughtClasses: [{ record: { firstName: 'Ansel' } }],

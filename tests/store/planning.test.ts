@@ -8,13 +8,15 @@ import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { dropBlock, keepBlock } from '@/server/blocks';
 import { createNext } from '@/server/classes';
 import { loadClassroom } from '@/server/classroom';
+import { answerCall, callsDue } from '@/server/follow-ups';
+import { loadCalls } from '@/store/calls';
 import { paceBefore } from '@/server/pace';
 import { tickPacked } from '@/server/packing';
 import { changePlan, planOf } from '@/server/plans';
 import { listBlocks } from '@/store/blocks';
 import { addClass, addSeries, taughtPlans } from '@/store/classes';
 import { loadPacked } from '@/store/packing';
-import { savePerson } from '@/store/people';
+import { findPerson, savePerson } from '@/store/people';
 import { recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp, timesAttended } from '@/store/wrap-ups';
 import { personFields } from '../core/people';
@@ -155,6 +157,44 @@ describe('what earlier classes tell', () => {
     const nextPlan = made.ok ? made.value.plan : emptyPlan();
     expect(movementRows(nextPlan)[0]!.rung).toBe(0);
     expect(placedRows(nextPlan).map((p) => p.row.id)).not.toContain('water-live');
+  });
+
+  test('whose pain rose is asked two hours later and once more the next day, until it is answered', async () => {
+    await teach(FIRST, 1);
+    await db.query(`update taught set snapshot = jsonb_set(snapshot, '{people}', $2) where class_id = $1`, [
+      FIRST,
+      JSON.stringify([await findPerson(db, ANSEL)]),
+    ]);
+    const line = {
+      personId: ANSEL,
+      present: true,
+      painBeforeLeft: 1,
+      painBeforeRight: null,
+      painAfterLeft: 4,
+      painAfterRight: null,
+      effort: null,
+      enjoyed: null,
+      adapted: '',
+      notes: '',
+    };
+    await saveWrapUp(db, FIRST, { people: [line], notes: '' });
+    const slots = async (day: string) => (await callsDue(db, day)).map((c) => c.slot);
+    const [call] = await callsDue(db, '2026-11-18');
+    expect(call!.words).toMatch(/^From \d\d:\d\d: ask .* how the hands were after/);
+    await answerCall(db, FIRST, { personId: ANSEL, slot: 'two hours', worse: true });
+    expect(await slots('2026-11-18')).toEqual([]);
+    expect(await slots('2026-11-19')).toEqual(['next morning']);
+    await answerCall(db, FIRST, { personId: ANSEL, slot: 'next morning', worse: true });
+    await answerCall(db, FIRST, { personId: ANSEL, slot: 'next morning', worse: false });
+    expect(await loadCalls(db, FIRST)).toEqual([
+      { personId: ANSEL, slot: 'two hours', worse: true },
+      { personId: ANSEL, slot: 'next morning', worse: false },
+    ]);
+    expect(await slots('2026-11-19')).toEqual([]);
+    expect(await answerCall(db, FIRST, { personId: GONE, slot: 'two hours', worse: true })).toMatchObject({
+      ok: false,
+      message: 'That person is not in this class.',
+    });
   });
 
   test('how often somebody came counts presence before the day', async () => {

@@ -9,5 +9,14 @@ alter table teach_event add constraint teach_event_kind_check check (kind in ('e
 alter table teach_event add column person_id uuid references person (id) on delete cascade;
 alter table teach_event add column words text check (length(words) <= 500);
 alter table attendance add column enjoyed smallint check (enjoyed between 0 and 10);
+
+create table call_answer (
+  class_id uuid not null references class (id) on delete cascade,
+  person_id uuid not null references person (id) on delete cascade,
+  slot text not null check (slot in ('two hours', 'next morning')),
+  worse boolean not null,
+  asked_at timestamptz not null default now(),
+  primary key (class_id, person_id, slot)
+);
 `,
 };

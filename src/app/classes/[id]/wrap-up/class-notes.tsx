@@ -1,23 +1,26 @@
 import { fullName, type Person } from '@/core/people/person';
 import type { TeachEvent } from '@/core/teach/state';
+import type { CallAnswer } from '@/core/teach/calls';
 import { capital, clockText } from '@/core/words';
 
 type Props = {
   events: readonly TeachEvent[];
   people: readonly Person[];
   titleOf: (rowId: string) => string;
+  /** What people answered after the class. */
+  answers: readonly CallAnswer[];
 };
 
 /** Notes made in class, and who did a row easier or stronger than the others. */
-export function ClassNotes({ events, people, titleOf }: Props) {
+export function ClassNotes({ events, people, titleOf, answers }: Props) {
   const lines = events.flatMap((event, i) => {
     const words = lineOf(event, people);
     return words ? [{ key: i, atMs: event.atMs, row: event.rowId ? titleOf(event.rowId) : '', words }] : [];
   });
-  if (lines.length === 0) return null;
+  if (lines.length === 0 && answers.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="text-xl">Noted in class</h2>
+      <h2 className="text-xl">Noted in class, and afterwards</h2>
       <ul className="mt-2">
         {lines.map(({ key, atMs, row, words }) => (
           <li key={key} className="border-b py-1.5">
@@ -25,10 +28,22 @@ export function ClassNotes({ events, people, titleOf }: Props) {
             {words}
           </li>
         ))}
+        {answers.map(({ personId, slot, worse }) => (
+          <li key={`${personId} ${slot}`} className="border-b py-1.5">
+            <strong>{nameOf(personId, people)}</strong>{' '}
+            {slot === 'two hours' ? 'two hours later' : 'the next morning'}:{' '}
+            {worse ? 'worse' : 'no worse than before'}
+          </li>
+        ))}
       </ul>
     </section>
   );
 }
+
+const nameOf = (id: string, people: readonly Person[]): string => {
+  const person = people.find((p) => p.id === id);
+  return person ? fullName(person) : 'Somebody no longer on the list';
+};
 
 function lineOf({ kind, personId, words }: TeachEvent, people: readonly Person[]): string {
   if (kind === 'note') return words ?? '';

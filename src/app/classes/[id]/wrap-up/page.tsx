@@ -11,6 +11,7 @@ import { clockText } from '@/core/words';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
 import { paceBefore } from '@/server/pace';
+import { loadCalls } from '@/store/calls';
 import { findClass } from '@/store/classes';
 import { loadCheckIns } from '@/store/check-ins';
 import { incidentsOfClass } from '@/store/incidents';
@@ -88,7 +89,12 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
         writtenUp={taught.writtenUp}
         made={changesMade(events, taught.state)}
       />
-      <ClassNotes events={events} people={taught.snapshot.people} titleOf={titleOf} />
+      <ClassNotes
+        events={events}
+        people={taught.snapshot.people}
+        titleOf={titleOf}
+        answers={await loadCalls(db, info.id)}
+      />
       <Incidents incidents={await incidentsOfClass(db, info.id)} people={taught.snapshot.people} />
       <PlannedActual times={times} pace={paceWords(await paceBefore(db, dayAfter(info.day)))} />
       <Limits />

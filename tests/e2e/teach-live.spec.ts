@@ -1,0 +1,250 @@
+import { expect, test, type Page } from '@playwright/test';
+import { freePort, removeFolder, scratchFolder, send, startOwn } from './own-server';
+import { BLANK_PERSON, makeClass } from './steps';
+
+async function begin(page: Page) {
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
+}
+
+const title = (page: Page, name: string) =>
+  expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+
+test('what is changed while teaching is done at once, recorded, and offered to the next class; the plan stays', async ({
+  page,
+}) => {
+  await makeClass(page, 'Changing class', ['Ball squeeze', 'Wrist bends up and down']);
+  const plan = page.url();
+  await begin(page);
+  const now = page.getByRole('region', { name: 'Now' });
+  await page.keyboard.press('e');
+  await expect(page.getByText(/^Easier for everyone: /)).toBeVisible();
+  await page.keyboard.press('n');
+  await page.getByLabel('Note', { exact: true }).fill('Balls are too hard');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('The note is kept')).toBeVisible();
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Ansel B: Easier' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText('Ansel B easier now');
+  await page.keyboard.press('w');
+  await title(page, 'Water');
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Ball squeeze');
+  await page.keyboard.press('c');
+  const swap = page.getByRole('dialog').getByRole('listitem').first();
+  const instead = (await swap.locator('strong').textContent())!;
+  await swap.getByRole('button').click();
+  await title(page, instead);
+  await expect(now.getByRole('button', { name: 'Start the count' })).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Wrist bends up and down');
+  await page.keyboard.press('ArrowRight');
+  await page.waitForURL(/wrap-up$/);
+
+  const changed = page.getByRole('group', { name: 'Changed while teaching' });
+  await expect(changed.getByRole('checkbox')).toHaveCount(3);
+  await expect(page.getByText('Balls are too hard')).toBeVisible();
+  await expect(page.getByText('Easier for Ansel B')).toBeVisible();
+  await changed.getByRole('checkbox', { name: /Water is put in/ }).uncheck();
+  await page.getByRole('button', { name: 'Write up' }).click();
+  await page.getByRole('button', { name: 'Plan the next class from this one' }).click();
+  await expect(page.getByRole('heading', { name: 'Changing class, week 2' })).toBeVisible();
+  await expect(page.getByRole('button', { name: `Move ${instead}` })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Move Ball squeeze' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Move Water' })).toHaveCount(0);
+  await page.goto(plan);
+  await expect(page.getByRole('button', { name: 'Move Ball squeeze' })).toBeVisible();
+});
+
+test('the count goes slower and stays where it is told, from the next one on', async ({ page }) => {
+  await makeClass(page, 'Slow class', ['Thumb web, web to web', 'Wrist bends up and down']);
+  await begin(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toBeVisible();
+  await page.keyboard.press('l');
+  await expect(page.getByText('staying on it')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Go on from it/ })).toBeVisible();
+  await page.keyboard.press('l');
+  await expect(page.getByText('staying on it')).toBeHidden();
+  await title(page, 'Wrist bends up and down');
+});
+
+test('the room screen follows, says no names, and finds the class again after either window is loaded anew', async ({
+  page,
+  context,
+}) => {
+  await makeClass(page, 'Room class', ['Thumb web, web to web', 'Wrist bends up and down']);
+  const room = await context.newPage();
+  await room.goto('/room');
+  await expect(room.getByText('The class shows here once it is taught')).toBeVisible();
+  await page.bringToFront();
+  await begin(page);
+  await expect(room.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
+  await expect(room.getByText('Next: Wrist bends up and down')).toBeVisible();
+
+  await room.evaluate(() => {
+    const seen: number[] = [];
+    Object.assign(window, { seen });
+    new MutationObserver(() => {
+      if (document.querySelector('h1')?.textContent?.startsWith('Wrist bends')) seen.push(Date.now());
+    }).observe(document.body, { subtree: true, childList: true, characterData: true });
+  });
+  const pressed = await page.evaluate(() => {
+    document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+    return Date.now();
+  });
+  await expect(room.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+  const seen = await room.evaluate(() => (window as unknown as { seen: number[] }).seen);
+  expect(seen[0]! - pressed).toBeLessThan(1_000);
+
+  await room.reload();
+  await expect(room.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+  await page.reload();
+  await title(page, 'Wrist bends up and down');
+  await page.keyboard.press('ArrowLeft');
+  await expect(room.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
+  for (const name of ['Ansel', 'Delphine']) await expect(room.locator('body')).not.toContainText(name);
+});
+
+test('when the class runs late there is a way to end in time, and it is taken with one key', async ({
+  page,
+}) => {
+  await makeClass(page, 'Late class', [
+    'Wrist bends up and down',
+    'Five-shape tendon glide',
+    'Palms turn up and down',
+  ]);
+  const id = page.url().split('/').at(-1)!;
+  await page.evaluate(
+    (classId) =>
+      fetch(`/api/classes/${classId}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({
+          name: 'Late class',
+          place: '',
+          day: '2031-02-05',
+          startsAt: '10:00',
+          slotMinutes: 10,
+        }),
+      }).then((r) => r.text()),
+    id,
+  );
+  await page.reload();
+  await begin(page);
+  const time = page.getByRole('region', { name: 'Keeping to time' });
+  await expect(time).toContainText(/^To end in time: fewer of/, { timeout: 30_000 });
+  await page.keyboard.press('p');
+  await expect(page.getByText(/^Shortened: fewer of/)).toBeVisible();
+});
+
+test('with the server stopped the class goes on; what was done lands in order once it is back, even from a new page', async ({
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  const folder = scratchFolder();
+  const port = await freePort();
+  let server = await startOwn(folder, {}, port);
+  const personId = String((await send('POST', `${server.url}/api/people`, BLANK_PERSON)).json.id);
+  const made = { name: 'Gone class', place: '', day: '2031-03-05', startsAt: '10:30', slotMinutes: 45 };
+  const id = String((await send('POST', `${server.url}/api/classes`, made)).json.id);
+  await send('PUT', `${server.url}/api/classes/${id}/roster`, { personIds: [personId], helpers: [] });
+  const talk = (rowId: string) => ({ kind: 'talk', id: rowId, title: `Talk ${rowId}`, durationMs: 60_000 });
+  for (const [i, rowId] of ['one', 'two', 'three'].entries())
+    await send('POST', `${server.url}/api/classes/${id}/plan`, {
+      type: 'edit',
+      version: i,
+      label: 'Add',
+      step: { type: 'insertRow', sectionId: 'arrive', index: i, row: talk(rowId) },
+    });
+  await send('POST', `${server.url}/api/classes/${id}/start`, { startedAtMs: Date.now() });
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto(`${server.url}/classes/${id}/teach`);
+  await title(page, 'Talk one');
+  await server.stop('SIGKILL');
+
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Talk two');
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Ida X: Sore' }).click();
+  await page.getByRole('button', { name: 'Ida X: Eased it' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Talk three');
+  await expect(page.getByText('Keeping 4 things until they can be stored')).toBeVisible();
+  await page.close();
+
+  server = await startOwn(folder, {}, port);
+  const again = await context.newPage();
+  await again.goto(`${server.url}/classes/${id}/teach`);
+  await title(again, 'Talk three');
+  await expect(again.getByText(/^Keeping/)).toBeHidden();
+  await again.reload();
+  await title(again, 'Talk three');
+  await again.keyboard.press('m');
+  await again.keyboard.press('Escape');
+  await again.keyboard.press('ArrowLeft');
+  await title(again, 'Talk two');
+  await again.keyboard.press('m');
+  await expect(again.getByRole('button', { name: 'Ida X: Eased it' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await context.close();
+  await server.stop('SIGTERM');
+  removeFolder(folder);
+});
+
+test('a rehearsal runs fast, stores nothing, and counting is practised by tapping', async ({ page }) => {
+  await makeClass(page, 'Rehearsed class', ['Wrist bends up and down']);
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('link', { name: 'Rehearse' }).click();
+  await page.getByLabel('Speed').selectOption('8');
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
+  await expect(page.getByText('Rehearsal: nothing is stored')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('heading', { name: 'Practise counting' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Start counting' }).click();
+  await page.waitForTimeout(3_000);
+  for (let i = 0; i < 3; i++) {
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(1_500);
+  }
+  await page.getByRole('button', { name: 'Stop and look' }).click();
+  const result = page.getByRole('status', { name: 'How it was' });
+  await expect(result).toContainText('3 taps for');
+  await expect(result).toContainText('Skipped:');
+  await expect(result).toContainText(/the time between taps varies by|after the beat|before the beat/);
+
+  await page.goto('/classes');
+  await expect(page.getByRole('row', { name: /Rehearsed class.*planned/ })).toBeVisible();
+});
+
+for (const [name, size] of [
+  ['1024 by 768', { width: 1024, height: 768 }],
+  ['at 200 % zoom', { width: 640, height: 400 }],
+] as const)
+  test(`teaching and the room fit ${name}, with motion reduced`, async ({ page, context }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await makeClass(page, `Small class ${name}`, ['Thumb web, web to web', 'Wrist bends up and down']);
+    await page.setViewportSize(size);
+    await begin(page);
+    await page.getByRole('button', { name: 'Start the count' }).click();
+    await expect(page.getByTestId('count')).toBeVisible();
+    const tooWide = (of: Page) =>
+      of.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(await tooWide(page)).toBeLessThanOrEqual(0);
+    await page.getByRole('button', { name: 'Stop and get help' }).scrollIntoViewIfNeeded();
+    await expect(page.getByRole('button', { name: 'Stop and get help' })).toBeInViewport();
+    const room = await context.newPage();
+    await room.setViewportSize(size);
+    await room.goto('/room');
+    await expect(room.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await tooWide(room)).toBeLessThanOrEqual(0);
+  });
