@@ -9,6 +9,7 @@ const kb = (bytes) => `${Math.round(bytes / 1024)} kB`;
 const PARTS = {
   figure: drawFigure,
   loading: dragBench,
+  room: followInRoom,
   sound: listen,
   movements: weigh,
   planning: planClasses,
@@ -63,6 +64,46 @@ async function drawFigure(page) {
     const { fps, p95, height } = await page.evaluate(frames, SECONDS);
     console.log(`  ${id}: ${fps} frames a second, p95 ${p95} ms between frames, ${height} px high`);
   }
+}
+
+/** Row after row is taken up on the instructor's screen; how long until the room window shows its name. */
+async function followInRoom(page) {
+  console.log('Room screen, from the key to the new name');
+  const room = await page.context().newPage();
+  await room.goto(`${url}/room`);
+  await page.goto(`${url}/classes`);
+  const path = await page
+    .getByRole('link', { name: /Wednesday/ })
+    .last()
+    .getAttribute('href');
+  await page.goto(`${url}${path.replace(/\/(wrap-up|teach)$/, '')}/rehearse`);
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
+  await room.locator('h1').waitFor();
+  const took = [];
+  for (let i = 0; i < 20; i++) {
+    const shown = room.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const before = document.querySelector('h1')?.textContent;
+          const watch = new MutationObserver(() => {
+            if (document.querySelector('h1')?.textContent === before) return;
+            watch.disconnect();
+            resolve(Date.now());
+          });
+          watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+        }),
+    );
+    await room.waitForTimeout(150);
+    const pressed = await page.evaluate(() => {
+      const at = Date.now();
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+      return at;
+    });
+    took.push((await shown) - pressed);
+  }
+  took.sort((a, b) => a - b);
+  console.log(`  median ${took[10]} ms, slowest ${took.at(-1)} ms`);
+  await room.close();
 }
 
 /** A long count is taught while the page is kept busy; when each click sounds is read where it is asked for. */

@@ -58,6 +58,26 @@ test('what is changed while teaching is done at once, recorded, and offered to t
   await expect(page.getByRole('button', { name: 'Move Ball squeeze' })).toBeVisible();
 });
 
+test('the screen is asked to stay awake while a class is taught', async ({ page }) => {
+  await makeClass(page, 'Awake class', ['Wrist bends up and down']);
+  await page.addInitScript(() => {
+    const asked: string[] = [];
+    Object.assign(window, { asked });
+    const request = async (what: string) => {
+      asked.push(what);
+      return { release: async () => void asked.push('released') };
+    };
+    Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
+  });
+  await page.reload();
+  await begin(page);
+  const asked = () => page.evaluate(() => (window as unknown as { asked: string[] }).asked);
+  await expect.poll(asked).toEqual(['screen']);
+  await page.keyboard.press('ArrowRight');
+  await page.waitForURL(/wrap-up$/);
+  await expect.poll(asked).toEqual(['screen', 'released']);
+});
+
 test('the count goes slower and stays where it is told, from the next one on', async ({ page }) => {
   await makeClass(page, 'Slow class', ['Thumb web, web to web', 'Wrist bends up and down']);
   await begin(page);

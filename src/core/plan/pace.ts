@@ -1,3 +1,4 @@
+import { median } from '../statistics';
 import { EFFORT_KINDS, type EffortKind } from '../catalogue/movement';
 import type { RuleContext } from './finding';
 import { placedRows } from './plan';
@@ -51,12 +52,6 @@ export function correctedMs({ plan, catalogue, timing }: RuleContext, pace: Pace
     const effort = row.kind === 'movement' ? catalogue.movement(row.movementId)?.effort : undefined;
     return sum + Math.round(totalMs * (effort ? (pace.byEffort[effort] ?? pace.overall) : 1));
   }, 0);
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }
 
 /** Pace in a sentence; too few rows say nothing yet. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import { toast } from 'sonner';
 import type { ClassFacts } from '@/core/plan/check';
 import type { MovementRow, Plan } from '@/core/plan/plan';
@@ -33,6 +34,11 @@ export function TeachPanels(props: Props) {
   const { panel, onClose, teaching, plan, facts, movementRow, onChange } = props;
   const { rows, state } = teaching;
   const row = rows[state.rowIndex];
+  // The screen is drawn ten times a second; what could stand in is looked for once.
+  const choices = useMemo(
+    () => (panel === 'swap' && movementRow ? swapChoices(movementRow, plan, facts) : []),
+    [panel, movementRow, plan, facts],
+  );
   return (
     <>
       <MarksDialog
@@ -59,7 +65,7 @@ export function TeachPanels(props: Props) {
         <SwapSheet
           onClose={onClose}
           title={row.title}
-          choices={swapChoices(movementRow, plan, facts)}
+          choices={choices}
           onSwap={(movement) => {
             const swapped = swapNow(plan, movementRow.id, movement);
             onClose();

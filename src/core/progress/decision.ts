@@ -1,0 +1,171 @@
+import { plural } from '../words';
+
+/** How one person came through one class in one family of movements. */
+export type Outcome = {
+  /** ISO day. */
+  readonly day: string;
+  readonly present: boolean;
+  /** Everything of the family was done as shown. */
+  readonly completed: boolean;
+  /** And at the most that its doses give as their range. */
+  readonly atTop: boolean;
+  /** Borg CR10; null where nobody said. */
+  readonly effort: number | null;
+  /** Pain after less pain before, the hand in which it rose more; null where nobody said. */
+  readonly painRise: number | null;
+  /** More pain two hours later or the next morning; null where nobody asked. */
+  readonly worseLater: boolean | null;
+  /** How often a watch-point was ticked. */
+  readonly formLost: number;
+};
+
+export type Standing = {
+  /** A joint of this family is in flare now. */
+  readonly flare: boolean;
+  /** A flare has settled since the last class. */
+  readonly flareSettled: boolean;
+  /** The most effort this week is to ask, 0 to 10. */
+  readonly effortTarget: number;
+  /** Classes of the series this person has come to, this one included. */
+  readonly attended: number;
+};
+
+export type DecisionKind = 'move on' | 'stay' | 'step back' | 'flare' | 'start over';
+
+/** A proposal for one person in one family, with its reasons; nothing moves by itself. */
+export type Decision = {
+  readonly kind: DecisionKind;
+  /** Rungs up, or down below 0; null for starting over or keeping to gentle movement. */
+  readonly rungs: number | null;
+  readonly reasons: readonly string[];
+};
+
+/** Effort at which a movement counts as easy. */
+const EASY = 4;
+const PAIN_ROSE = 2;
+const OVER_TARGET = 2;
+const FORM_LOST = 2;
+/** Classes missed in a row after which one starts over. */
+const LONG_BREAK = 6;
+
+/**
+ * What the rules of progress propose after a class; the gentlest answer that applies is given.
+ * `outcomes` are this person's classes of the series so far, oldest first, classes missed among them.
+ */
+export function decide(outcomes: readonly Outcome[], standing: Standing): Decision {
+  if (standing.flare)
+    return {
+      kind: 'flare',
+      rungs: null,
+      reasons: ['a joint is in flare: active movement and glides only until it has settled'],
+    };
+  const missed = missedNow(outcomes);
+  if (missed >= LONG_BREAK)
+    return {
+      kind: 'start over',
+      rungs: null,
+      reasons: [
+        `${plural(missed, 'class', 'classes')} missed in a row: begin again, the old best is kept for reference`,
+      ],
+    };
+  if (missed > 0) return away(missed);
+  if (standing.flareSettled)
+    return { kind: 'step back', rungs: -2, reasons: ['a flare has settled: begin again two rungs lower'] };
+  const last = outcomes.at(-1);
+  if (!last) return { kind: 'stay', rungs: 0, reasons: ['no class has been taught yet'] };
+  const back = reasonsToStepBack(last, standing);
+  if (back.length > 0) return { kind: 'step back', rungs: -1, reasons: back };
+  const held = reasonsToStay(
+    outcomes.filter((o) => o.present),
+    standing,
+  );
+  if (held.length > 0) return { kind: 'stay', rungs: 0, reasons: held };
+  return {
+    kind: 'move on',
+    rungs: 1,
+    reasons: [
+      'the last two classes were done in full at the top of the range, easily, and the hands were quiet afterwards',
+    ],
+  };
+}
+
+/** Classes missed in a row up to now. */
+function missedNow(outcomes: readonly Outcome[]): number {
+  const lastPresent = outcomes.findLastIndex((o) => o.present);
+  return lastPresent < 0 ? 0 : outcomes.length - 1 - lastPresent;
+}
+
+function away(missed: number): Decision {
+  if (missed === 1) return { kind: 'stay', rungs: 0, reasons: ['one class missed: the same rung'] };
+  if (missed === 2) return { kind: 'step back', rungs: -1, reasons: ['two classes missed: one rung back'] };
+  return {
+    kind: 'step back',
+    rungs: -2,
+    reasons: [`${missed} classes missed: two rungs back, and the movements shown again`],
+  };
+}
+
+function reasonsToStepBack(
+  { painRise, worseLater, effort, formLost }: Outcome,
+  { effortTarget }: Standing,
+): string[] {
+  return [
+    ...(painRise !== null && painRise >= PAIN_ROSE ? [`pain rose by ${painRise}`] : []),
+    ...(worseLater ? ['pain was still up afterwards'] : []),
+    ...(effort !== null && effort >= effortTarget + OVER_TARGET
+      ? [`effort ${effort} of 10 where the week asks at most ${effortTarget}`]
+      : []),
+    ...(formLost >= FORM_LOST ? ['form was lost twice'] : []),
+  ];
+}
+
+/** Everything that keeps somebody where they are: unknown counts as not yet. */
+function reasonsToStay(came: readonly Outcome[], { effortTarget }: Standing): string[] {
+  const lastTwo = came.slice(-2);
+  if (lastTwo.length < 2) return ['two classes are needed to tell'];
+  const easy = Math.max(EASY, effortTarget);
+  const some = (fits: (o: Outcome) => boolean) => lastTwo.some(fits);
+  return [
+    ...(some((o) => !o.completed) ? ['not all was done as shown in the last two classes'] : []),
+    ...(some((o) => o.completed && !o.atTop) ? ['the count has room before the rung changes'] : []),
+    ...(some((o) => o.effort === null) ? ['effort is not known for the last two classes'] : []),
+    ...(some((o) => o.effort !== null && o.effort > easy) ? [`effort was over ${easy} of 10`] : []),
+    ...(some((o) => o.painRise === null)
+      ? ['pain before and after is not known for the last two classes']
+      : []),
+    ...(some((o) => o.painRise !== null && o.painRise > 1) ? ['pain rose by more than 1'] : []),
+    ...(some((o) => o.worseLater === true) ? ['pain was still up afterwards'] : []),
+  ];
+}
+
+/** Share of those attending who would move on before the class does. */
+export const GROUP_SHARE = 0.7;
+
+/**
+ * Does the class move to its next rung? When enough of those attending would, and nobody has to leave it out because of it.
+ * `leftOutThen` are people for whom the next rung is closed.
+ */
+export function groupMovesOn(
+  decisions: ReadonlyMap<string, Decision>,
+  leftOutThen: ReadonlySet<string>,
+): { readonly moves: boolean; readonly reason: string } {
+  const all = [...decisions.values()];
+  const ready = all.filter((d) => d.kind === 'move on').length;
+  if (all.length === 0) return { moves: false, reason: 'nobody attended' };
+  const shut = [...decisions.keys()].filter((id) => leftOutThen.has(id)).length;
+  if (shut > 0)
+    return {
+      moves: false,
+      reason: `${plural(shut, 'person', 'people')} would have to leave it out on the next rung`,
+    };
+  const words = `${ready} of ${all.length} would move on`;
+  return ready >= all.length * GROUP_SHARE
+    ? { moves: true, reason: words }
+    : { moves: false, reason: `${words}; the class moves when seven in ten do` };
+}
+
+/** Effort asked at most in a week of a term: gentle at first, and gentler where there are precautions (Borg CR10). */
+export const effortTarget = (week: number, precaution: boolean): number => {
+  const plain = week <= 3 ? 4 : 6;
+  return precaution ? plain - 1 : plain;
+};
