@@ -47,9 +47,12 @@ async function inChromium() {
     ],
   });
   try {
-    for (const [name, part] of Object.entries(PARTS))
-      if (!only || only === name)
-        await part(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
+    for (const [name, part] of Object.entries(PARTS)) {
+      if (only && only !== name) continue;
+      const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+      await part(await context.newPage());
+      await context.close();
+    }
   } finally {
     await browser.close();
   }

@@ -12,7 +12,8 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+const page = await context.newPage();
 const shot = async (name) => {
   await page.waitForTimeout(500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
@@ -84,8 +85,7 @@ await upTo('Ball squeeze');
 await page.keyboard.press('Space');
 await page.waitForTimeout(9_000);
 await shot('teach-count');
-const room = await page.context().newPage();
-await room.setViewportSize({ width: 1280, height: 800 });
+const room = await context.newPage();
 await room.goto(`${base}/room`);
 await room.getByRole('heading', { level: 1 }).waitFor();
 await room.waitForTimeout(1_200);
