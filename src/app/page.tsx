@@ -4,7 +4,7 @@ import { plural } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
-import { callsDue, endingClearances } from '@/server/follow-ups';
+import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
@@ -20,6 +20,7 @@ export default async function TodayPage() {
   const [next, ...later] = upcoming;
   const unwritten = await openWrapUps(db);
   const calls = await callsDue(db, day);
+  const undecided = await toDecide(db, day);
   const ending = await endingClearances(db, day);
   const room = next && (await loadClassroom(db, next.id));
   return (
@@ -34,7 +35,7 @@ export default async function TodayPage() {
       ) : (
         <FirstSteps />
       )}
-      {unwritten.length + calls.length + ending.length > 0 && (
+      {unwritten.length + undecided.length + calls.length + ending.length > 0 && (
         <section className="mt-8">
           <h2 className="text-xl">Open</h2>
           <ul className="mt-2 grid gap-2">
@@ -45,6 +46,16 @@ export default async function TodayPage() {
                 </span>
                 <Link className={buttonClass()} href={`/classes/${c.id}/wrap-up`}>
                   Write up {c.name}
+                </Link>
+              </li>
+            ))}
+            {undecided.map(({ id, name, day: taughtOn }) => (
+              <li key={id} className="flex flex-wrap items-center gap-4 border-b py-1">
+                <span className="flex-1">
+                  After {name}, {longDay(taughtOn)}, nobody has moved on or back yet.
+                </span>
+                <Link className={buttonClass()} href={`/classes/${id}/decide`}>
+                  Decide who moves on
                 </Link>
               </li>
             ))}

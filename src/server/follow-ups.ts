@@ -9,6 +9,7 @@ import { listClasses, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
+import { undecidedClasses } from '@/store/progress';
 import { loadAttendance } from '@/store/wrap-ups';
 import { idFrom } from './ids';
 
@@ -30,6 +31,10 @@ export async function callsDue(db: Db, today: string): Promise<Call[]> {
   const recent = (await listClasses(db)).filter((c) => c.status === 'written up' && c.day >= since);
   return (await Promise.all(recent.map((c) => callsOf(db, c, today, since)))).flat();
 }
+
+/** Classes of the last week after which nobody has said who moves on. */
+export const toDecide = (db: Db, today: string) =>
+  undecidedClasses(db, format(subDays(parseISO(today), WITHIN_DAYS), 'yyyy-MM-dd'));
 
 async function callsOf(db: Db, info: ClassInfo, today: string, since: string): Promise<Call[]> {
   const taught = await loadTaught(db, info.id);

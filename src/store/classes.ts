@@ -153,6 +153,20 @@ export async function setHelpers(db: Db, classId: string, helpers: readonly stri
   await db.query('update class set helpers = $2 where id = $1', [classId, helpers]);
 }
 
+/** Taught classes of a series up to a day, oldest first; the newest so many. */
+export async function taughtOfSeries(
+  db: Db,
+  seriesId: string,
+  upToDay: string,
+  most: number,
+): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} where c.series_id = $1 and c.day <= $2 and t.written_up_at is not null order by c.day desc limit $3`,
+    [seriesId, upToDay, most],
+  );
+  return rows.map(classOf).reverse();
+}
+
 /** The class of the same series on a day, if there is one. */
 export async function classOfSeriesOn(db: Db, seriesId: string, day: string): Promise<string | null> {
   const [row] = await db.query<{ id: string }>('select id from class where series_id = $1 and day = $2', [

@@ -33,6 +33,13 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
       `select c.day::text, a.slot, a.worse from call_answer a join class c on c.id = a.class_id
        where a.person_id = $1 order by c.day, a.asked_at`,
     ),
+    decisions: await rows(
+      `select c.day::text, d.family, d.kind, d.reasons, d.taken, d.taken_rungs from decision d
+       join class c on c.id = d.class_id where d.person_id = $1 order by c.day, d.family`,
+    ),
+    ownRungs: await rows(
+      'select movement_id, rung, since::text from own_rung where person_id = $1 order by movement_id',
+    ),
     incidents: await rows('select at::text, sign, what, done from incident where person_id = $1 order by at'),
     recordsInTaughtClasses: await rows(
       `select c.day::text, p.value as record from taught t join class c on c.id = t.class_id

@@ -6,6 +6,7 @@ import { screening } from './migrations/0004-screening';
 import { planning } from './migrations/0005-planning';
 import { body } from './migrations/0006-body';
 import { live } from './migrations/0007-live';
+import { progress } from './migrations/0008-progress';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -17,6 +18,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   planning,
   body,
   live,
+  progress,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -138,6 +138,8 @@ test('while teaching, the hands follow the mirror choice; the words stay the gro
       .locator('text')
       .allTextContents();
   await expect.poll(order).toEqual(['left', 'right']);
-  await page.getByRole('combobox', { name: /^Hands/ }).selectOption('as seen');
+  await page.keyboard.press('v');
+  await page.getByLabel('Hands on the screen').selectOption('as seen');
+  await page.getByRole('button', { name: 'Done' }).click();
   await expect.poll(order).toEqual(['right', 'left']);
 });

@@ -169,3 +169,11 @@ export const effortTarget = (week: number, precaution: boolean): number => {
   const plain = week <= 3 ? 4 : 6;
   return precaution ? plain - 1 : plain;
 };
+
+/** A number of rungs in words. */
+export function rungWords(kind: DecisionKind, rungs: number | null): string {
+  if (rungs === null)
+    return kind === 'flare' ? 'gentle movement only, at the gentlest rung' : 'the gentlest rung';
+  if (rungs === 0) return 'the same rung';
+  return `${rungs > 0 ? 'one rung up' : plural(-rungs, 'rung') + ' back'}`;
+}

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-export const MARKS = ['did', 'eased', 'skipped', 'sore', 'stopped'] as const;
+export const MARKS = ['did', 'eased', 'skipped', 'sore', 'stopped', 'form'] as const;
 export type MarkKind = (typeof MARKS)[number];
 
 export const MARK_WORDS: Record<MarkKind, string> = {
@@ -9,6 +9,7 @@ export const MARK_WORDS: Record<MarkKind, string> = {
   skipped: 'Skipped',
   sore: 'Sore',
   stopped: 'Stopped',
+  form: 'Lost form',
 };
 
 /** One mark; its id is made by the page, so that sending it twice stores it once. */

@@ -5,6 +5,7 @@ import { loadClassroom } from '@/server/classroom';
 import { idFrom } from '@/server/ids';
 import { settingsNow } from '@/server/settings';
 import { snapshotOf } from '@/server/teaching';
+import { loadOwnRungs } from '@/store/progress';
 import { RehearseDesk } from './rehearse-desk';
 
 export const metadata: Metadata = { title: 'Rehearse' };
@@ -18,6 +19,7 @@ export default async function RehearsePage({ params }: { params: Promise<{ id: s
     <RehearseDesk
       info={room.info}
       snapshot={snapshotOf(room)}
+      ownRungs={await loadOwnRungs(db, room.info.seriesId)}
       venueSafety={(await settingsNow(db)).venueSafety}
     />
   );

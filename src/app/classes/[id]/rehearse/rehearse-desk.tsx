@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { OwnMovement } from '@/core/catalogue/own';
+import type { OwnRung } from '@/core/progress/own-rung';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { begin } from '@/core/teach/transport';
 import { clockText } from '@/core/words';
@@ -16,13 +17,18 @@ import { SelectField } from '@/ui/select-field';
 import { TeachScreen } from '../teach/teach-screen';
 import { CountPractice } from './count-practice';
 
-type Props = { info: ClassInfo; snapshot: Snapshot; venueSafety: string };
+type Props = {
+  info: ClassInfo;
+  snapshot: Snapshot;
+  venueSafety: string;
+  ownRungs: readonly OwnRung[];
+};
 
 const SPEEDS = [1, 2, 4, 8] as const;
 const NONE: readonly OwnMovement[] = [];
 
 /** A plan run through without a group, as fast as one likes; and counting, practised by tapping. */
-export function RehearseDesk({ info, snapshot, venueSafety }: Props) {
+export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
   const rows = useMemo(() => rowsOfSnapshot(snapshot, CATALOGUE), [snapshot]);
   const [speed, setSpeed] = useState<number>(4);
   const [run, setRun] = useState<Taught | null>(null);
@@ -37,6 +43,7 @@ export function RehearseDesk({ info, snapshot, venueSafety }: Props) {
           firstMarks={[]}
           rate={speed}
           venueSafety={venueSafety}
+          ownRungs={ownRungs}
           outbox={null}
           firstWays={{ sound: 'silent' }}
           onDone={() => setRun(null)}

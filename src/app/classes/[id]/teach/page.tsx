@@ -6,6 +6,7 @@ import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { settingsNow } from '@/server/settings';
 import { idFrom } from '@/server/ids';
+import { loadOwnRungs } from '@/store/progress';
 import { loadMarks, loadTaught } from '@/store/teaching';
 import { BeforeStart } from './before-start';
 import { TeachRoom } from './teach-room';
@@ -23,6 +24,7 @@ export default async function TeachPage({ params }: { params: Promise<{ id: stri
       taught={taught}
       firstMarks={await loadMarks(db, room.info.id)}
       rate={clockRate()}
+      ownRungs={await loadOwnRungs(db, room.info.seriesId)}
       venueSafety={(await settingsNow(db)).venueSafety}
     />
   );

@@ -3,6 +3,7 @@ import { doseWords } from '@/core/dose/describe';
 import type { Dose } from '@/core/dose/dose';
 import type { Movement } from '@/core/catalogue/movement';
 import { easierOf, strongerOf } from '@/core/catalogue/rung';
+import { offRungWords, type OwnRung } from '@/core/progress/own-rung';
 import type { OwnWay } from '@/core/teach/state';
 import { fullName } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
@@ -22,10 +23,11 @@ type Props = {
   snapshot: Snapshot;
   day: string;
   ways: readonly OwnWay[];
+  ownRungs: readonly OwnRung[];
 };
 
 /** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
-export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, ways }: Props) {
+export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, ways, ownRungs }: Props) {
   const catalogue = useCatalogue();
   const row = rows[index];
   const movement = row?.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
@@ -56,7 +58,7 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, w
             </div>
           </>
         )}
-        {row && <TheirWay row={row} snapshot={snapshot} day={day} ways={ways} />}
+        {row && <TheirWay row={row} snapshot={snapshot} day={day} ways={ways} ownRungs={ownRungs} />}
         <HelpersTask snapshot={snapshot} />
       </div>
       <div className="border-t border-edge pt-2">
@@ -107,7 +109,8 @@ function TheirWay({
   snapshot,
   day,
   ways,
-}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'ways'>) {
+  ownRungs,
+}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'ways' | 'ownRungs'>) {
   const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
   const { dose } = row.row;
@@ -117,7 +120,9 @@ function TheirWay({
   const own = snapshot.people.flatMap((person) => {
     const verdict = verdictFor(person, movement, dose, context);
     const to = ways.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
-    return verdict.worst === 'do' && !to ? [] : [{ person, verdict, now: to ? nowWords(movement, to) : '' }];
+    const rung = ownRungs.find((o) => o.personId === person.id && o.movementId === movement.id)?.rung;
+    const now = [to && nowWords(movement, to), offRungWords(movement, rung)].filter(Boolean).join('; ');
+    return verdict.worst === 'do' && !now ? [] : [{ person, verdict, now }];
   });
   if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;
   return (

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
+import type { OwnRung } from '@/core/progress/own-rung';
 import type { Mark } from '@/core/teach/marks';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
@@ -16,6 +17,7 @@ type Props = {
   firstMarks: readonly Mark[];
   rate: number;
   venueSafety: string;
+  ownRungs: readonly OwnRung[];
 };
 
 /** A class being taught, from where the server and this browser together last knew it. */

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
 import type { OwnMovement } from '@/core/catalogue/own';
+import type { OwnRung } from '@/core/progress/own-rung';
 import type { Mark } from '@/core/teach/marks';
 import { timeInHand } from '@/core/teach/progress';
 import { taughtPlan } from '@/core/teach/snapshot';
@@ -39,6 +40,8 @@ type Props = {
   firstMarks: readonly Mark[];
   rate: number;
   venueSafety: string;
+  /** Rungs that people stand on by themselves. */
+  ownRungs: readonly OwnRung[];
   /** Null in a rehearsal, which stores nothing. */
   outbox: Outbox | null;
   firstWays?: Partial<Ways>;
@@ -63,6 +66,7 @@ function Screen({
   firstMarks,
   rate,
   venueSafety,
+  ownRungs,
   outbox,
   firstWays,
   onDone,
@@ -119,6 +123,7 @@ function Screen({
               snapshot={snapshot}
               day={info.day}
               ways={state.ways}
+              ownRungs={ownRungs}
             />
           </div>
           {row.kind === 'movement' && <CordRunner row={row} beats={beats} state={state} now={now} />}

@@ -1,6 +1,7 @@
 'use client';
 
 import { zodResolver } from '@hookform/resolvers/zod';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
@@ -8,7 +9,7 @@ import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people/person';
 import { wrapUpSchema, type WrapUp, type WrapUpPerson } from '@/core/teach/wrap-up';
 import type { ChangeMade } from '@/core/teach/changes-made';
-import { Button } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
 import { ChangesMade } from './changes-made';
@@ -102,6 +103,11 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
         <Button look={writtenUp ? 'main' : 'plain'} onClick={planNext} disabled={!writtenUp}>
           Plan the next class from this one
         </Button>
+        {writtenUp && (
+          <Link href={`/classes/${classId}/decide`} className={buttonClass()}>
+            Who moves on
+          </Link>
+        )}
         {!writtenUp && (
           <span className="text-soft">Write up first; the next class then starts from this one.</span>
         )}

@@ -1,0 +1,36 @@
+import { rungWords } from '@/core/progress/decision';
+import type { ProposalFor } from '@/server/decisions';
+import { TableHead } from '@/ui/table-head';
+
+type Props = { proposals: readonly ProposalFor[]; nameOf: (id: string) => string };
+
+const TAKEN_WORDS = { accepted: 'accepted', changed: 'changed', left: 'left alone' } as const;
+
+/** What was proposed and what was made of it: the record of decisions. */
+export function Decided({ proposals, nameOf }: Props) {
+  const taken = proposals.flatMap((p) => (p.taken ? [{ ...p.taken, family: p.family }] : []));
+  if (taken.length === 0) return null;
+  return (
+    <section aria-label="Decided" className="mt-8">
+      <h2 className="text-xl">Decided</h2>
+      <table className="mt-2 w-full max-w-5xl text-left">
+        <TableHead columns={['Who', 'Proposed', 'Decided', 'Why it was proposed']} />
+        <tbody>
+          {taken.map((t) => (
+            <tr key={`${t.personId} ${t.family}`} className="border-b align-top">
+              <th scope="row" className="py-1.5 pr-5 font-semibold">
+                {nameOf(t.personId)}, {t.family}
+              </th>
+              <td className="pr-5">{rungWords(t.kind, t.rungs)}</td>
+              <td className="pr-5">
+                {TAKEN_WORDS[t.taken]}
+                {t.taken === 'changed' && `: ${rungWords('start over', t.takenRungs)}`}
+              </td>
+              <td>{t.reasons.join('; ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

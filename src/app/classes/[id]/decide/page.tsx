@@ -1,0 +1,44 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { decisionsOf } from '@/server/decisions';
+import { idFrom } from '@/server/ids';
+import { findClass } from '@/store/classes';
+import { buttonClass } from '@/ui/button';
+import { longDay } from '@/ui/dates';
+import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { DecideDesk } from './decide-desk';
+import { GroupRungs } from './group-rungs';
+
+export const metadata: Metadata = { title: 'Who moves on' };
+
+export default async function DecidePage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const info = id.ok ? await findClass(db, id.value) : null;
+  if (!info) notFound();
+  const decisions = await decisionsOf(db, info.id);
+  return (
+    <Page wide>
+      <PageHead
+        title={`Who moves on: ${info.name}, week ${info.week}`}
+        line={`${longDay(info.day)}. Proposals with their reasons; nothing moves by itself.`}
+      />
+      {decisions ? (
+        <>
+          <DecideDesk classId={info.id} people={decisions.people} proposals={decisions.proposals} />
+          <GroupRungs group={decisions.group} />
+        </>
+      ) : (
+        <Empty>
+          <p className="mb-4">Proposals come once the class is taught and written up.</p>
+          <Link className={buttonClass('main')} href={`/classes/${info.id}/wrap-up`}>
+            Go to the wrap-up
+          </Link>
+        </Empty>
+      )}
+      <Limits />
+    </Page>
+  );
+}

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { rungWords } from '@/core/progress/decision';
+import { capital } from '@/core/words';
+import type { ProposalFor } from '@/server/decisions';
+import { Button } from '@/ui/button';
+import { inputClass } from '@/ui/field';
+
+export type Answer = { personId: string; family: ProposalFor['family']; rungs?: number | null };
+
+type Props = {
+  proposal: ProposalFor;
+  name: string;
+  onAnswer: (answers: readonly Answer[]) => void;
+};
+
+const CHOICES = ['1', '0', '-1', '-2', 'gentlest'] as const;
+const rungsOf = (choice: string): number | null => (choice === 'gentlest' ? null : Number(choice));
+const choiceOf = (rungs: number | null): string => (rungs === null ? 'gentlest' : String(rungs));
+
+/** One person in one family: what is proposed and why, to accept as it is, change, or leave. */
+export function ProposalRow({ proposal, name, onAnswer }: Props) {
+  const { personId, family, decision } = proposal;
+  const [choice, setChoice] = useState(choiceOf(decision.rungs));
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2">
+      <p className="min-w-0 flex-1 basis-96">
+        <strong>
+          {name}, {family}: {rungWords(decision.kind, decision.rungs)}.
+        </strong>{' '}
+        {capital(decision.reasons.join('; '))}.
+      </p>
+      <select
+        aria-label={`${name}, ${family}: rung`}
+        className={`${inputClass} w-44`}
+        value={choice}
+        onChange={(e) => setChoice(e.target.value)}
+      >
+        {CHOICES.map((c) => (
+          <option key={c} value={c}>
+            {capital(rungWords('start over', rungsOf(c)))}
+          </option>
+        ))}
+      </select>
+      <Button
+        aria-label={`${name}, ${family}: take it`}
+        onClick={() => onAnswer([{ personId, family, rungs: rungsOf(choice) }])}
+      >
+        {choice === choiceOf(decision.rungs) ? 'Accept' : 'Change'}
+      </Button>
+      <Button
+        look="quiet"
+        aria-label={`${name}, ${family}: leave it`}
+        onClick={() => onAnswer([{ personId, family }])}
+      >
+        Leave
+      </Button>
+    </li>
+  );
+}

@@ -1,0 +1,101 @@
+import type { Catalogue } from '../catalogue/movement';
+import { primaryCount } from '../dose/dose';
+import { movementOfRow } from '../plan/at-rung';
+import { movementRows } from '../plan/last-row';
+import type { MovementRow, Plan } from '../plan/plan';
+import type { Person } from '../people/person';
+import { verdictFor, type ScreeningContext } from '../screening/verdict';
+import type { CallAnswer } from '../teach/calls';
+import type { Mark } from '../teach/marks';
+import type { RowRecord } from '../teach/progress';
+import type { WrapUpPerson } from '../teach/wrap-up';
+import type { Outcome } from './decision';
+import { FAMILIES, familyOf, type Family } from './family';
+
+/** A class as it was taught and written up. */
+export type TaughtClass = {
+  readonly day: string;
+  readonly plan: Plan;
+  readonly people: readonly Person[];
+  readonly record: ReadonlyMap<string, RowRecord>;
+  readonly marks: readonly Mark[];
+  readonly attendance: readonly WrapUpPerson[];
+  readonly answers: readonly CallAnswer[];
+};
+
+/** The families a class has rows of, in their order, each with its rows. */
+export function familyRows(plan: Plan, catalogue: Catalogue): ReadonlyMap<Family, readonly MovementRow[]> {
+  const rows = movementRows(plan).map((row) => {
+    const movement = catalogue.movement(row.movementId);
+    return { row, family: movement ? familyOf(movement) : null };
+  });
+  return new Map(
+    FAMILIES.flatMap((family) => {
+      const own = rows.flatMap((r) => (r.family === family ? [r.row] : []));
+      return own.length > 0 ? [[family, own] as const] : [];
+    }),
+  );
+}
+
+/** How one person came through one family of a taught class; null where the class had none of it. */
+export function outcomeOf(
+  taught: TaughtClass,
+  personId: string,
+  family: Family,
+  screening: ScreeningContext,
+): Outcome | null {
+  const rows = familyRows(taught.plan, screening.catalogue).get(family);
+  if (!rows) return null;
+  const line = taught.attendance.find((a) => a.personId === personId);
+  const person = taught.people.find((p) => p.id === personId);
+  const present = line?.present ?? false;
+  const did = (row: MovementRow): boolean =>
+    present && person !== undefined && doneAsShown(taught, person, row, screening);
+  const completed = rows.every(did);
+  return {
+    day: taught.day,
+    present,
+    completed,
+    atTop: completed && rows.every(isAtTop),
+    effort: line?.effort ?? null,
+    painRise: line ? painRise(line) : null,
+    worseLater: worseLater(taught.answers, personId),
+    formLost: taught.marks.filter(
+      (m) => m.personId === personId && m.mark === 'form' && rows.some((r) => r.id === m.rowId),
+    ).length,
+  };
+}
+
+/** Counted, not left out, not exchanged for something else, and no mark against it; what was adapted counts as done. */
+function doneAsShown(
+  { record, marks, day }: TaughtClass,
+  person: Person,
+  row: MovementRow,
+  screening: ScreeningContext,
+): boolean {
+  const taken = record.get(row.id);
+  const movement = movementOfRow(row, screening.catalogue);
+  if (!movement || !taken?.counted || taken.skipped) return false;
+  const { L, R } = verdictFor(person, movement, row.dose, { ...screening, today: day });
+  const takesPart = [L.kind, R.kind].some((k) => k === 'do' || k === 'adapt');
+  return takesPart && marks.every((m) => m.personId !== person.id || m.rowId !== row.id || m.mark === 'did');
+}
+
+const isAtTop = ({ dose }: MovementRow): boolean =>
+  dose.count.mode === 'time' || primaryCount(dose.count) >= dose.most;
+
+/** Pain after less pain before, in the hand where it rose more; null where neither hand has both. */
+function painRise(line: WrapUpPerson): number | null {
+  const rises = [
+    [line.painBeforeLeft, line.painAfterLeft],
+    [line.painBeforeRight, line.painAfterRight],
+  ].flatMap(([before, after]) =>
+    before === null || before === undefined || after === null || after === undefined ? [] : [after - before],
+  );
+  return rises.length > 0 ? Math.max(...rises) : null;
+}
+
+function worseLater(answers: readonly CallAnswer[], personId: string): boolean | null {
+  const own = answers.filter((a) => a.personId === personId);
+  return own.length === 0 ? null : own.some((a) => a.worse);
+}

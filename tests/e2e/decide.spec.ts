@@ -1,0 +1,56 @@
+import { expect, test } from '@playwright/test';
+
+test('after a class: proposals with their reasons, taken, changed or left, kept, and shown when teaching', async ({
+  page,
+}) => {
+  await page.goto('/');
+  const due = page
+    .getByRole('listitem')
+    .filter({ hasText: /After Wednesday Hands, .* nobody has moved on or back yet/ });
+  await due.getByRole('link', { name: 'Decide who moves on' }).click();
+  await expect(page.getByRole('heading', { name: /^Who moves on: Wednesday Hands, week 3/ })).toBeVisible();
+  await expect(page.getByText('Proposals with their reasons; nothing moves by itself.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible();
+
+  const stays = page.getByText(/^\d+ proposals to stay on the same rung$/);
+  await stays.click();
+  const ansel = page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / });
+  await expect(ansel).toContainText(/\. [A-Z]/);
+  await ansel.getByRole('combobox').selectOption({ label: 'One rung up' });
+  await ansel.getByRole('button', { name: 'Ansel B, grip: take it' }).click();
+  await expect(page.getByText('1 decision is kept')).toBeVisible();
+  const decided = page.getByRole('region', { name: 'Decided' });
+  await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: one rung up');
+  await expect(page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / })).toHaveCount(0);
+
+  await page.goto('/');
+  await expect(due).toHaveCount(0);
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /Wednesday Hands.*planned/ })
+    .getByRole('link')
+    .click();
+  const path = new URL(page.url()).pathname;
+  await page.goto(`${path}/rehearse`);
+  await page.getByRole('button', { name: 'Start the rehearsal' }).click();
+  await expect(page.getByText('Rehearsal: nothing is stored')).toBeVisible();
+  for (let i = 0; i < 40; i++) {
+    if ((await page.locator('h1').first().textContent()) === 'Ball squeeze') break;
+    await page.keyboard.press('ArrowRight');
+    await page.waitForTimeout(120);
+  }
+  await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText(
+    /Ansel B 1 rung stronger: /,
+  );
+});
+
+test('a class that is not written up has nothing to decide, and says the way there', async ({ page }) => {
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
+    .getByRole('link')
+    .click();
+  await page.goto(`${new URL(page.url()).pathname}/decide`);
+  await expect(page.getByText('Proposals come once the class is taught and written up.')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Go to the wrap-up' })).toBeVisible();
+});

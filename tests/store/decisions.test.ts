@@ -1,0 +1,174 @@
+import { CATALOGUE } from '@/catalogue/movements';
+import { emptyPlan } from '@/core/plan/plan';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { START } from '@/core/teach/state';
+import { draftFor } from '@/core/teach/wrap-up';
+import { answerDecisions, decisionsOf } from '@/server/decisions';
+import { toDecide } from '@/server/follow-ups';
+import { addClass, addSeries } from '@/store/classes';
+import { listPeople, savePerson } from '@/store/people';
+import { loadDecisions, loadOwnRungs } from '@/store/progress';
+import { recordEvents, startTeaching } from '@/store/teaching';
+import { saveWrapUp } from '@/store/wrap-ups';
+import { personFields } from '../core/people';
+import { planWith } from '../core/plans';
+import { freshDatabase } from './fresh';
+
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+const [SERIES, ANSEL, BEA] = [id(1), id(11), id(12)];
+const DAYS = ['2026-11-04', '2026-11-11', '2026-11-18'];
+const CLASSES = DAYS.map((_, i) => id(100 + i));
+const LAST = CLASSES[2]!;
+
+const plan = planWith({
+  move: [['wrist-bend', { count: { mode: 'reps', reps: 8, tempoMs: 2_000 }, fewest: 4, most: 8 }]],
+  grip: [['ball-squeeze', { most: 40 }]],
+});
+let db: Awaited<ReturnType<typeof freshDatabase>>;
+beforeAll(async () => {
+  db = await freshDatabase();
+});
+afterAll(() => db.close());
+
+beforeEach(async () => {
+  await db.empty();
+  await savePerson(db, ANSEL, personFields({ firstName: 'Ansel', initial: 'B' }));
+  await savePerson(db, BEA, personFields({ firstName: 'Bea', initial: 'K' }));
+  await addSeries(db, { id: SERIES, name: 'Hands', place: '', slotMinutes: 45 });
+  for (const [i, day] of DAYS.entries()) await taughtOn(i, day);
+});
+async function taughtOn(i: number, day: string) {
+  const classId = CLASSES[i]!;
+  await addClass(db, {
+    id: classId,
+    seriesId: SERIES,
+    day,
+    startsAt: '10:30',
+    week: i + 1,
+    helpers: [],
+    fromClassId: null,
+    personIds: [ANSEL, BEA],
+    plan: i === 0 ? emptyPlan() : plan,
+  });
+  const people = await listPeople(db);
+  const snapshot = { plan, people, helpers: [], slotMs: 1, shown: [] };
+  await startTeaching(db, classId, snapshot, START, Date.parse(`${day}T10:30:00Z`));
+  const events = rowsOfSnapshot(snapshot, CATALOGUE).flatMap(({ rowId }, n) => [
+    { kind: 'enter' as const, rowId, atMs: n * 60_000 },
+    { kind: 'count' as const, rowId, atMs: n * 60_000 + 1_000 },
+  ]);
+  await recordEvents(db, classId, 0, [...events, { kind: 'end', rowId: null, atMs: 900_000 }], {
+    ...START,
+    phase: 'done',
+  });
+  await writeUp(classId, ANSEL, {});
+}
+
+async function writeUp(classId: string, personId: string, over: object) {
+  const quiet = { painBeforeLeft: 1, painAfterLeft: 1, effort: 3 };
+  const lines = [ANSEL, BEA].map((p) => ({
+    ...draftFor(p, [], String),
+    ...quiet,
+    ...(p === personId ? over : {}),
+  }));
+  await saveWrapUp(db, classId, { people: lines, notes: '' });
+}
+
+const proposal = async (personId: string, family: string) =>
+  (await decisionsOf(db, LAST))!.proposals.find((p) => p.personId === personId && p.family === family)!;
+
+test('a proposal for everyone in every family of the class, each with its reasons', async () => {
+  const { proposals, group, people } = (await decisionsOf(db, LAST))!;
+  expect(people.map((p) => p.firstName)).toEqual(['Ansel', 'Bea']);
+  expect(proposals.map((p) => p.family)).toEqual(['mobility', 'grip', 'mobility', 'grip']);
+  expect((await proposal(ANSEL, 'mobility')).decision).toMatchObject({ kind: 'move on', rungs: 1 });
+  expect((await proposal(ANSEL, 'grip')).decision).toMatchObject({ kind: 'stay', rungs: 0 });
+  expect(group.find((g) => g.title.startsWith('Wrist bends'))).toMatchObject({ moves: true });
+  expect(group.find((g) => g.title.startsWith('Ball squeeze'))).toMatchObject({ moves: false });
+});
+
+test('pain steps back, a missed class stays, a flare is gentle and two rungs lower once it has settled', async () => {
+  await writeUp(LAST, ANSEL, { painAfterLeft: 4 });
+  expect((await proposal(ANSEL, 'grip')).decision).toMatchObject({
+    kind: 'step back',
+    reasons: ['pain rose by 3'],
+  });
+  expect((await proposal(BEA, 'mobility')).decision.kind).toBe('move on');
+  await writeUp(LAST, BEA, { present: false });
+  expect((await proposal(BEA, 'mobility')).decision).toMatchObject({
+    kind: 'stay',
+    reasons: ['one class missed: the same rung'],
+  });
+
+  const flare = {
+    conditionId: 'inflammatory',
+    side: 'both' as const,
+    state: 'flare' as const,
+    since: null,
+    spots: [],
+  };
+  await savePerson(db, ANSEL, { ...personFields({ firstName: 'Ansel', initial: 'B' }), conditions: [flare] });
+  expect((await proposal(ANSEL, 'mobility')).decision.kind).toBe('flare');
+  await answerDecisions(db, CLASSES[1], { answers: [{ personId: ANSEL, family: 'mobility', rungs: null }] });
+  await savePerson(db, ANSEL, {
+    ...personFields({ firstName: 'Ansel', initial: 'B' }),
+    conditions: [{ ...flare, state: 'settled' }],
+  });
+  expect((await proposal(ANSEL, 'mobility')).decision).toMatchObject({ kind: 'step back', rungs: -2 });
+});
+
+test('taken, changed and left are kept with what was proposed, each once; the own rung follows', async () => {
+  expect(await toDecide(db, '2026-11-20')).toMatchObject([{ id: LAST, name: 'Hands' }]);
+  const answered = await answerDecisions(db, LAST, {
+    answers: [
+      { personId: ANSEL, family: 'mobility', rungs: 1 },
+      { personId: BEA, family: 'mobility', rungs: -1 },
+      { personId: BEA, family: 'grip' },
+    ],
+  });
+  expect(answered).toMatchObject({ ok: true, value: { kept: 3 } });
+  expect(
+    (await loadDecisions(db, LAST)).map((d) => [d.personId, d.family, d.kind, d.taken, d.takenRungs]),
+  ).toEqual([
+    [ANSEL, 'mobility', 'move on', 'accepted', 1],
+    [BEA, 'grip', 'stay', 'left', null],
+    [BEA, 'mobility', 'move on', 'changed', -1],
+  ]);
+  const usual = CATALOGUE.movement('wrist-bend')!.rungs.findIndex((r) => r.changes === null);
+  expect(await loadOwnRungs(db, SERIES)).toEqual([
+    { personId: ANSEL, movementId: 'wrist-bend', rung: usual + 1 },
+    { personId: BEA, movementId: 'wrist-bend', rung: Math.max(0, usual - 1) },
+  ]);
+  const again = await answerDecisions(db, LAST, {
+    answers: [{ personId: ANSEL, family: 'mobility', rungs: -2 }],
+  });
+  expect(again).toMatchObject({ ok: true, value: { kept: 0 } });
+  expect((await loadOwnRungs(db, SERIES))[0]!.rung).toBe(usual + 1);
+  expect(await toDecide(db, '2026-11-20')).toEqual([]);
+});
+
+test('what is not proposed is refused, and then nothing is kept', async () => {
+  const refused = await answerDecisions(db, LAST, {
+    answers: [
+      { personId: ANSEL, family: 'mobility', rungs: 1 },
+      { personId: ANSEL, family: 'loading', rungs: 1 },
+    ],
+  });
+  expect(refused).toMatchObject({
+    ok: false,
+    message: expect.stringMatching(/^Nothing is proposed/) as string,
+  });
+  expect(await loadDecisions(db, LAST)).toEqual([]);
+  expect(
+    await answerDecisions(db, id(999), { answers: [{ personId: ANSEL, family: 'grip', rungs: 0 }] }),
+  ).toMatchObject({
+    ok: false,
+    message: 'Only a class that is written up has proposals to answer.',
+  });
+  await expect(
+    db.query(
+      `insert into decision (class_id, person_id, family, kind, rungs, reasons, taken) values ($1, $2, 'grip', 'move on', 3, '[]', 'accepted')`,
+      [LAST, ANSEL],
+    ),
+  ).rejects.toThrow();
+});
