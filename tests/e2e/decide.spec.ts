@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { openFriday } from './steps';
 
 test('after a class: proposals with their reasons, taken, changed or left, kept, and shown when teaching', async ({
   page,
@@ -30,6 +31,7 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
     .getByRole('row', { name: /Wednesday Hands.*planned/ })
     .getByRole('link')
     .click();
+  await expect(page.getByRole('heading', { name: 'Wednesday Hands, week 4' })).toBeVisible();
   const path = new URL(page.url()).pathname;
   await page.goto(`${path}/rehearse`);
   await page.getByRole('button', { name: 'Start the rehearsal' }).click();
@@ -45,11 +47,7 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
 });
 
 test('a class that is not written up has nothing to decide, and says the way there', async ({ page }) => {
-  await page.goto('/classes');
-  await page
-    .getByRole('row', { name: /Friday Slow Hands.*planned/ })
-    .getByRole('link')
-    .click();
+  await openFriday(page);
   await page.goto(`${new URL(page.url()).pathname}/decide`);
   await expect(page.getByText('Proposals come once the class is taught and written up.')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Go to the wrap-up' })).toBeVisible();

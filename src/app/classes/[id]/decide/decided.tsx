@@ -21,12 +21,12 @@ export function Decided({ proposals, nameOf }: Props) {
               <th scope="row" className="py-1.5 pr-5 font-semibold">
                 {nameOf(t.personId)}, {t.family}
               </th>
-              <td className="pr-5">{rungWords(t.kind, t.rungs)}</td>
-              <td className="pr-5">
+              <td className="py-1.5 pr-5">{rungWords(t.kind, t.rungs)}</td>
+              <td className="py-1.5 pr-5">
                 {TAKEN_WORDS[t.taken]}
                 {t.taken === 'changed' && `: ${rungWords('start over', t.takenRungs)}`}
               </td>
-              <td>{t.reasons.join('; ')}</td>
+              <td className="py-1.5">{t.reasons.join('; ')}</td>
             </tr>
           ))}
         </tbody>

@@ -20,8 +20,8 @@ export function GroupRungs({ group }: { group: readonly GroupProposal[] }) {
               <th scope="row" className="py-1.5 pr-5 font-semibold">
                 {title}
               </th>
-              <td className="pr-5">{moves ? <strong>Next rung: {next}</strong> : 'The same rung'}</td>
-              <td>{reason}</td>
+              <td className="py-1.5 pr-5">{moves ? <strong>Next rung: {next}</strong> : 'The same rung'}</td>
+              <td className="py-1.5">{reason}</td>
             </tr>
           ))}
         </tbody>

@@ -23,24 +23,26 @@ export function ProposalRow({ proposal, name, onAnswer }: Props) {
   const [choice, setChoice] = useState(choiceOf(decision.rungs));
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2">
-      <p className="min-w-0 flex-1 basis-96">
+      <p className="min-w-0 flex-1 basis-80">
         <strong>
           {name}, {family}: {rungWords(decision.kind, decision.rungs)}.
         </strong>{' '}
         {capital(decision.reasons.join('; '))}.
       </p>
-      <select
-        aria-label={`${name}, ${family}: rung`}
-        className={`${inputClass} w-44`}
-        value={choice}
-        onChange={(e) => setChoice(e.target.value)}
-      >
-        {CHOICES.map((c) => (
-          <option key={c} value={c}>
-            {capital(rungWords('start over', rungsOf(c)))}
-          </option>
-        ))}
-      </select>
+      <div className="w-48">
+        <select
+          aria-label={`${name}, ${family}: rung`}
+          className={inputClass}
+          value={choice}
+          onChange={(e) => setChoice(e.target.value)}
+        >
+          {CHOICES.map((c) => (
+            <option key={c} value={c}>
+              {capital(rungWords('start over', rungsOf(c)))}
+            </option>
+          ))}
+        </select>
+      </div>
       <Button
         aria-label={`${name}, ${family}: take it`}
         onClick={() => onAnswer([{ personId, family, rungs: rungsOf(choice) }])}
