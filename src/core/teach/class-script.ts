@@ -1,4 +1,5 @@
-import type { Catalogue } from '../catalogue/movement';
+import type { Catalogue, Movement } from '../catalogue/movement';
+import { isEffort } from '../plan/effort';
 import { scriptLength, scriptOf, type Beat } from '../dose/script';
 import { rowTitle } from '../plan/row-title';
 import { inSeries } from './series';
@@ -19,6 +20,8 @@ export type TaughtRow = {
   readonly setUpMs: number;
   readonly beats: readonly Beat[];
   readonly voice: RowVoice;
+  /** It is work against resistance or body weight. */
+  readonly effort: boolean;
   /** The number a long series has reached before this row; 0 where the count is its own. */
   readonly countedBefore: number;
   readonly countMs: number;
@@ -41,20 +44,21 @@ export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue
       resetMs: times.resetMs,
       countedBefore: 0,
       voice: NO_VOICE,
+      effort: false,
     };
     if (row.kind !== 'movement')
       return { ...shared, kind: row.kind === 'talk' ? 'talk' : row.what, beats: [], countMs: row.durationMs };
     const beats = scriptOf(row.dose, scriptContextOf(plan, times));
-    const voice = voiceOf(row, catalogue);
-    return { ...shared, kind: 'movement', voice, beats, countMs: scriptLength(beats) };
+    const movement = catalogue.movement(row.movementId);
+    const told = { voice: voiceOf(row, movement), effort: movement !== undefined && isEffort(movement) };
+    return { ...shared, ...told, kind: 'movement', beats, countMs: scriptLength(beats) };
   });
   return inSeries(rows);
 }
 
 const BREATH_FIRST = { 'in, then out': 'in', 'out, then in': 'out', 'as it comes': null } as const;
 
-function voiceOf({ movementId, bpm }: MovementRow, catalogue: Catalogue): RowVoice {
-  const movement = catalogue.movement(movementId);
+function voiceOf({ bpm }: MovementRow, movement: Movement | undefined): RowVoice {
   if (!movement) return NO_VOICE;
   return {
     cue: movement.cues[0] ?? '',

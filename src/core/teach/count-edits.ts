@@ -1,6 +1,9 @@
 import { z } from 'zod';
 import type { Beat } from '../dose/script';
 
+/** A stay that nobody ends is over after this, ms. */
+export const MOST_STAY_MS = 180_000;
+
 const fromMs = z.number().min(0);
 
 /** A change made while a count runs, ms into the count. Beats that were over by then stay as they were. */
@@ -9,13 +12,15 @@ export const countEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('more'), fromMs, bout: z.number().int().min(0) }),
   /** What is counted in time goes so many times as long; holds keep their seconds and breaths their breath. */
   z.strictObject({ kind: z.literal('tempo'), fromMs, factor: z.number().min(0.25).max(4) }),
-  /** Stay on this one; null while it goes on. */
-  z.strictObject({ kind: z.literal('stay'), fromMs, ms: z.number().min(0).nullable() }),
+  /** Stay on this one, at most so long; `ms` is null while it goes on. */
+  z.strictObject({
+    kind: z.literal('stay'),
+    fromMs,
+    mostMs: z.number().min(0).max(MOST_STAY_MS),
+    ms: z.number().min(0).nullable(),
+  }),
 ]);
 export type CountEdit = z.infer<typeof countEditSchema>;
-
-/** A stay that nobody ends is over after this, ms. */
-export const MOST_STAY_MS = 180_000;
 
 const AT_A_TEMPO: ReadonlySet<Beat['kind']> = new Set(['rep', 'step']);
 /** What goes on while one stays on it; anything else comes again and again. */
@@ -32,7 +37,7 @@ function withEdit(beats: readonly Beat[], edit: CountEdit): readonly Beat[] {
     case 'tempo':
       return atTempo(beats, edit.factor, edit.fromMs);
     case 'stay':
-      return staying(beats, edit.fromMs, edit.ms ?? MOST_STAY_MS);
+      return staying(beats, edit.fromMs, edit.ms ?? edit.mostMs);
   }
 }
 

@@ -1,4 +1,5 @@
 import { scriptLength, type Beat } from '../dose/script';
+import { LONGEST_EFFORT_MS } from '../plan/effort';
 import type { TaughtRow } from './class-script';
 import { MOST_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from './count-edits';
 import { lastNumber, numberedOn } from './series';
@@ -27,6 +28,11 @@ export function phaseLength(rows: readonly TaughtRow[], state: TeachState): numb
 
 /** Let the class flow to `nowMs`: a finished count passes on to the next row at the moment it was due. */
 export function flow(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Moved {
+  const ended = stayOver(rows, state, nowMs);
+  if (ended) {
+    const on = flow(rows, ended.state, nowMs);
+    return { state: on.state, events: [...ended.events, ...on.events] };
+  }
   const row = rows[state.rowIndex];
   // Talk goes on until the instructor moves on; a count and a break end by themselves.
   if (state.phase !== 'count' || !row || row.kind === 'talk') return { state, events: [] };
@@ -116,9 +122,33 @@ function stayed(rows: readonly TaughtRow[], moved: Moved, nowMs: number): Moved 
     const state = goneOn(rows, moved.state, nowMs);
     return { state, events: [...moved.events, eventAt('stay', row?.rowId ?? null, nowMs)] };
   }
-  return edited(rows, moved, nowMs, 'stay', (beats, fromMs) =>
-    beatAtTime(beats, fromMs) ? { kind: 'stay', fromMs, ms: null } : null,
-  );
+  return edited(rows, moved, nowMs, 'stay', (beats, fromMs) => {
+    const mostMs = longestStay(rows[moved.state.rowIndex]!, beatAtTime(beats, fromMs));
+    return mostMs > 0 ? { kind: 'stay', fromMs, mostMs, ms: null } : null;
+  });
+}
+
+/** A repetition with effort comes again for so long at most, ms. */
+const EFFORT_AGAIN_MS = 20_000;
+
+/** How long one may stay on a beat: a hold with effort no longer than an effort may last, other effort a little, the rest three minutes. */
+export function longestStay({ effort }: TaughtRow, beat: Beat | null): number {
+  if (!beat) return 0;
+  if (!effort) return MOST_STAY_MS;
+  return beat.kind === 'hold' ? Math.max(0, LONGEST_EFFORT_MS - beat.durationMs) : EFFORT_AGAIN_MS;
+}
+
+/** A stay that has lasted as long as it may, ended; null while there is none. */
+function stayOver(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Moved | null {
+  const last = state.edits.at(-1);
+  if (last?.kind !== 'stay' || last.ms !== null || state.phase !== 'count') return null;
+  const overMs = offsetAtTime(state, nowMs) - last.fromMs - last.mostMs;
+  if (overMs < 0) return null;
+  const at = nowMs - overMs;
+  return {
+    state: goneOn(rows, state, at),
+    events: [eventAt('stay', rows[state.rowIndex]?.rowId ?? null, at)],
+  };
 }
 
 export const isStaying = ({ edits }: TeachState): boolean => {
@@ -132,7 +162,7 @@ function goneOn(rows: readonly TaughtRow[], state: TeachState, nowMs: number): T
   if (last?.kind !== 'stay' || last.ms !== null) return state;
   const before = state.edits.slice(0, -1);
   const planned = beatsOf(rows, { ...state, edits: before });
-  const ms = Math.min(MOST_STAY_MS, stayLength(planned, last.fromMs, offsetAtTime(state, nowMs)));
+  const ms = Math.min(last.mostMs, stayLength(planned, last.fromMs, offsetAtTime(state, nowMs)));
   return { ...state, edits: [...before, { ...last, ms }] };
 }
 

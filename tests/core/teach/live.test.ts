@@ -87,6 +87,27 @@ describe('the count follows the group', () => {
     expect(isStaying(more)).toBe(false);
   });
 
+  test('a hold with effort is stayed on up to ten seconds in all, and goes on by itself', () => {
+    const holding = planWith({
+      hold: [['palms-press', { count: { mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 2_000 } }]],
+    });
+    const held = rowsOfSnapshot({ ...snapshot, plan: holding }, CATALOGUE);
+    let { state } = command(held, begin(held, 0).state, 'go', 0);
+    state = command(held, state, 'stay', 2_000).state;
+    expect(flow(held, state, 6_900).events).toEqual([]);
+    const over = flow(held, state, 9_000);
+    expect(over.events.map((e) => [e.kind, e.atMs])).toEqual([['stay', 7_000]]);
+    expect(isStaying(over.state)).toBe(false);
+    expect(beatsOf(held, over.state)[0]!.durationMs).toBe(10_000);
+    expect(flow(held, state, 60_000).state).toEqual(flow(held, over.state, 60_000).state);
+    const long = planWith({
+      hold: [['palms-press', { count: { mode: 'hold', holds: 1, holdMs: 10_000, relaxMs: 0 } }]],
+    });
+    const full = rowsOfSnapshot({ ...snapshot, plan: long }, CATALOGUE);
+    const counting = command(full, begin(full, 0).state, 'go', 0).state;
+    expect(command(full, counting, 'stay', 2_000).state).toEqual(counting);
+  });
+
   test('nothing of it touches a row that is only being explained', () => {
     const explaining = at('wrist-bend');
     for (const what of ['faster', 'slower', 'stay', 'more'] as const)

@@ -1,14 +1,11 @@
-import { RESISTED } from '../../catalogue/movement';
+import { isEffort, LONGEST_EFFORT_MS } from '../effort';
 import { finding, movementPlaces, type SequencingRule } from '../finding';
-
-const LONGEST_MS = 10_000;
 
 /** T3 A single hold at effort is never over 10 s. */
 export const shortEfforts: SequencingRule = (context) =>
   movementPlaces(context).flatMap(({ row, movement }) => {
     const { count } = row.dose;
-    if (count.mode !== 'hold' || count.holdMs <= LONGEST_MS) return [];
-    if (!RESISTED.has(movement.effort) && movement.effort !== 'load') return [];
+    if (count.mode !== 'hold' || count.holdMs <= LONGEST_EFFORT_MS || !isEffort(movement)) return [];
     return [
       finding(
         'T3',
@@ -22,7 +19,7 @@ export const shortEfforts: SequencingRule = (context) =>
             step: {
               type: 'setDose',
               rowId: row.id,
-              dose: { ...row.dose, count: { ...count, holdMs: LONGEST_MS } },
+              dose: { ...row.dose, count: { ...count, holdMs: LONGEST_EFFORT_MS } },
             },
           },
         },

@@ -6,6 +6,7 @@ import type { ClassFacts } from '@/core/plan/check';
 import type { Plan } from '@/core/plan/plan';
 import type { Proposal } from '@/core/teach/keep-to-time';
 import { breakNow, changeWords, rungNow, type LiveChange } from '@/core/teach/live-change';
+import { beatAtTime, beatsOf, isStaying, longestStay, offsetAtTime } from '@/core/teach/transport';
 import type { Teaching } from './use-teaching';
 import { useTaps } from './use-taps';
 import type { TeachAction } from './use-teach-keys';
@@ -57,6 +58,12 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
         return row && change(breakNow(plan, row, state.phase, action));
       case 'propose':
         return proposed[0] && change(proposed[0]);
+      case 'stay':
+        if (row && !isStaying(state) && isFullHold(teaching)) {
+          toast('A hold with effort is never longer than 10 s.');
+          return;
+        }
+        return act('stay');
       case 'tap':
         return tap();
       default:
@@ -64,4 +71,11 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
     }
   };
   return { carryOut, change, panel, closePanel: () => setPanel(null), movementRow };
+}
+
+/** The hold under way is as long as an effort may be. */
+function isFullHold({ rows, state, now }: Teaching): boolean {
+  const row = rows[state.rowIndex];
+  const beat = beatAtTime(beatsOf(rows, state), offsetAtTime(state, now()));
+  return row !== undefined && state.phase === 'count' && beat !== null && longestStay(row, beat) === 0;
 }

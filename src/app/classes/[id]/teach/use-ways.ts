@@ -25,27 +25,23 @@ const KEY = 'oskil-ways';
 export function useWays(start: Partial<Ways> = {}): readonly [Ways, (change: Partial<Ways>) => void] {
   const [ways, setWays] = useState<Ways>({ ...USUAL_WAYS, ...start });
   useEffect(() => {
-    const kept = waysSchema.safeParse(parsed(localStorage.getItem(KEY)));
-    if (kept.success) setWays((now) => ({ ...now, ...kept.data, ...start }));
+    setWays((now) => ({ ...now, ...keptWays(), ...start }));
     // What was kept is read once; the page's own start does not change.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
-  const change = useCallback(
-    (part: Partial<Ways>) =>
-      setWays((now) => {
-        const next = { ...now, ...part };
-        localStorage.setItem(KEY, JSON.stringify(next));
-        return next;
-      }),
-    [],
-  );
+  /** Only what was chosen is kept, not what a page begins with. */
+  const change = useCallback((part: Partial<Ways>) => {
+    localStorage.setItem(KEY, JSON.stringify({ ...USUAL_WAYS, ...keptWays(), ...part }));
+    setWays((now) => ({ ...now, ...part }));
+  }, []);
   return [ways, change];
 }
 
-function parsed(text: string | null): unknown {
+function keptWays(): Partial<Ways> {
   try {
-    return JSON.parse(text ?? 'null');
+    const kept = waysSchema.safeParse(JSON.parse(localStorage.getItem(KEY) ?? 'null'));
+    return kept.success ? kept.data : {};
   } catch {
-    return null;
+    return {};
   }
 }
