@@ -12,6 +12,8 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
   await expect(page.getByRole('heading', { name: /^Who moves on: Wednesday Hands, week 3/ })).toBeVisible();
   await expect(page.getByText('Proposals with their reasons; nothing moves by itself.')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'The class as a whole' })).toBeVisible();
+  // Hamish missed two classes and Mirek joined in the third week.
+  await expect(page.getByRole('region', { name: 'Not shown yet' })).toContainText(/Hamish S:/);
 
   const stays = page.getByText(/^\d+ proposals to stay on the same rung$/);
   await stays.click();

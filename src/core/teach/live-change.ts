@@ -10,7 +10,8 @@ import type { PlanStep } from '../plan/step';
 import { fail, ok, type Result } from '../result';
 import type { TaughtRow } from './class-script';
 import type { Moved, TeachEvent, TeachState } from './state';
-import { enter, eventAt, flow } from './transport';
+import { eventAt } from './count-commands';
+import { enter, flow } from './transport';
 
 /** A change to the class under way: what is recorded of it, and what it does to the rows. */
 export type LiveChange = {

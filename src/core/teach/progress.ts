@@ -1,6 +1,6 @@
 import type { TaughtRow } from './class-script';
 import type { TeachEvent, TeachState } from './state';
-import { offsetAtTime, phaseLength } from './transport';
+import { offsetAtTime, phaseLength } from './position';
 
 export type Outlook = {
   /** Class-clock time at which the class will end if the rest goes as planned, ms. */

@@ -1,30 +1,12 @@
-import { scriptLength, type Beat } from '../dose/script';
-import { LONGEST_EFFORT_MS } from '../plan/effort';
 import type { TaughtRow } from './class-script';
-import { MOST_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from './count-edits';
-import { lastNumber, numberedOn } from './series';
+import { edited, eventAt, paced, stayed, stayOver } from './count-commands';
+import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from './position';
+import { lastNumber } from './series';
 import { START, type Moved, type TeachEvent, type TeachState } from './state';
 
 /** `goOrPause` is one key: it starts what waits and pauses what counts. `stay` is one too: it begins and ends. */
 export type TeachCommand =
   'go' | 'pause' | 'goOrPause' | 'next' | 'back' | 'repeat' | 'more' | 'skip' | 'faster' | 'slower' | 'stay';
-
-export const offsetAtTime = (state: TeachState, nowMs: number): number =>
-  state.offsetMs + (state.running ? Math.max(0, nowMs - state.anchorMs) : 0);
-
-/** The beats of the row under way, with all that was changed. */
-export const beatsOf = (
-  rows: readonly TaughtRow[],
-  { rowIndex, edits, ahead }: TeachState,
-): readonly Beat[] => withEdits(numberedOn(rows[rowIndex]?.beats ?? [], ahead), edits);
-
-/** Length of the count of the current row with its changes, shake-out included, ms. */
-export function phaseLength(rows: readonly TaughtRow[], state: TeachState): number {
-  const row = rows[state.rowIndex];
-  if (!row) return 0;
-  const countMs = row.kind === 'movement' ? scriptLength(beatsOf(rows, state)) : row.countMs;
-  return countMs + row.resetMs;
-}
 
 /** Let the class flow to `nowMs`: a finished count passes on to the next row at the moment it was due. */
 export function flow(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Moved {
@@ -100,97 +82,6 @@ export function command(
   }
 }
 
-/** The bounds of a tempo against the planned one. */
-const TEMPO = { least: 0.5, most: 2 };
-
-/** The count from the next one on so many times as long; as far as the bounds allow. */
-export function paced(rows: readonly TaughtRow[], moved: Moved, nowMs: number, factor: number): Moved {
-  const was = tempoNow(moved.state.edits);
-  const is = Math.min(TEMPO.most, Math.max(TEMPO.least, was * factor));
-  if (Math.abs(is / was - 1) < 0.01) return moved;
-  return edited(rows, moved, nowMs, is < was ? 'faster' : 'slower', (_, fromMs) => ({
-    kind: 'tempo',
-    fromMs,
-    factor: is / was,
-  }));
-}
-
-/** Stay on what is counted now, or go on from it. */
-function stayed(rows: readonly TaughtRow[], moved: Moved, nowMs: number): Moved {
-  if (isStaying(moved.state)) {
-    const row = rows[moved.state.rowIndex];
-    const state = goneOn(rows, moved.state, nowMs);
-    return { state, events: [...moved.events, eventAt('stay', row?.rowId ?? null, nowMs)] };
-  }
-  return edited(rows, moved, nowMs, 'stay', (beats, fromMs) => {
-    const mostMs = longestStay(rows[moved.state.rowIndex]!, beatAtTime(beats, fromMs));
-    return mostMs > 0 ? { kind: 'stay', fromMs, mostMs, ms: null } : null;
-  });
-}
-
-/** A repetition with effort comes again for so long at most, ms. */
-const EFFORT_AGAIN_MS = 20_000;
-
-/** How long one may stay on a beat: a hold with effort no longer than an effort may last, other effort a little, the rest three minutes. */
-export function longestStay({ effort }: TaughtRow, beat: Beat | null): number {
-  if (!beat) return 0;
-  if (!effort) return MOST_STAY_MS;
-  return beat.kind === 'hold' ? Math.max(0, LONGEST_EFFORT_MS - beat.durationMs) : EFFORT_AGAIN_MS;
-}
-
-/** A stay that has lasted as long as it may, ended; null while there is none. */
-function stayOver(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Moved | null {
-  const last = state.edits.at(-1);
-  if (last?.kind !== 'stay' || last.ms !== null || state.phase !== 'count') return null;
-  const overMs = offsetAtTime(state, nowMs) - last.fromMs - last.mostMs;
-  if (overMs < 0) return null;
-  const at = nowMs - overMs;
-  return {
-    state: goneOn(rows, state, at),
-    events: [eventAt('stay', rows[state.rowIndex]?.rowId ?? null, at)],
-  };
-}
-
-export const isStaying = ({ edits }: TeachState): boolean => {
-  const last = edits.at(-1);
-  return last?.kind === 'stay' && last.ms === null;
-};
-
-/** A stay that goes on ends now; what came after it comes now. */
-function goneOn(rows: readonly TaughtRow[], state: TeachState, nowMs: number): TeachState {
-  const last = state.edits.at(-1);
-  if (last?.kind !== 'stay' || last.ms !== null) return state;
-  const before = state.edits.slice(0, -1);
-  const planned = beatsOf(rows, { ...state, edits: before });
-  const ms = Math.min(last.mostMs, stayLength(planned, last.fromMs, offsetAtTime(state, nowMs)));
-  return { ...state, edits: [...before, { ...last, ms }] };
-}
-
-/** One change to the count under way, with any stay ended first. */
-function edited(
-  rows: readonly TaughtRow[],
-  moved: Moved,
-  nowMs: number,
-  kind: TeachEvent['kind'],
-  editOf: (beats: readonly Beat[], fromMs: number) => CountEdit | null,
-): Moved {
-  const row = rows[moved.state.rowIndex];
-  if (moved.state.phase !== 'count' || row?.kind !== 'movement') return moved;
-  const state = goneOn(rows, moved.state, nowMs);
-  const edit = editOf(beatsOf(rows, state), offsetAtTime(state, nowMs));
-  if (!edit) return moved;
-  return {
-    state: { ...state, edits: [...state.edits, edit] },
-    events: [...moved.events, eventAt(kind, row.rowId, nowMs)],
-  };
-}
-
-export const eventAt = (kind: TeachEvent['kind'], rowId: string | null, nowMs: number): TeachEvent => ({
-  kind,
-  rowId,
-  atMs: Math.round(nowMs),
-});
-
 /** On to the next row; a long series takes along the number it has really reached. */
 function onward(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Moved {
   const next = rows[state.rowIndex + 1];
@@ -228,8 +119,3 @@ export function enter(rows: readonly TaughtRow[], from: TeachState, index: numbe
 
 /** Begin: enter the first row. */
 export const begin = (rows: readonly TaughtRow[], nowMs: number): Moved => enter(rows, START, 0, nowMs);
-
-/** The beat that occupies an offset, [start, start + duration). */
-export function beatAtTime(beats: readonly Beat[], offsetMs: number): Beat | null {
-  return beats.find((b) => b.startMs <= offsetMs && offsetMs < b.startMs + b.durationMs) ?? null;
-}

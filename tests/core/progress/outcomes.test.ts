@@ -4,6 +4,7 @@ import type { Person } from '@/core/people/person';
 import { movementRows } from '@/core/plan/last-row';
 import { familyOf, FAMILIES } from '@/core/progress/family';
 import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcomes';
+import { notShownTo } from '@/core/progress/not-shown';
 import { offRungWords, rungAfter } from '@/core/progress/own-rung';
 import type { Mark, MarkKind } from '@/core/teach/marks';
 import { draftFor, type WrapUpPerson } from '@/core/teach/wrap-up';
@@ -131,6 +132,20 @@ test('worse at either call is worse; nobody asked is not known', () => {
       }),
     ).worseLater;
   expect([later(), later(false), later(false, true), later(true, false)]).toEqual([null, false, true, true]);
+});
+
+test('what somebody has not been there for, of the latest class', () => {
+  const first = taught({ plan: planWith({ move: ['wrist-bend'] }) });
+  const names = (...classes: TaughtClass[]) => notShownTo(somebody.id, classes, CATALOGUE).map((m) => m.id);
+  const absent = [line({ present: false })];
+  expect(names(first, taught())).toEqual([]);
+  expect(names(first, taught({ attendance: absent }))).toEqual([
+    'ball-squeeze',
+    'ring-squeeze',
+    'look-again',
+  ]);
+  expect(names(taught({ attendance: [] }))).toHaveLength(4);
+  expect(names()).toEqual([]);
 });
 
 describe('own rungs', () => {

@@ -16,15 +16,9 @@ import {
 import { viewFrom } from '@/core/teach/room';
 import { rowsOfSnapshot, taughtPlan, type Snapshot } from '@/core/teach/snapshot';
 import { completeState, START, type TeachState } from '@/core/teach/state';
-import {
-  beatsOf,
-  begin,
-  command,
-  flow,
-  isStaying,
-  phaseLength,
-  type TeachCommand,
-} from '@/core/teach/transport';
+import { beatsOf, phaseLength } from '@/core/teach/position';
+import { isStaying } from '@/core/teach/count-commands';
+import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
 import { person } from '../people';
 import { facts, planWith, rest, talk } from '../plans';
 

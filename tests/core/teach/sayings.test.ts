@@ -6,7 +6,7 @@ import { COUNT_ORDERS, COUNT_UNITS, USUAL_STYLE, type CountStyle } from '@/core/
 import { faceOf } from '@/core/teach/face';
 import { sayingMs, sayingsOf } from '@/core/teach/sayings';
 import { NO_VOICE, ticksOf, type RowVoice } from '@/core/teach/ticks';
-import { beatAtTime } from '@/core/teach/transport';
+import { beatAtTime } from '@/core/teach/position';
 import { anyDose } from '../arbitrary';
 
 const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });

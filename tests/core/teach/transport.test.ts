@@ -7,16 +7,8 @@ import { faceOf } from '@/core/teach/face';
 import { outlook, recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/state';
-import {
-  beatAtTime,
-  beatsOf,
-  begin,
-  command,
-  flow,
-  offsetAtTime,
-  phaseLength,
-  type TeachCommand,
-} from '@/core/teach/transport';
+import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from '@/core/teach/position';
+import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
 import { draftFor, painRose } from '@/core/teach/wrap-up';
 import { planWith, rest, talk } from '../plans';
 

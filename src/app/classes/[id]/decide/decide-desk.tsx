@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people/person';
 import { plural } from '@/core/words';
-import type { ProposalFor } from '@/server/decisions';
+import type { ProposalFor } from '@/server/proposals';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';

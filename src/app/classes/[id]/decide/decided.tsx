@@ -1,5 +1,5 @@
 import { rungWords } from '@/core/progress/decision';
-import type { ProposalFor } from '@/server/decisions';
+import type { ProposalFor } from '@/server/proposals';
 import { TableHead } from '@/ui/table-head';
 
 type Props = { proposals: readonly ProposalFor[]; nameOf: (id: string) => string };

@@ -1,4 +1,4 @@
-import type { GroupProposal } from '@/server/decisions';
+import type { GroupProposal } from '@/server/proposals';
 import { TableHead } from '@/ui/table-head';
 
 /** What the class as a whole might do next time, movement by movement. Its rung is set in the plan. */

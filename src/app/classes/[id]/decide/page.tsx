@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { database } from '@/server/database';
-import { decisionsOf } from '@/server/decisions';
+import { decisionsOf } from '@/server/proposals';
 import { idFrom } from '@/server/ids';
 import { findClass } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
@@ -10,6 +10,7 @@ import { longDay } from '@/ui/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page';
 import { DecideDesk } from './decide-desk';
 import { GroupRungs } from './group-rungs';
+import { NotShown } from './not-shown';
 
 export const metadata: Metadata = { title: 'Who moves on' };
 
@@ -29,6 +30,7 @@ export default async function DecidePage({ params }: { params: Promise<{ id: str
         <>
           <DecideDesk classId={info.id} people={decisions.people} proposals={decisions.proposals} />
           <GroupRungs group={decisions.group} />
+          <NotShown notShown={decisions.notShown} />
         </>
       ) : (
         <Empty>

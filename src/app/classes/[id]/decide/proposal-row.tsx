@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { rungWords } from '@/core/progress/decision';
 import { capital } from '@/core/words';
-import type { ProposalFor } from '@/server/decisions';
+import type { ProposalFor } from '@/server/proposals';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 

@@ -6,7 +6,7 @@ import { COUNTED, type Beat } from '@/core/dose/script';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { changeWord } from '@/core/teach/ticks';
 import type { TeachState } from '@/core/teach/state';
-import { beatAtTime, offsetAtTime } from '@/core/teach/transport';
+import { beatAtTime, offsetAtTime } from '@/core/teach/position';
 import { useCatalogue } from '@/ui/catalogue';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };

@@ -6,7 +6,7 @@ import { withSplit } from '@/core/hand/motion';
 import { previewAt, showingAt } from '@/core/hand/showing';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { TeachState } from '@/core/teach/state';
-import { offsetAtTime } from '@/core/teach/transport';
+import { offsetAtTime } from '@/core/teach/position';
 import { useCatalogue } from '@/ui/catalogue';
 import { Hands } from '@/ui/hands';
 import { useFrame } from '@/ui/use-frame';

@@ -1,7 +1,7 @@
 'use client';
 
 import type { TeachState } from '@/core/teach/state';
-import { isStaying } from '@/core/teach/transport';
+import { isStaying } from '@/core/teach/count-commands';
 import type { TeachAction } from './use-teach-keys';
 
 type Props = { state: TeachState; onAction: (action: TeachAction) => void };

@@ -8,7 +8,7 @@ import type { Mark } from '@/core/teach/marks';
 import { timeInHand } from '@/core/teach/progress';
 import { taughtPlan } from '@/core/teach/snapshot';
 import { NO_VOICE } from '@/core/teach/ticks';
-import { beatsOf } from '@/core/teach/transport';
+import { beatsOf } from '@/core/teach/position';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { CatalogueProvider } from '@/ui/catalogue';

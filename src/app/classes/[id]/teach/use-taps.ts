@@ -3,7 +3,7 @@
 import { useRef } from 'react';
 import { toast } from 'sonner';
 import { tappedBpm } from '@/core/teach/practice';
-import { beatAtTime, beatsOf, offsetAtTime } from '@/core/teach/transport';
+import { beatAtTime, beatsOf, offsetAtTime } from '@/core/teach/position';
 import type { Teaching } from './use-teaching';
 
 /** A pause this long begins the tapping anew, ms. */

@@ -1,0 +1,176 @@
+import { CAUTIONS } from '@/catalogue/cautions';
+import { CATALOGUE } from '@/catalogue/movements';
+import { withOwn } from '@/core/catalogue/own';
+import type { Catalogue } from '@/core/catalogue/movement';
+import { rungNoteOf, strongerOf } from '@/core/catalogue/rung';
+import { atRung, movementOfRow, rungOf } from '@/core/plan/at-rung';
+import { fullName, type Person } from '@/core/people/person';
+import { notShownTo } from '@/core/progress/not-shown';
+import { decide, effortTarget, groupMovesOn, type Decision } from '@/core/progress/decision';
+import type { Family } from '@/core/progress/family';
+import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcomes';
+import { isLeftOut, verdictFor } from '@/core/screening/verdict';
+import { recordByRow } from '@/core/teach/progress';
+import { taughtPlan } from '@/core/teach/snapshot';
+import { loadCalls } from '@/store/calls';
+import { findClass, taughtOfSeries, type ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { listOwn } from '@/store/own-movements';
+import { listPeople } from '@/store/people';
+import { loadDecisions, type TakenDecision } from '@/store/progress';
+import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
+import { loadAttendance } from '@/store/wrap-ups';
+
+/** Classes looked back on. */
+const CLASSES = 12;
+
+export type ProposalFor = {
+  readonly personId: string;
+  readonly family: Family;
+  readonly decision: Decision;
+  readonly taken: TakenDecision | null;
+};
+
+/** What the class as a whole might do with one of its movements. */
+export type GroupProposal = {
+  readonly title: string;
+  readonly moves: boolean;
+  readonly reason: string;
+  readonly next: string;
+};
+
+export type DecisionsOfClass = {
+  readonly info: ClassInfo;
+  readonly people: readonly Person[];
+  readonly proposals: readonly ProposalFor[];
+  readonly group: readonly GroupProposal[];
+  /** Titles of what somebody has not been there for, by name. */
+  readonly notShown: readonly { readonly name: string; readonly titles: readonly string[] }[];
+};
+
+export type Known = {
+  readonly info: ClassInfo;
+  readonly classes: readonly TaughtClass[];
+  readonly people: readonly Person[];
+  readonly catalogue: Catalogue;
+};
+
+/** Proposals for everyone in every family of a written-up class; null where there is no such class. */
+export async function decisionsOf(db: Db, classId: string): Promise<DecisionsOfClass | null> {
+  const known = await whatIsKnown(db, classId);
+  if (!known) return null;
+  const taken = await loadDecisions(db, classId);
+  const earlier = await flaresBefore(db, known.info);
+  const proposals = proposalsFrom(known, earlier).map((p): ProposalFor => ({
+    ...p,
+    taken: taken.find((t) => t.personId === p.personId && t.family === p.family) ?? null,
+  }));
+  return {
+    info: known.info,
+    people: known.people,
+    proposals,
+    group: groupFrom(known, proposals),
+    notShown: notShownIn(known),
+  };
+}
+
+export async function whatIsKnown(db: Db, classId: string): Promise<Known | null> {
+  const info = await findClass(db, classId);
+  if (!info || info.status !== 'written up') return null;
+  const series = await taughtOfSeries(db, info.seriesId, info.day, CLASSES);
+  const classes = (await Promise.all(series.map((c) => taughtClass(db, c)))).filter((c) => c !== null);
+  const now = await listPeople(db);
+  const then = classes.at(-1)?.people ?? [];
+  // Conditions are asked of today's record: a flare that began since the class counts.
+  const people = then.flatMap((p) => now.find((n) => n.id === p.id) ?? []);
+  return { info, classes, people, catalogue: withOwn(CATALOGUE, await listOwn(db)) };
+}
+
+async function taughtClass(db: Db, info: ClassInfo): Promise<TaughtClass | null> {
+  const taught = await loadTaught(db, info.id);
+  return (
+    taught && {
+      day: info.day,
+      plan: taughtPlan(taught.snapshot.plan, taught.state.changes),
+      people: taught.snapshot.people,
+      record: recordByRow(await loadEvents(db, info.id)),
+      marks: await loadMarks(db, info.id),
+      attendance: await loadAttendance(db, info.id),
+      answers: await loadCalls(db, info.id),
+    }
+  );
+}
+
+const notShownIn = ({ people, classes, catalogue }: Known): DecisionsOfClass['notShown'] =>
+  people.flatMap((person) => {
+    const titles = notShownTo(person.id, classes, catalogue).map((m) => m.name);
+    return titles.length > 0 ? [{ name: fullName(person), titles }] : [];
+  });
+
+type Flares = ReadonlySet<string>;
+
+/** Who was told to keep to gentle movement after the class before, as person and family. */
+export async function flaresBefore(db: Db, info: ClassInfo): Promise<Flares> {
+  const before = (await taughtOfSeries(db, info.seriesId, info.day, 2))
+    .filter((c) => c.id !== info.id)
+    .at(-1);
+  const decisions = before ? await loadDecisions(db, before.id) : [];
+  return new Set(decisions.filter((d) => d.kind === 'flare').map((d) => `${d.personId} ${d.family}`));
+}
+
+export function proposalsFrom(
+  { info, classes, people, catalogue }: Known,
+  flares: Flares,
+): Omit<ProposalFor, 'taken'>[] {
+  const last = classes.at(-1);
+  if (!last) return [];
+  const screening = { table: CAUTIONS, catalogue, today: info.day };
+  return people.flatMap((person) => {
+    const own = classes.filter((c) => c.people.some((p) => p.id === person.id));
+    const flare = person.conditions.some((c) => c.state === 'flare');
+    const standing = {
+      flare,
+      effortTarget: effortTarget(info.week, person.conditions.length > 0),
+      attended: own.filter((c) => c.attendance.some((a) => a.personId === person.id && a.present)).length,
+    };
+    return [...familyRows(last.plan, catalogue).keys()].map((family) => {
+      const outcomes = own.flatMap((c) => outcomeOf(c, person.id, family, screening) ?? []);
+      const flareSettled = !flare && flares.has(`${person.id} ${family}`);
+      return { personId: person.id, family, decision: decide(outcomes, { ...standing, flareSettled }) };
+    });
+  });
+}
+
+function groupFrom(
+  { info, classes, people, catalogue }: Known,
+  proposals: readonly ProposalFor[],
+): GroupProposal[] {
+  const last = classes.at(-1);
+  if (!last) return [];
+  const came = people.filter((p) => last.attendance.some((a) => a.personId === p.id && a.present));
+  const context = { table: CAUTIONS, catalogue, today: info.day };
+  return [...familyRows(last.plan, catalogue)].flatMap(([family, rows]) =>
+    rows.flatMap((row): GroupProposal[] => {
+      const movement = movementOfRow(row, catalogue);
+      const next = movement && strongerOf(movement);
+      if (!movement || !next) return [];
+      const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
+      const leftOut = came
+        .filter((p) => isLeftOut(verdictFor(p, stronger, row.dose, context)))
+        .map((p) => p.id);
+      const decisions = new Map(
+        proposals
+          .filter((p) => p.family === family && came.some((c) => c.id === p.personId))
+          .map((p) => [p.personId, p.decision]),
+      );
+      const note = rungNoteOf(movement);
+      return [
+        {
+          title: note ? `${movement.name}, ${note}` : movement.name,
+          next,
+          ...groupMovesOn(decisions, new Set(leftOut)),
+        },
+      ];
+    }),
+  );
+}
