@@ -142,7 +142,9 @@ test('clicks are put on the audio clock ahead of time, evenly', async ({ page })
     () => (window as unknown as { starts: { at: number; asked: number }[] }).starts,
   );
   expect(starts.length).toBeGreaterThanOrEqual(60);
-  const gaps = starts.slice(1, 60).map((s, i) => s.at - starts[i]!.at);
+  // The first few are due as the key is pressed, at this speed, and sound at once.
+  const later = starts.slice(4, 60);
+  const gaps = later.slice(1).map((s, i) => s.at - later[i]!.at);
   // One second of class at 40 times the speed; the two clocks are steered together by half a millisecond at most.
   for (const gap of gaps) expect(Math.abs(gap - 1 / 40)).toBeLessThan(0.0011);
   // A click that is due at once is asked for as the next slice of sound begins.
