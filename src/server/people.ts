@@ -11,7 +11,8 @@ import { idFrom, newId } from './ids';
 export { personFieldsSchema };
 export const archiveSchema = z.strictObject({ archived: z.boolean() });
 
-const NAMES: ChangeNames = {
+/** Names for the log of changes. */
+export const NAMES: ChangeNames = {
   condition: (id) => CONDITIONS.find((c) => c.id === id)?.name ?? 'A condition',
   prop: (id) => CATALOGUE.prop(id)?.name ?? 'a prop',
 };

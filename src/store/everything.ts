@@ -33,6 +33,7 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
       `select c.day::text, a.slot, a.worse from call_answer a join class c on c.id = a.class_id
        where a.person_id = $1 order by c.day, a.asked_at`,
     ),
+    gripTests: await rows('select day::text, trials from grip_test where person_id = $1 order by day'),
     decisions: await rows(
       `select c.day::text, d.family, d.kind, d.reasons, d.taken, d.taken_rungs from decision d
        join class c on c.id = d.class_id where d.person_id = $1 order by c.day, d.family`,

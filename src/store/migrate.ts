@@ -7,6 +7,7 @@ import { planning } from './migrations/0005-planning';
 import { body } from './migrations/0006-body';
 import { live } from './migrations/0007-live';
 import { progress } from './migrations/0008-progress';
+import { grip } from './migrations/0009-grip';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -19,6 +20,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   body,
   live,
   progress,
+  grip,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -14,6 +14,7 @@ const PAGES = [
   '/settings',
   '/loading',
   '/people/import',
+  '/room',
 ];
 
 const noFaults = async (page: Page) => {
@@ -83,7 +84,7 @@ test('axe finds nothing on the traces, chosen rows, the history and the findings
   await noFaults(page);
 });
 
-test('axe finds nothing while teaching: before, explaining, counting, marking, help', async ({ page }) => {
+test('axe finds nothing while teaching: before, explaining, counting, each panel, help', async ({ page }) => {
   test.slow();
   await makeClass(page, 'Axe class', ['Ball squeeze'], ['Bashir K']);
   await page.getByRole('link', { name: 'Teach this class' }).click();
@@ -95,10 +96,30 @@ test('axe finds nothing while teaching: before, explaining, counting, marking, h
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await noFaults(page);
-  await page.keyboard.press('m');
-  await noFaults(page);
-  await page.keyboard.press('Escape');
+  for (const key of ['m', 'n', 'c', 'v']) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await noFaults(page);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
   await page.keyboard.press('h');
+  await noFaults(page);
+});
+
+test('axe finds nothing on a rehearsal, and on who moves on', async ({ page }) => {
+  await openFriday(page);
+  const path = new URL(page.url()).pathname;
+  await page.goto(`${path}/rehearse`);
+  await expect(page.getByRole('heading', { name: 'Practise counting' })).toBeVisible();
+  await noFaults(page);
+  await page.goto('/classes');
+  const last = page
+    .getByRole('row', { name: /written up/ })
+    .last()
+    .getByRole('link');
+  await page.goto(`${(await last.getAttribute('href'))!.replace(/\/wrap-up$/, '')}/decide`);
+  await expect(page.getByRole('heading', { name: /^Who moves on/ })).toBeVisible();
   await noFaults(page);
 });
 

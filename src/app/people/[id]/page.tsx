@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people/person';
 import { database } from '@/server/database';
@@ -5,6 +6,7 @@ import { idFrom } from '@/server/ids';
 import { today } from '@/server/today';
 import { findPerson, loadChanges } from '@/store/people';
 import { dayWithYear } from '@/ui/dates';
+import { buttonClass } from '@/ui/button';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { draftNote } from '@/server/advice';
 import { AdvicePanel } from '../advice-panel';
@@ -25,6 +27,9 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
         title={fullName(person)}
         line={archived ? 'No longer coming. The record is kept.' : person.wantedTask}
       >
+        <Link href={`/people/${personId}/measure`} className={buttonClass()}>
+          Measure grip
+        </Link>
         <ArchiveButton personId={personId} name={fullName(person)} archived={archived} />
       </PageHead>
       <PersonForm personId={personId} initial={fields} today={day} />

@@ -1,0 +1,71 @@
+import { scoreOfTrials, type Scoring } from '@/core/measure/force-curve';
+import {
+  gripResult,
+  gripSessions,
+  HANDS,
+  type GripResult,
+  type GripTest,
+  type GripTrial,
+} from '@/core/measure/grip-test';
+import { readiness, type Readiness } from '@/core/measure/readiness';
+import type { Person } from '@/core/people/person';
+import type { Session } from '@/core/measure/real-change';
+import { plural } from '@/core/words';
+
+type Props = {
+  person: Person;
+  tests: readonly GripTest[];
+  /** The tries of today, not kept yet. */
+  trials: readonly GripTrial[];
+  scoring: Scoring;
+};
+
+/** Each hand against its first day, with the threshold of real change, and today against lately. */
+export function GripResults({ person, tests, trials, scoring }: Props) {
+  return (
+    <section aria-label="Results">
+      <h2 className="text-xl">Against the first day</h2>
+      <dl className="mt-2 grid max-w-4xl gap-3">
+        {HANDS.map((hand) => {
+          const sessions = gripSessions(tests, person.measures, hand);
+          const first = trials.find((t) => t.hand === hand);
+          return (
+            <div key={hand}>
+              <dt className="font-semibold">{hand === 'L' ? 'Left hand' : 'Right hand'}</dt>
+              <dd>
+                {resultWords(gripResult(sessions, scoring), sessions.length)}
+                {first && ` ${todayWords(readiness(first.peakKg, sessions.map(bestOf)))}`}
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+      <p className="mt-2 text-sm text-soft">
+        Real change is more than chance gives 19 times of 20 (1.96 × √2 × the standard error of the tries),
+        and at least 5 kg until enough of the person’s own tries are steadier (Bohannon 2019). It says nothing
+        of why.
+      </p>
+    </section>
+  );
+}
+
+const bestOf = ({ trials }: Session): number => scoreOfTrials(trials, 'best') ?? 0;
+
+function resultWords({ baselineKg, nowKg, thresholdKg, change }: GripResult, days: number): string {
+  if (baselineKg === null) return 'Not measured yet.';
+  if (nowKg === null)
+    return `${baselineKg.toFixed(1)} kg on the first day; one more day is needed to compare.`;
+  const words = { better: 'Better', worse: 'Worse', 'no real change': 'No real change', 'not yet': '' }[
+    change
+  ];
+  const advice = change === 'worse' ? ' Worth asking a clinician about.' : '';
+  return `${words}: ${baselineKg.toFixed(1)} kg then, ${nowKg.toFixed(1)} kg now, over ${plural(days, 'day')}; real change is ${thresholdKg.toFixed(1)} kg or more.${advice}`;
+}
+
+const TODAY: Record<Readiness['kind'], string> = {
+  usual: 'Today is a usual day for this hand.',
+  'lighter day': 'Today is weaker than usual: make it a lighter day.',
+  'rest and glide': 'Today is much weaker than usual: rest and glides only.',
+  'not known': '',
+};
+const todayWords = ({ kind }: Readiness): string => TODAY[kind];

@@ -1,0 +1,38 @@
+import { changesBetween } from '@/core/people/changes';
+import type { Measure } from '@/core/people/person';
+import { gripTestSchema, HANDS, peaksOf, type GripTest } from '@/core/measure/grip-test';
+import { fail, ok, type Result } from '@/core/result';
+import type { Db } from '@/store/db';
+import { addGripTest } from '@/store/grip';
+import { addChanges, findPerson, savePerson } from '@/store/people';
+import { idFrom, newId } from './ids';
+import { NAMES } from './people';
+
+export { gripTestSchema };
+
+/** Keep a test with all its tries, and put the best of each hand on the record, which prop fit and load go by. */
+export async function keepGripTest(
+  db: Db,
+  rawId: string | undefined,
+  test: GripTest,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'person');
+  if (!id.ok) return id;
+  const person = await findPerson(db, id.value);
+  if (!person) return fail('not-found', 'There is no such person.');
+  const { id: _id, archived: _archived, ...before } = person;
+  const best = HANDS.flatMap((hand): Measure[] => {
+    const peaks = peaksOf(test, hand);
+    return peaks.length > 0 ? [{ hand, kind: 'grip', value: Math.max(...peaks), on: test.day }] : [];
+  });
+  const kept = before.measures.filter(
+    (m) => !(m.kind === 'grip' && m.on === test.day && best.some((b) => b.hand === m.hand)),
+  );
+  const after = { ...before, measures: [...kept, ...best] };
+  await db.transaction(async (tx) => {
+    await addGripTest(tx, newId(), person.id, test);
+    await savePerson(tx, person.id, after);
+    await addChanges(tx, person.id, changesBetween(before, after, NAMES));
+  });
+  return ok({});
+}

@@ -1,0 +1,22 @@
+import type { GripTest } from '@/core/measure/grip-test';
+import type { Db } from './db';
+
+/** A person's grip tests, oldest first. */
+export const loadGripTests = (db: Db, personId: string): Promise<GripTest[]> =>
+  db.query<GripTest>('select day::text, trials from grip_test where person_id = $1 order by day, at, id', [
+    personId,
+  ]);
+
+export async function addGripTest(
+  db: Db,
+  id: string,
+  personId: string,
+  { day, trials }: GripTest,
+): Promise<void> {
+  await db.query('insert into grip_test (id, person_id, day, trials) values ($1, $2, $3, $4)', [
+    id,
+    personId,
+    day,
+    JSON.stringify(trials),
+  ]);
+}
