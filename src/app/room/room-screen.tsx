@@ -25,9 +25,9 @@ export function RoomScreen() {
   if (!view)
     return (
       <Whole>
-        <p className="m-auto max-w-4xl text-center text-[3rem] leading-tight">
+        <h1 className="m-auto max-w-4xl text-center text-[3rem] leading-tight font-normal">
           The class shows here once it is taught in another window of this browser.
-        </p>
+        </h1>
       </Whole>
     );
   return <Room view={view} />;
@@ -47,7 +47,7 @@ function Room({ view }: { view: RoomView }) {
   if (!row || state.phase === 'done')
     return (
       <Whole>
-        <p className="m-auto text-[6rem] font-bold">Thank you all</p>
+        <h1 className="m-auto text-[6rem]">Thank you all</h1>
       </Whole>
     );
   return (
