@@ -39,7 +39,7 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, o
       </Dialog.Description>
       <ul className="mt-2">
         {people.map((person) => (
-          <li key={person.id} className="flex flex-wrap items-center gap-2 border-b py-px">
+          <li key={person.id} className="flex flex-wrap items-center gap-1.5 border-b py-px">
             <span className="w-32 font-semibold">{fullName(person)}</span>
             {MARKS.map((kind) => (
               <Choice

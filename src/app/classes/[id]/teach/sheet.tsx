@@ -17,7 +17,7 @@ export function Sheet({
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/50" />
-        <Dialog.Content className="fixed inset-y-4 right-4 z-40 w-[58rem] max-w-[calc(100vw-2rem)] overflow-y-auto rounded-2xl border-2 border-ink bg-paper p-6">
+        <Dialog.Content className="fixed inset-y-4 right-4 z-40 w-[61rem] max-w-[calc(100vw-2rem)] overflow-y-auto rounded-2xl border-2 border-ink bg-paper p-6">
           {children}
         </Dialog.Content>
       </Dialog.Portal>
