@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { movementOfRow } from '@/core/plan/at-rung';
 import { FAMILIES } from '@/core/progress/family';
 import { familyRows } from '@/core/progress/outcomes';
-import { rungAfter } from '@/core/progress/own-rung';
+import { rungAfter, type OwnRung } from '@/core/progress/own-rung';
+import { standing } from '@/core/catalogue/rung';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addDecision, loadOwnRungs, setOwnRung } from '@/store/progress';
 import { idFrom } from './ids';
-import { flaresBefore, proposalsFrom, whatIsKnown, type Known, type ProposalFor } from './proposals';
+import { proposalsFrom, whatIsKnown, type Known, type ProposalFor } from './proposals';
 
 export const answersSchema = z.strictObject({
   answers: z
@@ -33,7 +34,7 @@ export async function answerDecisions(
   if (!id.ok) return id;
   const known = await whatIsKnown(db, id.value);
   if (!known) return fail('not-found', 'Only a class that is written up has proposals to answer.');
-  const proposals = proposalsFrom(known, await flaresBefore(db, known.info));
+  const proposals = proposalsFrom(known);
   const pairs = answers.map((answer) => ({
     answer,
     proposal: proposals.find((p) => p.personId === answer.personId && p.family === answer.family),
@@ -42,7 +43,9 @@ export async function answerDecisions(
     return fail('not-found', 'Nothing is proposed for one of these people. Reload to see what is.');
   let kept = 0;
   await db.transaction(async (tx) => {
-    for (const { answer, proposal } of pairs) if (await take(tx, known, proposal!, answer.rungs)) kept += 1;
+    const stood = await loadOwnRungs(tx, known.info.seriesId);
+    for (const { answer, proposal } of pairs)
+      if (await take(tx, known, stood, proposal!, answer.rungs)) kept += 1;
   });
   return ok({ kept });
 }
@@ -50,6 +53,7 @@ export async function answerDecisions(
 async function take(
   db: Db,
   { info, classes, catalogue }: Known,
+  stood: readonly OwnRung[],
   { personId, family, decision }: Omit<ProposalFor, 'taken'>,
   rungs: number | null | undefined,
 ): Promise<boolean> {
@@ -63,14 +67,13 @@ async function take(
     takenRungs: rungs ?? null,
   });
   if (!added || left) return added;
-  const standing = await loadOwnRungs(db, info.seriesId);
   for (const row of familyRows(classes.at(-1)!.plan, catalogue).get(family) ?? []) {
     const movement = movementOfRow(row, catalogue);
-    const from =
-      standing.find((s) => s.personId === personId && s.movementId === row.movementId)?.rung ?? null;
+    const own = stood.find((s) => s.personId === personId && s.movementId === row.movementId);
     if (!movement) continue;
+    const from = own?.rung ?? standing(movement);
     const rung = rungAfter(movement, from, { rungs });
-    await setOwnRung(db, info.seriesId, { personId, movementId: row.movementId, rung }, info.day);
+    await setOwnRung(db, info.seriesId, { personId, movementId: row.movementId, rung }, from, info.day);
   }
   return true;
 }

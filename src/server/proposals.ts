@@ -50,7 +50,8 @@ export type DecisionsOfClass = {
 
 export type Known = {
   readonly info: ClassInfo;
-  readonly classes: readonly TaughtClass[];
+  /** The classes of the series so far, oldest first, each with what was decided after it. */
+  readonly classes: readonly (TaughtClass & { readonly decided: readonly TakenDecision[] })[];
   readonly people: readonly Person[];
   readonly catalogue: Catalogue;
 };
@@ -59,11 +60,10 @@ export type Known = {
 export async function decisionsOf(db: Db, classId: string): Promise<DecisionsOfClass | null> {
   const known = await whatIsKnown(db, classId);
   if (!known) return null;
-  const taken = await loadDecisions(db, classId);
-  const earlier = await flaresBefore(db, known.info);
-  const proposals = proposalsFrom(known, earlier).map((p): ProposalFor => ({
+  const decided = known.classes.at(-1)?.decided ?? [];
+  const proposals = proposalsFrom(known).map((p): ProposalFor => ({
     ...p,
-    taken: taken.find((t) => t.personId === p.personId && t.family === p.family) ?? null,
+    taken: decided.find(isAbout(p.personId, p.family)) ?? null,
   }));
   return {
     info: known.info,
@@ -86,7 +86,7 @@ export async function whatIsKnown(db: Db, classId: string): Promise<Known | null
   return { info, classes, people, catalogue: withOwn(CATALOGUE, await listOwn(db)) };
 }
 
-async function taughtClass(db: Db, info: ClassInfo): Promise<TaughtClass | null> {
+async function taughtClass(db: Db, info: ClassInfo): Promise<Known['classes'][number] | null> {
   const taught = await loadTaught(db, info.id);
   return (
     taught && {
@@ -97,6 +97,7 @@ async function taughtClass(db: Db, info: ClassInfo): Promise<TaughtClass | null>
       marks: await loadMarks(db, info.id),
       attendance: await loadAttendance(db, info.id),
       answers: await loadCalls(db, info.id),
+      decided: await loadDecisions(db, info.id),
     }
   );
 }
@@ -107,38 +108,43 @@ const notShownIn = ({ people, classes, catalogue }: Known): DecisionsOfClass['no
     return titles.length > 0 ? [{ name: fullName(person), titles }] : [];
   });
 
-type Flares = ReadonlySet<string>;
-
-/** Who was told to keep to gentle movement after the class before, as person and family. */
-export async function flaresBefore(db: Db, info: ClassInfo): Promise<Flares> {
-  const before = (await taughtOfSeries(db, info.seriesId, info.day, 2))
-    .filter((c) => c.id !== info.id)
-    .at(-1);
-  const decisions = before ? await loadDecisions(db, before.id) : [];
-  return new Set(decisions.filter((d) => d.kind === 'flare').map((d) => `${d.personId} ${d.family}`));
-}
-
-export function proposalsFrom(
-  { info, classes, people, catalogue }: Known,
-  flares: Flares,
-): Omit<ProposalFor, 'taken'>[] {
+/** What the rules propose for everyone in every family of the latest class. */
+export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit<ProposalFor, 'taken'>[] {
   const last = classes.at(-1);
   if (!last) return [];
   const screening = { table: CAUTIONS, catalogue, today: info.day };
   return people.flatMap((person) => {
     const own = classes.filter((c) => c.people.some((p) => p.id === person.id));
     const flare = person.conditions.some((c) => c.state === 'flare');
-    const standing = {
-      flare,
-      effortTarget: effortTarget(info.week, person.conditions.length > 0),
-      attended: own.filter((c) => c.attendance.some((a) => a.personId === person.id && a.present)).length,
-    };
+    const effort = effortTarget(info.week, person.conditions.length > 0);
     return [...familyRows(last.plan, catalogue).keys()].map((family) => {
       const outcomes = own.flatMap((c) => outcomeOf(c, person.id, family, screening) ?? []);
-      const flareSettled = !flare && flares.has(`${person.id} ${family}`);
-      return { personId: person.id, family, decision: decide(outcomes, { ...standing, flareSettled }) };
+      const before = own.slice(0, -1);
+      const standing = {
+        flare,
+        flareSettled: !flare && before.at(-1)?.decided.some(isAbout(person.id, family, 'flare')) === true,
+        effortTarget: effort,
+        backWhileAway: backWhileAway(before, person.id, family),
+      };
+      return { personId: person.id, family, decision: decide(outcomes, standing) };
     });
   });
+}
+
+const isAbout =
+  (personId: string, family: Family, kind?: Decision['kind']) =>
+  (d: TakenDecision): boolean =>
+    d.personId === personId && d.family === family && (!kind || d.kind === kind);
+
+/** Rungs taken back after the classes somebody missed just before this one. */
+function backWhileAway(before: Known['classes'], personId: string, family: Family): number {
+  const cameLast = before.findLastIndex((c) =>
+    c.attendance.some((a) => a.personId === personId && a.present),
+  );
+  return before
+    .slice(cameLast + 1)
+    .flatMap((c) => c.decided.filter(isAbout(personId, family)))
+    .reduce((n, d) => n + Math.max(0, -(d.takenRungs ?? 0)), 0);
 }
 
 function groupFrom(

@@ -39,7 +39,7 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
        join class c on c.id = d.class_id where d.person_id = $1 order by c.day, d.family`,
     ),
     ownRungs: await rows(
-      'select movement_id, rung, since::text from own_rung where person_id = $1 order by movement_id',
+      'select movement_id, rung, best, since::text from own_rung where person_id = $1 order by movement_id',
     ),
     incidents: await rows('select at::text, sign, what, done from incident where person_id = $1 order by at'),
     recordsInTaughtClasses: await rows(

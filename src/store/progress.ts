@@ -38,16 +38,20 @@ export const loadOwnRungs = (db: Db, seriesId: string): Promise<OwnRung[]> =>
     [seriesId],
   );
 
+/** Put somebody on a rung; the highest they have stood on, `from` among them, is kept for reference. */
 export async function setOwnRung(
   db: Db,
   seriesId: string,
   { personId, movementId, rung }: OwnRung,
+  from: number,
   day: string,
 ): Promise<void> {
   await db.query(
-    `insert into own_rung (series_id, person_id, movement_id, rung, since) values ($1, $2, $3, $4, $5)
-     on conflict (series_id, person_id, movement_id) do update set rung = excluded.rung, since = excluded.since`,
-    [seriesId, personId, movementId, rung, day],
+    `insert into own_rung (series_id, person_id, movement_id, rung, best, since)
+     values ($1, $2, $3, $4, $5, $6)
+     on conflict (series_id, person_id, movement_id) do update
+       set rung = excluded.rung, best = greatest(own_rung.best, excluded.best), since = excluded.since`,
+    [seriesId, personId, movementId, rung, Math.max(rung, from), day],
   );
 }
 

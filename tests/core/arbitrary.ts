@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Count, type Dose } from '@/core/dose/dose';
+import type { Press } from '@/core/load/press';
 import { emptyPlan, type Plan, type Row } from '@/core/plan/plan';
 import type { PlanStep } from '@/core/plan/step';
 
@@ -83,6 +84,23 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     };
   });
 
+const share = fc.constantFrom(0, 0.25, 0.5, 1);
+const anyPress: fc.Arbitrary<Press> = fc.record({
+  stance: fc.oneof(
+    fc.record({
+      kind: fc.constant('lean' as const),
+      surface: fc.constantFrom('flat' as const, 'wall' as const),
+      pivot: fc.constantFrom('toes' as const, 'knees' as const),
+      handHeightM: fc.constantFrom(0, 0.45, 0.9),
+    }),
+    fc.record({ kind: fc.constant('unload' as const), handedOver: share }),
+    fc.record({ kind: fc.constant('all fours' as const), forwardM: fc.constantFrom(-0.1, 0, 0.1) }),
+    fc.record({ kind: fc.constant('feet back' as const) }),
+  ),
+  statureM: fc.constantFrom(1.5, 1.7),
+  leftShare: share,
+});
+
 /** Steps that may or may not fit a plan: some speak of rows or sections that are not there. */
 export const anyStep: fc.Arbitrary<PlanStep> = fc.nat({ max: 99 }).chain((n) => {
   const rowId = fc.nat({ max: 14 }).map((i) => `r${i}`);
@@ -107,6 +125,22 @@ export const anyStep: fc.Arbitrary<PlanStep> = fc.nat({ max: 99 }).chain((n) => 
     fc.record({ type: fc.constant('setDuration' as const), rowId, durationMs: ms(5_000, 900_000) }),
     fc.record({ type: fc.constant('setTitle' as const), rowId, title: fc.constantFrom('A word', 'Preview') }),
     fc.record({ type: fc.constant('setNote' as const), rowId, note: fc.constantFrom('', 'slowly') }),
+    fc.record({
+      type: fc.constant('setRung' as const),
+      rowId,
+      rung: fc.option(fc.nat({ max: 6 }), { nil: null }),
+    }),
+    fc.record({
+      type: fc.constant('setMusic' as const),
+      rowId,
+      bpm: fc.option(fc.integer({ min: 40, max: 180 }), { nil: null }),
+    }),
+    fc.record({
+      type: fc.constant('setSeries' as const),
+      rowId,
+      goesOn: fc.constantFrom(true as const, null),
+    }),
+    fc.record({ type: fc.constant('setPress' as const), rowId, press: fc.option(anyPress, { nil: null }) }),
     fc.record({
       type: fc.constant('renameSection' as const),
       sectionId,

@@ -91,6 +91,41 @@ test('the count goes slower and stays where it is told, from the next one on', a
   await title(page, 'Wrist bends up and down');
 });
 
+test('a long series keeps one count through two rows, set in the plan and counted on in class', async ({
+  page,
+}) => {
+  await makeClass(page, 'Series class', ['Open wide, close gently', 'Alternate gentle fists']);
+  const row = (name: string) => page.locator('[data-row]', { hasText: name });
+  const goesOn = page.getByLabel('The count goes on from the row before');
+  await row('Open wide, close gently').click();
+  await expect(goesOn).toHaveCount(0);
+  await row('Alternate gentle fists').click();
+  const plain = (await goesOn.count()) > 0;
+  expect(plain, 'both rows are plain repetitions').toBe(true);
+  await goesOn.check();
+  await expect(page.getByText('Saved: One count into Alternate gentle fists')).toBeVisible();
+  await begin(page);
+  const of = page.getByText(/^of \d+$/);
+  await page.keyboard.press('Space');
+  await expect(of).toBeVisible();
+  const first = Number(/\d+/.exec((await of.textContent())!)![0]);
+  await title(page, 'Alternate gentle fists');
+  await page.keyboard.press('Space');
+  await expect(of).toBeVisible();
+  expect(Number(/\d+/.exec((await of.textContent())!)![0])).toBeGreaterThan(first);
+  expect(Number(await page.getByTestId('count').textContent())).toBeGreaterThan(first);
+});
+
+test('nobody whom a caution holds back is offered something stronger', async ({ page }) => {
+  await makeClass(page, 'Held class', ['Ball squeeze'], ['Ansel B', 'Otto H', 'Esi O']);
+  await begin(page);
+  await page.keyboard.press('m');
+  await expect(page.getByRole('button', { name: 'Ansel B: Easier' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Ansel B: Stronger' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Esi O: Stronger' }).click();
+  await expect(page.getByRole('button', { name: 'Esi O: Stronger' })).toHaveAttribute('aria-pressed', 'true');
+});
+
 test('the room screen follows, says no names, and finds the class again after either window is loaded anew', async ({
   page,
   context,

@@ -4,7 +4,7 @@ import { findPerson, listPeople, peopleOfClass, savePerson, setArchived } from '
 import { addMark, loadMarks, recordEvents, startTeaching, loadEvents, loadTaught } from '@/store/teaching';
 import { saveWrapUp, loadAttendance } from '@/store/wrap-ups';
 import { START } from '@/core/teach/state';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [ANSEL, BASHIR, SERIES, CLASS, GONE] = [id(1), id(2), id(10), id(20), id(99)];
@@ -26,11 +26,7 @@ const fields = {
 };
 const snapshot = { plan: emptyPlan(), people: [], helpers: [], slotMs: 1, shown: [] };
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 beforeEach(async () => {
   await db.empty();
   await savePerson(db, ANSEL, fields);

@@ -13,23 +13,19 @@ import { recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [SERIES, ANSEL, BEA] = [id(1), id(11), id(12)];
 const DAYS = ['2026-11-04', '2026-11-11', '2026-11-18'];
-const CLASSES = DAYS.map((_, i) => id(100 + i));
+const CLASSES = Array.from({ length: 5 }, (_, i) => id(100 + i));
 const LAST = CLASSES[2]!;
 
 const plan = planWith({
   move: [['wrist-bend', { count: { mode: 'reps', reps: 8, tempoMs: 2_000 }, fewest: 4, most: 8 }]],
   grip: [['ball-squeeze', { most: 40 }]],
 });
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 
 beforeEach(async () => {
   await db.empty();
@@ -98,7 +94,7 @@ test('pain steps back, a missed class stays, a flare is gentle and two rungs low
   await writeUp(LAST, BEA, { present: false });
   expect((await proposal(BEA, 'mobility')).decision).toMatchObject({
     kind: 'stay',
-    reasons: ['one class missed: the same rung'],
+    reasons: ['1 class missed: the same rung'],
   });
 
   const flare = {
@@ -110,7 +106,7 @@ test('pain steps back, a missed class stays, a flare is gentle and two rungs low
   };
   await savePerson(db, ANSEL, { ...personFields({ firstName: 'Ansel', initial: 'B' }), conditions: [flare] });
   expect((await proposal(ANSEL, 'mobility')).decision.kind).toBe('flare');
-  await answerDecisions(db, CLASSES[1], { answers: [{ personId: ANSEL, family: 'mobility', rungs: null }] });
+  await answerDecisions(db, CLASSES[1], { answers: [{ personId: ANSEL, family: 'mobility', rungs: 0 }] });
   await savePerson(db, ANSEL, {
     ...personFields({ firstName: 'Ansel', initial: 'B' }),
     conditions: [{ ...flare, state: 'settled' }],
@@ -146,6 +142,26 @@ test('taken, changed and left are kept with what was proposed, each once; the ow
   expect(again).toMatchObject({ ok: true, value: { kept: 0 } });
   expect((await loadOwnRungs(db, SERIES))[0]!.rung).toBe(usual + 1);
   expect(await toDecide(db, '2026-11-20')).toEqual([]);
+});
+
+test('an absence takes back two rungs in all, not two each week; the highest rung stood on is kept', async () => {
+  const usual = CATALOGUE.movement('wrist-bend')!.rungs.findIndex((r) => r.changes === null);
+  const back = async (n: number) => {
+    await writeUp(CLASSES[n]!, BEA, { present: false });
+    const proposals = (await decisionsOf(db, CLASSES[n]!))!.proposals;
+    const { decision } = proposals.find((p) => p.personId === BEA && p.family === 'mobility')!;
+    await answerDecisions(db, CLASSES[n], {
+      answers: [{ personId: BEA, family: 'mobility', rungs: decision.rungs }],
+    });
+    return decision.rungs;
+  };
+  expect(await back(1)).toBe(0);
+  expect(await back(2)).toBe(-1);
+  for (const [i, day] of ['2026-11-25', '2026-12-02'].entries()) await taughtOn(3 + i, day);
+  expect(await back(3)).toBe(-1);
+  expect(await back(4)).toBe(0);
+  const held = await db.query('select rung, best from own_rung where person_id = $1', [BEA]);
+  expect(held).toEqual([{ rung: Math.max(0, usual - 2), best: usual }]);
 });
 
 test('what is not proposed is refused, and then nothing is kept', async () => {

@@ -13,3 +13,19 @@ export async function freshDatabase(): Promise<Database & { empty: () => Promise
     },
   };
 }
+
+/** One database for a file of tests, opened before the first and closed after the last. */
+export function databaseForFile(): Awaited<ReturnType<typeof freshDatabase>> {
+  let opened: Awaited<ReturnType<typeof freshDatabase>>;
+  beforeAll(async () => {
+    opened = await freshDatabase();
+  });
+  afterAll(() => opened.close());
+  return {
+    query: (sql, values) => opened.query(sql, values),
+    exec: (sql) => opened.exec(sql),
+    transaction: (work) => opened.transaction(work),
+    close: () => opened.close(),
+    empty: () => opened.empty(),
+  };
+}

@@ -5,7 +5,7 @@ import { loadGripTests } from '@/store/grip';
 import { erasePerson } from '@/store/everything';
 import { findPerson, loadChanges, savePerson } from '@/store/people';
 import { personFields } from '../core/people';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const ANSEL = '00000000-0000-4000-8000-000000000001';
 const NOBODY = '00000000-0000-4000-8000-000000000099';
@@ -17,11 +17,7 @@ const trial = (hand: 'L' | 'R', peakKg: number) => ({
 });
 const first = { day: '2026-11-18', trials: [trial('L', 20.1), trial('R', 25), trial('L', 22.3)] };
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 beforeEach(async () => {
   await db.empty();
   await savePerson(db, ANSEL, personFields({ firstName: 'Ansel', initial: 'B' }));

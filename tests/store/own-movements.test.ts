@@ -4,13 +4,9 @@ import type { OwnMovementInput } from '@/core/catalogue/own';
 import { catalogueNow } from '@/server/catalogue';
 import { addOwn, changeOwn, putAway } from '@/server/own-movements';
 import { findOwn, listOwn } from '@/store/own-movements';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 beforeEach(() => db.exec('truncate own_movement cascade'));
 
 const input = (name: string): OwnMovementInput => {

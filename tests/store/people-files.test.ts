@@ -8,17 +8,13 @@ import { addClass, addSeries } from '@/store/classes';
 import { findPerson, listPeople, savePerson } from '@/store/people';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { personFields } from '../core/people';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [ANSEL, BEA, GONE] = [id(1), id(2), id(99)];
 const fields = (firstName: string, initial = '') => personFields({ firstName, initial });
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 beforeEach(async () => {
   await db.empty();
   await savePerson(db, ANSEL, fields('Ansel', 'B'));

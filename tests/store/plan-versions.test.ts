@@ -2,16 +2,12 @@ import { emptyPlan } from '@/core/plan/plan';
 import { changePlan, type PlanChangeRequest } from '@/server/plans';
 import { addClass, addSeries } from '@/store/classes';
 import { loadPlan } from '@/store/plans';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const CLASS = '00000000-0000-4000-8000-000000000020';
 const SERIES = '00000000-0000-4000-8000-000000000010';
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 beforeEach(async () => {
   await db.empty();
   await addSeries(db, { id: SERIES, name: 'Hands', place: '', slotMinutes: 45 });

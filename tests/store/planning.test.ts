@@ -5,6 +5,7 @@ import { changesMade } from '@/core/teach/changes-made';
 import { START } from '@/core/teach/state';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { draftFor } from '@/core/teach/wrap-up';
 import { dropBlock, keepBlock } from '@/server/blocks';
 import { createNext } from '@/server/classes';
 import { loadClassroom } from '@/server/classroom';
@@ -21,18 +22,14 @@ import { recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp, timesAttended } from '@/store/wrap-ups';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
-import { freshDatabase } from './fresh';
+import { databaseForFile } from './fresh';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [ANSEL, SERIES, FIRST, SECOND, GONE] = [id(1), id(10), id(20), id(21), id(99)];
 const plan = planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze'] });
 const rows = plan.sections.flatMap((s): Row[] => s.rows);
 
-let db: Awaited<ReturnType<typeof freshDatabase>>;
-beforeAll(async () => {
-  db = await freshDatabase();
-});
-afterAll(() => db.close());
+const db = databaseForFile();
 
 const classOn = (classId: string, day: string, week: number) =>
   addClass(db, {
@@ -165,18 +162,7 @@ describe('what earlier classes tell', () => {
       FIRST,
       JSON.stringify([await findPerson(db, ANSEL)]),
     ]);
-    const line = {
-      personId: ANSEL,
-      present: true,
-      painBeforeLeft: 1,
-      painBeforeRight: null,
-      painAfterLeft: 4,
-      painAfterRight: null,
-      effort: null,
-      enjoyed: null,
-      adapted: '',
-      notes: '',
-    };
+    const line = { ...draftFor(ANSEL, [], String), painBeforeLeft: 1, painAfterLeft: 4 };
     await saveWrapUp(db, FIRST, { people: [line], notes: '' });
     const slots = async (day: string) => (await callsDue(db, day)).map((c) => c.slot);
     const [call] = await callsDue(db, '2026-11-18');
@@ -199,18 +185,7 @@ describe('what earlier classes tell', () => {
 
   test('how often somebody came counts presence before the day', async () => {
     await teach(FIRST, 1);
-    const line = {
-      personId: ANSEL,
-      present: true,
-      painBeforeLeft: null,
-      painBeforeRight: null,
-      painAfterLeft: null,
-      painAfterRight: null,
-      effort: null,
-      enjoyed: null,
-      adapted: '',
-      notes: '',
-    };
+    const line = draftFor(ANSEL, [], String);
     await saveWrapUp(db, FIRST, { people: [line], notes: '' });
     expect(await timesAttended(db, SERIES, '2026-11-25')).toEqual({ [ANSEL]: 1 });
     expect(await timesAttended(db, SERIES, '2026-11-18')).toEqual({});

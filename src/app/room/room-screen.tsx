@@ -8,11 +8,9 @@ import { withEdits } from '@/core/teach/count-edits';
 import { numberedOn } from '@/core/teach/series';
 import { beatAtTime, offsetAtTime } from '@/core/teach/position';
 import { isStaying } from '@/core/teach/count-commands';
-import { previewAt, showingAt } from '@/core/hand/showing';
-import { withSplit } from '@/core/hand/motion';
 import { clockText } from '@/core/words';
 import { BreathSwell } from '@/ui/breath-swell';
-import { Hands } from '@/ui/hands';
+import { CountedHands } from '@/ui/counted-hands';
 import { useAwake } from '@/ui/use-awake';
 import { useClassClock } from '@/ui/use-class-clock';
 import { useFrame } from '@/ui/use-frame';
@@ -56,7 +54,15 @@ function Room({ view }: { view: RoomView }) {
       <div className="flex min-h-0 flex-1 items-center gap-6">
         {row.figure && (
           <div className="h-full min-h-0 flex-[1.2]">
-            <RoomHands view={view} row={row} offset={offset} />
+            <CountedHands
+              figure={row.figure}
+              title={row.title}
+              workShare={row.voice.workShare}
+              beats={beatsNow(view, row)}
+              phase={state.phase}
+              offset={offset}
+              mirror={view.mirror}
+            />
           </div>
         )}
         <div className="flex min-w-0 flex-1 flex-col items-center justify-center text-center">
@@ -78,21 +84,6 @@ const beatsNow = ({ state }: RoomView, { beats }: RoomRow) =>
   withEdits(numberedOn(beats, state.ahead), state.edits);
 
 type PartProps = { view: RoomView; row: RoomRow; offset: number };
-
-function RoomHands({ view, row, offset }: PartProps) {
-  const { state, mirror } = view;
-  const beats = useMemo(() => beatsNow(view, row), [view, row]);
-  const figure = useMemo(() => row.figure && withSplit(row.figure, row.voice.workShare), [row]);
-  if (!figure) return null;
-  return (
-    <Hands
-      figure={figure}
-      showing={state.phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
-      label={`Two hands: ${row.title.toLowerCase()}`}
-      order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
-    />
-  );
-}
 
 function RoomCount({ view, row, offset }: PartProps) {
   const { state, style } = view;

@@ -30,10 +30,10 @@ function droppable(
   ];
 }
 
-/** Every set up to this size is tried; beyond it, a set of which nothing can be given back. */
-const EVERY_SET_UP_TO = 3;
+/** Sets are tried from the smallest while there are no more of one size; beyond it, one of which nothing can be given back is taken. */
+const MOST_SETS = 200;
 
-/** Why nothing fits: the smallest set of wishes without which something does. */
+/** Why nothing fits: the smallest set of wishes without which something does; of very many wishes, one that cannot be made smaller. */
 export function clashOf(facts: DraftFacts, wish: DraftWish, slotMs: number, solve: Solve): Failure {
   const { context } = facts;
   const fits = (w: DraftWish): boolean =>
@@ -55,8 +55,10 @@ export function clashOf(facts: DraftFacts, wish: DraftWish, slotMs: number, solv
 type Fits = (dropped: readonly Droppable[]) => boolean;
 
 function smallest(wishes: readonly Droppable[], fits: Fits): readonly Droppable[] | null {
-  for (let size = 1; size <= Math.min(EVERY_SET_UP_TO, wishes.length); size++) {
-    const found = setsOf(wishes, size).find(fits);
+  for (let size = 1; size <= wishes.length; size++) {
+    const sets = setsOf(wishes, size);
+    if (sets.length > MOST_SETS) break;
+    const found = sets.find(fits);
     if (found) return found;
   }
   return null;

@@ -1,10 +1,10 @@
 import { z } from 'zod';
+import type { Hand } from '../dose/dose';
 import { daySchema, type Measure } from '../people/person';
 import { changeFrom, gripThreshold, type Change, type Session } from './real-change';
 import { scoreOfTrials, type Scoring } from './force-curve';
 
-export const HANDS = ['L', 'R'] as const;
-export type Hand = (typeof HANDS)[number];
+export const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
 
 /** Tries of each hand, and the rest before a hand squeezes again. */
 export const TRIES = 3;

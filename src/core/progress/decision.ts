@@ -26,8 +26,8 @@ export type Standing = {
   readonly flareSettled: boolean;
   /** The most effort this week is to ask, 0 to 10. */
   readonly effortTarget: number;
-  /** Classes of the series this person has come to, this one included. */
-  readonly attended: number;
+  /** Rungs taken back already for the classes missed in a row up to now. */
+  readonly backWhileAway: number;
 };
 
 export type DecisionKind = 'move on' | 'stay' | 'step back' | 'flare' | 'start over';
@@ -35,7 +35,7 @@ export type DecisionKind = 'move on' | 'stay' | 'step back' | 'flare' | 'start o
 /** A proposal for one person in one family, with its reasons; nothing moves by itself. */
 export type Decision = {
   readonly kind: DecisionKind;
-  /** Rungs up, or down below 0; null for starting over or keeping to gentle movement. */
+  /** Rungs up, or down below 0; null for starting over at the gentlest. A flare leaves the rung for when it has settled. */
   readonly rungs: number | null;
   readonly reasons: readonly string[];
 };
@@ -56,7 +56,7 @@ export function decide(outcomes: readonly Outcome[], standing: Standing): Decisi
   if (standing.flare)
     return {
       kind: 'flare',
-      rungs: null,
+      rungs: 0,
       reasons: ['a joint is in flare: active movement and glides only until it has settled'],
     };
   const missed = missedNow(outcomes);
@@ -68,7 +68,7 @@ export function decide(outcomes: readonly Outcome[], standing: Standing): Decisi
         `${plural(missed, 'class', 'classes')} missed in a row: begin again, the old best is kept for reference`,
       ],
     };
-  if (missed > 0) return away(missed);
+  if (missed > 0) return away(missed, standing.backWhileAway);
   if (standing.flareSettled)
     return { kind: 'step back', rungs: -2, reasons: ['a flare has settled: begin again two rungs lower'] };
   const last = outcomes.at(-1);
@@ -95,14 +95,17 @@ function missedNow(outcomes: readonly Outcome[]): number {
   return lastPresent < 0 ? 0 : outcomes.length - 1 - lastPresent;
 }
 
-function away(missed: number): Decision {
-  if (missed === 1) return { kind: 'stay', rungs: 0, reasons: ['one class missed: the same rung'] };
-  if (missed === 2) return { kind: 'step back', rungs: -1, reasons: ['two classes missed: one rung back'] };
-  return {
-    kind: 'step back',
-    rungs: -2,
-    reasons: [`${missed} classes missed: two rungs back, and the movements shown again`],
-  };
+/** Two classes missed are one rung back, three or more are two, whatever was taken back for them before counts. */
+function away(missed: number, taken: number): Decision {
+  const due = missed === 1 ? 0 : missed === 2 ? 1 : 2;
+  const back = Math.max(0, due - taken);
+  const words = plural(missed, 'class', 'classes');
+  if (due === 0) return { kind: 'stay', rungs: 0, reasons: [`${words} missed: the same rung`] };
+  const shown = due === 2 ? ', and the movements shown again' : '';
+  const all = `${words} missed: ${plural(due, 'rung')} back in all${shown}`;
+  return back === 0
+    ? { kind: 'stay', rungs: 0, reasons: [`${all}, which was done`] }
+    : { kind: 'step back', rungs: -back, reasons: [all] };
 }
 
 function reasonsToStepBack(
@@ -170,10 +173,10 @@ export const effortTarget = (week: number, precaution: boolean): number => {
   return precaution ? plain - 1 : plain;
 };
 
-/** A number of rungs in words. */
-export function rungWords(kind: DecisionKind, rungs: number | null): string {
-  if (rungs === null)
-    return kind === 'flare' ? 'gentle movement only, at the gentlest rung' : 'the gentlest rung';
+/** A proposal or an answer in words. */
+export function rungWords(rungs: number | null, kind?: DecisionKind): string {
+  if (kind === 'flare' && rungs === 0) return 'gentle movement only until it has settled';
+  if (rungs === null) return 'the gentlest rung';
   if (rungs === 0) return 'the same rung';
-  return `${rungs > 0 ? 'one rung up' : plural(-rungs, 'rung') + ' back'}`;
+  return rungs > 0 ? 'one rung up' : `${plural(-rungs, 'rung')} back`;
 }

@@ -8,23 +8,22 @@ export type OwnRung = { readonly personId: string; readonly movementId: string; 
 
 /**
  * Where a person stands once a proposal is taken: so many rungs from where they stood, on the ladder. Staying is staying
- * there even if the class goes on; in a flare, and when starting over, it is the gentlest.
+ * there even if the class goes on; starting over is at the gentlest.
  */
-export function rungAfter(
-  movement: Movement,
-  from: number | null,
+export const rungAfter = (
+  { rungs: ladder }: Movement,
+  from: number,
   { rungs }: Pick<Decision, 'rungs'>,
-): number {
-  if (rungs === null) return 0;
-  const now = from ?? standing(movement);
-  return Math.min(movement.rungs.length - 1, Math.max(0, now + rungs));
-}
+): number => (rungs === null ? 0 : Math.min(ladder.length - 1, Math.max(0, from + rungs)));
 
-/** Who is off the rung of the class, and how; empty for those who stand with it. */
-export function offRungWords(movement: Movement, own: number | undefined): string {
+/**
+ * Who is off the rung of the class, and how; empty for those who stand with it. Where a caution holds somebody back, a
+ * stronger rung of their own is not spoken of.
+ */
+export function offRungWords(movement: Movement, own: number | undefined, heldBack: boolean): string {
   const here = standing(movement);
   const rung = own === undefined ? here : Math.min(own, movement.rungs.length - 1);
-  if (rung === here) return '';
+  if (rung === here || (heldBack && rung > here)) return '';
   const far = Math.abs(rung - here);
   const how = `${plural(far, 'rung')} ${rung < here ? 'easier' : 'stronger'}`;
   const { changes, words } = movement.rungs[rung]!;

@@ -1,6 +1,6 @@
 import type { PlanStep } from '../plan/step';
 import { changeWords, type LiveChange } from './live-change';
-import type { TeachEvent, TeachState } from './state';
+import { LIVE_CHANGES, type TeachEvent, type TeachState } from './state';
 
 /** A change made to the class while teaching, in words, and whether the next class had better start with it. */
 export type ChangeMade = {
@@ -13,30 +13,28 @@ export type ChangeMade = {
   readonly keep: boolean;
 };
 
-const CHANGES: ReadonlySet<string> = new Set([
-  'easier',
-  'stronger',
-  'hand',
-  'water',
-  'swap',
-  'shorten',
-  'extra',
-]);
-const KEPT: ReadonlySet<string> = new Set(['easier', 'hand', 'water', 'swap']);
+const KEPT: ReadonlySet<LiveChange['kind']> = new Set(['easier', 'hand', 'water', 'swap']);
+
+const isChange = (kind: string): kind is LiveChange['kind'] =>
+  (LIVE_CHANGES as readonly string[]).includes(kind);
 
 /** Each change with what was recorded of it; what was changed for one person alone is not a change to the class. */
 export function changesMade(
   events: readonly TeachEvent[],
   { changes }: Pick<TeachState, 'changes'>,
 ): readonly ChangeMade[] {
-  const recorded = events.filter((e) => CHANGES.has(e.kind) && !e.personId);
-  return recorded.slice(0, changes.length).map(({ kind, atMs, words }, index) => ({
-    index,
-    atMs,
-    kind: kind as LiveChange['kind'],
-    words: changeWords({ kind: kind as LiveChange['kind'], words: words ?? '' }),
-    keep: KEPT.has(kind),
-  }));
+  return events
+    .flatMap(({ kind, atMs, words, personId }) =>
+      isChange(kind) && !personId ? [{ kind, atMs, words: words ?? '' }] : [],
+    )
+    .slice(0, changes.length)
+    .map(({ kind, atMs, words }, index) => ({
+      index,
+      atMs,
+      kind,
+      words: changeWords({ kind, words }),
+      keep: KEPT.has(kind),
+    }));
 }
 
 /** The changes at these places, in the order they were made. */

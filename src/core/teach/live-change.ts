@@ -9,16 +9,13 @@ import { findRow, type MovementRow, type Plan, type Row } from '../plan/plan';
 import type { PlanStep } from '../plan/step';
 import { fail, ok, type Result } from '../result';
 import type { TaughtRow } from './class-script';
-import type { Moved, TeachEvent, TeachState } from './state';
+import type { LIVE_CHANGES, Moved, TeachEvent, TeachState } from './state';
 import { eventAt } from './count-commands';
 import { enter, flow } from './transport';
 
 /** A change to the class under way: what is recorded of it, and what it does to the rows. */
 export type LiveChange = {
-  readonly kind: Extract<
-    TeachEvent['kind'],
-    'easier' | 'stronger' | 'hand' | 'water' | 'swap' | 'shorten' | 'extra'
-  >;
+  readonly kind: (typeof LIVE_CHANGES)[number];
   readonly words: string;
   readonly step: PlanStep;
 };

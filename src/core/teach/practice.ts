@@ -1,4 +1,5 @@
 import { COUNTED, type Beat } from '../dose/script';
+import { mean, median } from '../statistics';
 
 /** One tap of somebody who practises counting: when, ms into the count, and with which hand where that is told. */
 export type Tap = { readonly atMs: number; readonly hand: 'L' | 'R' | null };
@@ -10,6 +11,8 @@ export type Practice = {
   /** Numbers nobody tapped, and numbers tapped twice, as they were to be said. */
   readonly skipped: readonly number[];
   readonly doubled: readonly number[];
+  /** Numbers tapped with the hand whose turn it was not, where hands were told and take turns. */
+  readonly otherHand: readonly number[];
   /** How far a tap is from its beat, on average: above 0 late, below 0 early. */
   readonly lateMs: number | null;
   /** Spread of the time between taps against its mean, in percent: 0 is as even as can be. */
@@ -48,11 +51,15 @@ export function practiceOf(beats: readonly Beat[], taps: readonly Tap[]): Practi
     tapped: real.length,
     skipped: named((i) => times(i) === 0),
     doubled: named((i) => times(i) > 1),
+    otherHand: named((i) => real.some((t, j) => owner[j] === i && isOther(t.hand, counted[i]!.side))),
     lateMs: meanOf(late, 1),
     unevenPercent: unevenness(gaps.map((g) => g.ms)),
     sides: { L: sideMean('L'), R: sideMean('R') },
   };
 }
+
+const isOther = (hand: Tap['hand'], side: Beat['side']): boolean =>
+  hand !== null && (side === 'L' || side === 'R') && hand !== side;
 
 function nearest(beats: readonly Beat[], atMs: number): number {
   return beats.reduce((best, beat, i) => {
@@ -62,22 +69,21 @@ function nearest(beats: readonly Beat[], atMs: number): number {
 }
 
 const meanOf = (values: readonly number[], atLeast: number): number | null =>
-  values.length < atLeast ? null : values.reduce((a, b) => a + b, 0) / values.length;
+  values.length < atLeast ? null : mean(values);
 
 function unevenness(gaps: readonly number[]): number | null {
-  const mean = meanOf(gaps, 3);
-  if (mean === null || mean === 0) return null;
-  const variance = gaps.reduce((sum, g) => sum + (g - mean) ** 2, 0) / gaps.length;
-  return (Math.sqrt(variance) / mean) * 100;
+  const middle = meanOf(gaps, 3);
+  if (!middle) return null;
+  return (Math.sqrt(mean(gaps.map((g) => (g - middle) ** 2))) / middle) * 100;
 }
 
 /** Beats per minute from a few taps; null until there are four in step. */
 export function tappedBpm(atMs: readonly number[]): number | null {
   const recent = atMs.slice(-8);
   const gaps = recent.slice(1).map((t, i) => t - recent[i]!);
-  const sorted = [...gaps].sort((a, b) => a - b);
-  const middle = sorted[sorted.length >> 1];
-  if (gaps.length < 3 || !middle || middle < 200 || middle > 10_000) return null;
+  if (gaps.length < 3) return null;
+  const middle = median(gaps);
+  if (middle < 200 || middle > 10_000) return null;
   const inStep = gaps.filter((g) => Math.abs(g - middle) < middle * 0.25);
-  return inStep.length < 3 ? null : 60_000 / (inStep.reduce((a, b) => a + b, 0) / inStep.length);
+  return inStep.length < 3 ? null : 60_000 / mean(inStep);
 }

@@ -53,6 +53,9 @@ export function completeState(stored: Partial<TeachState>): TeachState {
   return { rowIndex, phase, running, offsetMs, anchorMs, edits, ahead, changes, ways };
 }
 
+/** What changes the class itself while it is taught. */
+export const LIVE_CHANGES = ['easier', 'stronger', 'hand', 'water', 'swap', 'shorten', 'extra'] as const;
+
 /** What happened, for the record of the class. */
 export const TEACH_EVENT_KINDS = [
   'enter',
@@ -66,13 +69,7 @@ export const TEACH_EVENT_KINDS = [
   'faster',
   'slower',
   'stay',
-  'easier',
-  'stronger',
-  'hand',
-  'water',
-  'swap',
-  'shorten',
-  'extra',
+  ...LIVE_CHANGES,
   'note',
 ] as const;
 

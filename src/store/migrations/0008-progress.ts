@@ -24,6 +24,7 @@ create table own_rung (
   person_id uuid not null references person (id) on delete cascade,
   movement_id text not null check (length(movement_id) between 1 and 60),
   rung smallint not null check (rung between 0 and 11),
+  best smallint not null check (best between rung and 11),
   since date not null,
   primary key (series_id, person_id, movement_id)
 );

@@ -8,8 +8,8 @@ import {
   TRIES,
   type GripTest,
   type GripTrial,
-  type Hand,
 } from '@/core/measure/grip-test';
+import type { Hand } from '@/core/dose/dose';
 import type { Measure } from '@/core/people/person';
 
 const trial = (hand: Hand, peakKg: number): GripTrial => ({

@@ -28,7 +28,7 @@ const missed: Outcome = {
   painRise: null,
   worseLater: null,
 };
-const plain: Standing = { flare: false, flareSettled: false, effortTarget: 4, attended: 5 };
+const plain: Standing = { flare: false, flareSettled: false, effortTarget: 4, backWhileAway: 0 };
 const o = (over: Partial<Outcome> = {}): Outcome => ({ ...easy, ...over });
 const times = (n: number, what: Outcome): Outcome[] => Array.from({ length: n }, () => what);
 
@@ -110,6 +110,11 @@ const CASES: readonly Case[] = [
   ['a settled flare', [easy, easy], { flareSettled: true }, 'step back', -2],
   ['a settled flare and pain', [easy, o({ painRise: 3 })], { flareSettled: true }, 'step back', -2],
   ['a settled flare, first class', [], { flareSettled: true }, 'step back', -2],
+  // What was taken back for the same absence is not taken back again.
+  ['three missed, one rung back already', [easy, ...times(3, missed)], { backWhileAway: 1 }, 'step back', -1],
+  ['four missed, two rungs back already', [easy, ...times(4, missed)], { backWhileAway: 2 }, 'stay', 0],
+  ['two missed, more back than is asked', [easy, ...times(2, missed)], { backWhileAway: 2 }, 'stay', 0],
+  ['came again since', [easy, missed, missed, easy], { backWhileAway: 1 }, 'move on', 1],
   // Start over.
   ['six missed', [easy, ...times(6, missed)], {}, 'start over', null],
   ['ten missed', [easy, easy, ...times(10, missed)], {}, 'start over', null],
@@ -121,12 +126,12 @@ const CASES: readonly Case[] = [
     null,
   ],
   // Flare before everything.
-  ['flare after easy classes', [easy, easy], { flare: true }, 'flare', null],
-  ['flare after pain', [easy, o({ painRise: 4 })], { flare: true }, 'flare', null],
-  ['flare while away', [easy, missed, missed], { flare: true }, 'flare', null],
-  ['flare after a long break', [easy, ...times(8, missed)], { flare: true }, 'flare', null],
-  ['flare with no class yet', [], { flare: true }, 'flare', null],
-  ['flare while an older one settled', [easy], { flare: true, flareSettled: true }, 'flare', null],
+  ['flare after easy classes', [easy, easy], { flare: true }, 'flare', 0],
+  ['flare after pain', [easy, o({ painRise: 4 })], { flare: true }, 'flare', 0],
+  ['flare while away', [easy, missed, missed], { flare: true }, 'flare', 0],
+  ['flare after a long break', [easy, ...times(8, missed)], { flare: true }, 'flare', 0],
+  ['flare with no class yet', [], { flare: true }, 'flare', 0],
+  ['flare while an older one settled', [easy], { flare: true, flareSettled: true }, 'flare', 0],
   // Away comes before what the class before it said.
   ['one missed, two easy before', [easy, easy, missed], {}, 'stay', 0],
   ['three missed after effort', [o({ effort: 9 }), ...times(3, missed)], {}, 'step back', -2],

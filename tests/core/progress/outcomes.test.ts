@@ -154,9 +154,9 @@ describe('own rungs', () => {
   const top = bend.rungs.length - 1;
 
   test.each([
-    [null, 1, Math.min(usual + 1, top)],
-    [null, 0, usual],
-    [null, -1, Math.max(0, usual - 1)],
+    [usual, 1, Math.min(usual + 1, top)],
+    [usual, 0, usual],
+    [usual, -1, Math.max(0, usual - 1)],
     [0, -2, 0],
     [top, 1, top],
     [top, null, 0],
@@ -165,11 +165,13 @@ describe('own rungs', () => {
   });
 
   test('who stands with the class needs no words; the others have theirs, however the class moves', () => {
-    expect(offRungWords(bend, undefined)).toBe('');
-    expect(offRungWords(bend, usual)).toBe('');
-    expect(offRungWords(bend, 0)).toBe(
+    expect(offRungWords(bend, undefined, false)).toBe('');
+    expect(offRungWords(bend, usual, false)).toBe('');
+    expect(offRungWords(bend, 0, true)).toBe(
       `${usual === 1 ? '1 rung' : `${usual} rungs`} easier: ${bend.rungs[0]!.words}`,
     );
-    expect(offRungWords({ ...bend, standsOn: top }, usual)).toMatch(/easier: the usual form$/);
+    expect(offRungWords({ ...bend, standsOn: top }, usual, false)).toMatch(/easier: the usual form$/);
+    expect(offRungWords(bend, top, false)).toMatch(/stronger: /);
+    expect(offRungWords(bend, top, true)).toBe('');
   });
 });

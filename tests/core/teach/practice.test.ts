@@ -54,6 +54,18 @@ describe('taps against a count', () => {
     expect(dragging.sides.R).toBeCloseTo(1_080, 6);
   });
 
+  test('a hand whose turn it was not is told; taps without a hand are of either', () => {
+    const told = starts.map((atMs, i): Tap => ({ atMs, hand: i < 4 ? 'L' : 'R' }));
+    // The fifth number of the left side was tapped with the right.
+    expect(practiceOf(beats, told).otherHand).toEqual([5]);
+    expect(practiceOf(beats, taps(starts)).otherHand).toEqual([]);
+    const together = scriptOf(doseOf({ mode: 'reps', reps: 3, tempoMs: 1_000 }), {
+      breathMs: 5_000,
+      isNew: false,
+    });
+    expect(practiceOf(together, [{ atMs: 0, hand: 'R' }]).otherHand).toEqual([]);
+  });
+
   test('no taps at all', () => {
     const none = practiceOf(beats, []);
     expect(none.skipped).toHaveLength(10);

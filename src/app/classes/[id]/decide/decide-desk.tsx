@@ -36,6 +36,18 @@ export function DecideDesk({ classId, people, proposals }: Props) {
   };
   const accept = (of: readonly ProposalFor[]) =>
     answer(of.map(({ personId, family, decision }) => ({ personId, family, rungs: decision.rungs })));
+  const list = (of: readonly ProposalFor[]) => (
+    <ul>
+      {of.map((p) => (
+        <ProposalRow
+          key={`${p.personId} ${p.family}`}
+          proposal={p}
+          name={nameOf(p.personId)}
+          onAnswer={answer}
+        />
+      ))}
+    </ul>
+  );
   return (
     <>
       <Trouble message={trouble} />
@@ -47,16 +59,7 @@ export function DecideDesk({ classId, people, proposals }: Props) {
           )}
         </div>
         {changing.length === 0 && <p>Nothing is proposed that changes a rung.</p>}
-        <ul>
-          {changing.map((p) => (
-            <ProposalRow
-              key={`${p.personId} ${p.family}`}
-              proposal={p}
-              name={nameOf(p.personId)}
-              onAnswer={answer}
-            />
-          ))}
-        </ul>
+        {list(changing)}
       </section>
       {staying.length > 0 && (
         <details className="mt-6">
@@ -66,16 +69,7 @@ export function DecideDesk({ classId, people, proposals }: Props) {
           <Button className="my-2" onClick={() => accept(staying)}>
             Keep all {staying.length} where they are
           </Button>
-          <ul>
-            {staying.map((p) => (
-              <ProposalRow
-                key={`${p.personId} ${p.family}`}
-                proposal={p}
-                name={nameOf(p.personId)}
-                onAnswer={answer}
-              />
-            ))}
-          </ul>
+          {list(staying)}
         </details>
       )}
       <Decided proposals={proposals} nameOf={nameOf} />

@@ -21,10 +21,10 @@ export function Decided({ proposals, nameOf }: Props) {
               <th scope="row" className="py-1.5 pr-5 font-semibold">
                 {nameOf(t.personId)}, {t.family}
               </th>
-              <td className="py-1.5 pr-5">{rungWords(t.kind, t.rungs)}</td>
+              <td className="py-1.5 pr-5">{rungWords(t.rungs, t.kind)}</td>
               <td className="py-1.5 pr-5">
                 {TAKEN_WORDS[t.taken]}
-                {t.taken === 'changed' && `: ${rungWords('start over', t.takenRungs)}`}
+                {t.taken === 'changed' && `: ${rungWords(t.takenRungs)}`}
               </td>
               <td className="py-1.5">{t.reasons.join('; ')}</td>
             </tr>

@@ -25,7 +25,7 @@ export function ProposalRow({ proposal, name, onAnswer }: Props) {
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2">
       <p className="min-w-0 flex-1 basis-80">
         <strong>
-          {name}, {family}: {rungWords(decision.kind, decision.rungs)}.
+          {name}, {family}: {rungWords(decision.rungs, decision.kind)}.
         </strong>{' '}
         {capital(decision.reasons.join('; '))}.
       </p>
@@ -38,7 +38,7 @@ export function ProposalRow({ proposal, name, onAnswer }: Props) {
         >
           {CHOICES.map((c) => (
             <option key={c} value={c}>
-              {capital(rungWords('start over', rungsOf(c)))}
+              {capital(rungWords(rungsOf(c)))}
             </option>
           ))}
         </select>

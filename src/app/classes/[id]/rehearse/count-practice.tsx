@@ -21,7 +21,10 @@ export function CountPractice({ rows }: { rows: readonly TaughtRow[] }) {
   return (
     <section aria-label="Practise counting" className="mt-10">
       <h2 className="text-xl">Practise counting</h2>
-      <p>Count aloud, and tap the pad or the space bar on each number. F is the left hand, J the right.</p>
+      <p>
+        Count aloud, and tap the pad or the space bar on each number. To tap hand by hand, F is the left and J
+        the right.
+      </p>
       <div className="mt-3 flex flex-wrap items-end gap-4">
         <SelectField
           label="Row"

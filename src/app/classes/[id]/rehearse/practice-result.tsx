@@ -6,7 +6,7 @@ const EVEN_PERCENT = 8;
 
 /** What the taps say, in sentences; the figures stand behind them. */
 export function PracticeResult({ result }: { result: Practice }) {
-  const { expected, tapped, skipped, doubled, lateMs, unevenPercent, sides } = result;
+  const { expected, tapped, skipped, doubled, otherHand, lateMs, unevenPercent, sides } = result;
   if (tapped === 0) return <p className="mt-4 text-lg">Nothing was tapped.</p>;
   return (
     <section aria-label="How it was" role="status" className="mt-4 text-lg">
@@ -22,6 +22,7 @@ export function PracticeResult({ result }: { result: Practice }) {
                 .filter(Boolean)
                 .join(' ')}
         </li>
+        {otherHand.length > 0 && <li>Tapped with the other hand: {otherHand.join(', ')}.</li>}
         {unevenPercent !== null && (
           <li>
             {unevenPercent <= EVEN_PERCENT ? 'Even' : 'Uneven'}: the time between taps varies by{' '}

@@ -18,10 +18,12 @@ type Props = {
   onMark: (personId: string, kind: MarkKind) => void;
   ways: readonly OwnWay[];
   onWay: (personId: string, to: OwnWay['to']) => void;
+  /** People whom a caution holds back in this row; they are offered nothing stronger. */
+  heldBack: ReadonlySet<string>;
 };
 
 /** Mark anyone on the current row; each mark is stored as it is made. */
-export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, onWay }: Props) {
+export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, onWay, heldBack }: Props) {
   const latest = (personId: string) =>
     marks.findLast((m) => m.personId === personId && m.rowId === row?.rowId)?.mark ?? null;
   const wayOf = (personId: string) =>
@@ -51,7 +53,7 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, o
               />
             ))}
             {row?.kind === 'movement' &&
-              (['easier', 'stronger'] as const).map((to) => (
+              (heldBack.has(person.id) ? EASIER : BOTH).map((to) => (
                 <Choice
                   key={to}
                   name={capital(to)}
@@ -66,6 +68,9 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, o
     </Sheet>
   );
 }
+
+const EASIER = ['easier'] as const;
+const BOTH = ['easier', 'stronger'] as const;
 
 type ChoiceProps = { name: string; who: string; on: boolean; onClick: () => void };
 

@@ -1,16 +1,7 @@
 import { openDB, type DBSchema } from 'idb';
-import type { Mark } from '@/core/teach/marks';
-import type { TeachEvent, TeachState } from '@/core/teach/state';
+import type { Letter } from '@/core/teach/waiting';
 
-/** What a page wants stored: where the class stands with what happened, or one mark. */
-export type EventsBody = {
-  readonly firstSeq: number;
-  readonly events: readonly TeachEvent[];
-  readonly state: TeachState;
-};
-export type Letter =
-  | { readonly kind: 'events'; readonly classId: string; readonly body: EventsBody }
-  | { readonly kind: 'marks'; readonly classId: string; readonly body: Mark };
+/** A letter that has not landed, and its key in the browser's store. */
 export type Waiting = { readonly key: number | null; readonly letter: Letter };
 
 interface Box extends DBSchema {

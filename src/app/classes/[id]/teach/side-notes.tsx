@@ -121,7 +121,9 @@ function TheirWay({
     const verdict = verdictFor(person, movement, dose, context);
     const to = ways.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
     const rung = ownRungs.find((o) => o.personId === person.id && o.movementId === movement.id)?.rung;
-    const now = [to && nowWords(movement, to), offRungWords(movement, rung)].filter(Boolean).join('; ');
+    const now = [to && nowWords(movement, to), offRungWords(movement, rung, verdict.worst !== 'do')]
+      .filter(Boolean)
+      .join('; ');
     return verdict.worst === 'do' && !now ? [] : [{ person, verdict, now }];
   });
   if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import type { ClassFacts } from '@/core/plan/check';
+import { contextOf, type ClassFacts } from '@/core/plan/check';
 import type { MovementRow, Plan } from '@/core/plan/plan';
 import { swapChoices, swapNow, type LiveChange } from '@/core/teach/live-change';
 import { HelpDialog } from './help-dialog';
@@ -39,6 +39,10 @@ export function TeachPanels(props: Props) {
     () => (panel === 'swap' && movementRow ? swapChoices(movementRow, plan, facts) : []),
     [panel, movementRow, plan, facts],
   );
+  const heldBack = useMemo(() => {
+    const verdicts = row && contextOf(plan, facts).verdicts.get(row.rowId);
+    return new Set([...(verdicts ?? [])].flatMap(([id, v]) => (v.worst === 'do' ? [] : [id])));
+  }, [plan, facts, row]);
   return (
     <>
       <MarksDialog
@@ -50,6 +54,7 @@ export function TeachPanels(props: Props) {
         onMark={teaching.mark}
         ways={state.ways}
         onWay={teaching.ownWay}
+        heldBack={heldBack}
       />
       <NoteSheet
         open={panel === 'note'}

@@ -4,12 +4,12 @@ import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { OwnRung } from '@/core/progress/own-rung';
 import type { Mark } from '@/core/teach/marks';
+import { withWaiting } from '@/core/teach/waiting';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { waitingLetters, type Waiting } from './outbox';
 import { TeachScreen } from './teach-screen';
 import { useOutbox } from './use-outbox';
-import { withWaiting } from './with-waiting';
 
 type Props = {
   info: ClassInfo;
@@ -38,7 +38,15 @@ export function TeachRoom(props: Props) {
 function KeptRoom({ info, taught, firstMarks, waiting, ...rest }: Props & { waiting: readonly Waiting[] }) {
   const router = useRouter();
   const outbox = useOutbox(waiting);
-  const known = useMemo(() => withWaiting(taught, firstMarks, waiting), [taught, firstMarks, waiting]);
+  const known = useMemo(
+    () =>
+      withWaiting(
+        taught,
+        firstMarks,
+        waiting.map((w) => w.letter),
+      ),
+    [taught, firstMarks, waiting],
+  );
   return (
     <TeachScreen
       {...rest}

@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '@/ui/call';
-import { dropLetter, keepLetter, type Letter, type Waiting } from './outbox';
+import type { Letter } from '@/core/teach/waiting';
+import { dropLetter, keepLetter, type Waiting } from './outbox';
 
 const RETRY_MS = 2_000;
 

@@ -3,10 +3,11 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanStep } from '@/core/plan/step';
 import type { TaughtRow } from '@/core/teach/class-script';
+import { noted, withOwnWay } from '@/core/teach/asides';
 import { withChange, type LiveChange } from '@/core/teach/live-change';
 import type { Mark, MarkKind } from '@/core/teach/marks';
 import type { Moved, OwnWay, TeachState } from '@/core/teach/state';
-import { eventAt, paced } from '@/core/teach/count-commands';
+import { paced } from '@/core/teach/count-commands';
 import { command, flow, type TeachCommand } from '@/core/teach/transport';
 import type { Taught } from '@/store/teaching';
 import { useClassClock } from '@/ui/use-class-clock';
@@ -93,21 +94,11 @@ export function useTeaching(
     [rowsNow, rowsOf, now, move],
   );
   const ownWay = useCallback(
-    (personId: string, to: OwnWay['to']) => {
-      const row = rowsNow()[current.current.rowIndex];
-      if (!row) return;
-      const others = current.current.ways.filter((w) => w.rowId !== row.rowId || w.personId !== personId);
-      const ways = [...others, { rowId: row.rowId, personId, to }];
-      const event = { ...eventAt(to, row.rowId, now()), personId };
-      move({ state: { ...current.current, ways }, events: [event] });
-    },
+    (personId: string, to: OwnWay['to']) => move(withOwnWay(rowsNow(), current.current, personId, to, now())),
     [rowsNow, now, move],
   );
   const note = useCallback(
-    (words: string) => {
-      const rowId = rowsNow()[current.current.rowIndex]?.rowId ?? null;
-      move({ state: current.current, events: [{ ...eventAt('note', rowId, now()), words }] });
-    },
+    (words: string) => move(noted(rowsNow(), current.current, words, now())),
     [rowsNow, now, move],
   );
 

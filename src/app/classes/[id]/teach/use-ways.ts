@@ -16,7 +16,6 @@ const waysSchema = z.object({
 });
 /** How this instructor has the count on this machine. */
 export type Ways = z.infer<typeof waysSchema>;
-export type MirrorChoice = Ways['mirror'];
 
 export const USUAL_WAYS: Ways = { sound: 'clicks', volume: 80, style: USUAL_STYLE, mirror: 'as in a mirror' };
 const KEY = 'oskil-ways';

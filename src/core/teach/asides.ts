@@ -1,0 +1,31 @@
+import type { TaughtRow } from './class-script';
+import { eventAt } from './count-commands';
+import type { Moved, OwnWay, TeachState } from './state';
+
+/** From now on one person does the row under way a rung easier or stronger; a second word takes the place of the first. */
+export function withOwnWay(
+  rows: readonly TaughtRow[],
+  state: TeachState,
+  personId: string,
+  to: OwnWay['to'],
+  nowMs: number,
+): Moved {
+  const rowId = rows[state.rowIndex]?.rowId;
+  if (!rowId) return { state, events: [] };
+  const others = state.ways.filter((w) => w.rowId !== rowId || w.personId !== personId);
+  return {
+    state: { ...state, ways: [...others, { rowId, personId, to }] },
+    events: [{ ...eventAt(to, rowId, nowMs), personId }],
+  };
+}
+
+/** A note on the row under way, or on the class when it is done. */
+export const noted = (
+  rows: readonly TaughtRow[],
+  state: TeachState,
+  words: string,
+  nowMs: number,
+): Moved => ({
+  state,
+  events: [{ ...eventAt('note', rows[state.rowIndex]?.rowId ?? null, nowMs), words }],
+});

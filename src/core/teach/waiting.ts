@@ -1,0 +1,37 @@
+import type { Mark } from './marks';
+import type { TeachEvent, TeachState } from './state';
+
+/** Where a class stands with what happened since; the first of its events has this number in the record of the class. */
+export type EventsBody = {
+  readonly firstSeq: number;
+  readonly events: readonly TeachEvent[];
+  readonly state: TeachState;
+};
+
+/** What a page wants stored. */
+export type Letter =
+  | { readonly kind: 'events'; readonly classId: string; readonly body: EventsBody }
+  | { readonly kind: 'marks'; readonly classId: string; readonly body: Mark };
+
+type Stored = { readonly state: TeachState; readonly nextSeq: number };
+
+/**
+ * A class as the server knows it, and on top of it what this browser could not send yet, in its order. What the server has
+ * heard of already, or has gone on from, changes nothing.
+ */
+export function withWaiting<T extends Stored>(
+  taught: T,
+  marks: readonly Mark[],
+  letters: readonly Letter[],
+): { readonly taught: T; readonly marks: readonly Mark[] } {
+  let now = taught;
+  const all = new Map(marks.map((m) => [m.id, m]));
+  for (const letter of letters) {
+    if (letter.kind === 'marks') all.set(letter.body.id, letter.body);
+    else {
+      const nextSeq = letter.body.firstSeq + letter.body.events.length;
+      if (nextSeq >= now.nextSeq) now = { ...now, state: letter.body.state, nextSeq };
+    }
+  }
+  return { taught: now, marks: [...all.values()] };
+}

@@ -1,0 +1,32 @@
+import { useMemo } from 'react';
+import type { Beat } from '@/core/dose/script';
+import { withSplit, type MovementFigure } from '@/core/hand/motion';
+import { previewAt, showingAt } from '@/core/hand/showing';
+import type { TeachState } from '@/core/teach/state';
+import { Hands } from './hands';
+
+export type MirrorChoice = 'as in a mirror' | 'as seen';
+
+type Props = {
+  figure: MovementFigure;
+  title: string;
+  /** The share of a repetition that the work takes. */
+  workShare: number;
+  beats: readonly Beat[];
+  phase: TeachState['phase'];
+  offset: number;
+  mirror: MirrorChoice;
+};
+
+/** Both hands with the count: the group's left on the screen's left as in a mirror, or as seen. */
+export function CountedHands({ figure, title, workShare, beats, phase, offset, mirror }: Props) {
+  const split = useMemo(() => withSplit(figure, workShare), [figure, workShare]);
+  return (
+    <Hands
+      figure={split}
+      showing={phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
+      label={`Two hands: ${title.toLowerCase()}`}
+      order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
+    />
+  );
+}
