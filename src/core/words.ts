@@ -22,6 +22,10 @@ export const plural = (n: number, one: string, many = `${one}s`): string => `${n
 /** The first letter large, as a sentence begins. */
 export const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
+/** Short lines as sentences, each with its own end. */
+export const sentences = (lines: readonly string[]): string =>
+  lines.map((line) => (/[.?]$/.test(line) ? line : `${line}.`)).join(' ');
+
 /** "Bea K", "Bea K and Iolo P", "Bea K, Iolo P and 3 more". */
 export function nameList(names: readonly string[], most = 3): string {
   if (names.length === 0) return 'nobody';

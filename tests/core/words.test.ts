@@ -1,4 +1,4 @@
-import { clockText, nameList, plural, spokenLength } from '@/core/words';
+import { clockText, nameList, plural, spokenLength, sentences } from '@/core/words';
 
 test.each([
   [0, '0:00'],
@@ -22,4 +22,13 @@ test('names in a list', () => {
   expect(nameList(['Bea', 'Iolo'])).toBe('Bea and Iolo');
   expect(nameList(['A', 'B', 'C', 'D', 'E'])).toBe('A, B and 3 more');
   expect(plural(1, 'person', 'people')).toBe('1 person');
+});
+
+test.each([
+  [[], ''],
+  [['Fingers wide'], 'Fingers wide.'],
+  [['Only look', 'Is one hand warmer?'], 'Only look. Is one hand warmer?'],
+  [['Done.', 'Again'], 'Done. Again.'],
+])('%j as sentences', (lines, text) => {
+  expect(sentences(lines)).toBe(text);
 });

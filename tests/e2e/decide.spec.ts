@@ -19,11 +19,11 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
   await stays.click();
   const ansel = page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / });
   await expect(ansel).toContainText(/\. [A-Z]/);
-  await ansel.getByRole('combobox').selectOption({ label: 'One rung up' });
+  await ansel.getByRole('combobox').selectOption({ label: '1 rung back' });
   await ansel.getByRole('button', { name: 'Ansel B, grip: take it' }).click();
   await expect(page.getByText('1 decision is kept')).toBeVisible();
   const decided = page.getByRole('region', { name: 'Decided' });
-  await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: one rung up');
+  await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: 1 rung back');
   await expect(page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / })).toHaveCount(0);
 
   await page.goto('/');
@@ -44,7 +44,7 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
     await page.waitForTimeout(120);
   }
   await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText(
-    /Ansel B 1 rung stronger: /,
+    /Ansel B 1 rung easier: /,
   );
 });
 

@@ -70,7 +70,7 @@ function cutWords(cuts: readonly Cut[]): string {
   const titles = (of: readonly Cut[]) =>
     nameList(
       of.map((c) => c.title.toLowerCase()),
-      4,
+      of.length,
     );
   const [out, fewer] = [cuts.filter((c) => c.how === 'left out'), cuts.filter((c) => c.how !== 'left out')];
   return [fewer.length > 0 && `fewer of ${titles(fewer)}`, out.length > 0 && `leave out ${titles(out)}`]

@@ -9,7 +9,7 @@ import { movementOfRow } from '@/core/plan/at-rung';
 import { duplicateRows } from '@/core/plan/copy-rows';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
 import type { RowTiming } from '@/core/plan/timing';
-import { clockText } from '@/core/words';
+import { clockText, sentences } from '@/core/words';
 import { Button } from '@/ui/button';
 import { HandsMark } from '@/ui/marks';
 import { DoseFields } from '@/ui/dose/dose-fields';
@@ -107,9 +107,9 @@ function MovementEditor({
             <dt className="font-semibold">What</dt>
             <dd>{movement.what}</dd>
             <dt className="font-semibold">Say</dt>
-            <dd>{movement.cues.join('. ')}.</dd>
+            <dd>{sentences(movement.cues)}</dd>
             <dt className="font-semibold">Watch</dt>
-            <dd>{movement.watch.join('. ')}.</dd>
+            <dd>{sentences(movement.watch)}</dd>
             <dt className="font-semibold">Easier</dt>
             <dd>{easierOf(movement)}</dd>
             <dt className="font-semibold">Stronger</dt>

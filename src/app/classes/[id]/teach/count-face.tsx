@@ -36,23 +36,26 @@ export function CountFace({ row, state, beats, nowMs, ways, onGo, figure }: Prop
   const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean) : [];
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
-      <h1 className="text-[2.9rem] leading-tight">{row.title}</h1>
+      <h1 className="text-[2.2rem] leading-tight xl:text-[2.9rem]">{row.title}</h1>
       {row.row.kind === 'movement' && (
-        <p className="text-xl text-soft">
+        <p className="text-lg text-soft xl:text-xl">
           {doseWords(row.row.dose)}
           {way.length > 0 && <strong className="text-ink">, {way.join(', ')}</strong>}
         </p>
       )}
       <div className="flex min-h-0 flex-1 flex-col items-center gap-4 py-2 sm:flex-row">
         {row.kind === 'movement' && <div className="h-56 min-h-0 w-full flex-1 sm:h-full">{figure}</div>}
-        <div className="flex flex-1 flex-col items-center justify-center text-center">
-          {row.kind !== 'movement' ? (
-            <Pause row={row} offset={offset} />
-          ) : state.phase === 'setUp' ? (
-            <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
-          ) : (
-            <Counting row={row} beats={beats} offset={offset} state={state} ways={ways} />
-          )}
+        <div className="flex min-h-0 flex-1 flex-col self-stretch overflow-y-auto text-center">
+          {/* In the middle where there is room, from the top where there is not. */}
+          <div className="my-auto flex flex-col items-center">
+            {row.kind !== 'movement' ? (
+              <Pause row={row} offset={offset} />
+            ) : state.phase === 'setUp' ? (
+              <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
+            ) : (
+              <Counting row={row} beats={beats} offset={offset} state={state} ways={ways} />
+            )}
+          </div>
         </div>
       </div>
     </section>
@@ -74,8 +77,8 @@ function SetUp({
   const movement = row.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   return (
     <>
-      <p className="mb-4 max-w-2xl text-[1.4rem] leading-snug">{movement?.what}</p>
-      <Button look="main" className="px-10 py-4 text-[1.6rem]" onClick={onGo}>
+      <p className="mb-4 max-w-2xl text-lg leading-snug xl:text-[1.4rem]">{movement?.what}</p>
+      <Button look="main" className="px-6 py-3 text-xl xl:px-10 xl:py-4" onClick={onGo}>
         Start the count
       </Button>
       <p className="tabular mt-4 text-lg text-soft">
@@ -143,7 +146,7 @@ function Counting({
 
 /** As large as the word allows beside the hands. */
 function bigSize(big: string): string {
-  if (big.length <= 3) return 'text-[11rem] xl:text-[12rem]';
+  if (big.length <= 3) return 'text-[8.5rem] xl:text-[12rem]';
   return big.length <= 6 ? 'text-[5.5rem]' : 'text-[3.6rem]';
 }
 

@@ -10,7 +10,7 @@ import { seatingOf } from '@/core/people/seating';
 import { movementOfRow } from '@/core/plan/at-rung';
 import { adaptedDose } from '@/core/screening/adaptation';
 import { verdictFor, type HandVerdict } from '@/core/screening/verdict';
-import { nameList } from '@/core/words';
+import { nameList, sentences } from '@/core/words';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Snapshot } from '@/core/teach/snapshot';
 import { useCatalogue } from '@/ui/catalogue';
@@ -50,11 +50,11 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, w
           <>
             <div>
               <h2 className="text-base font-normal text-soft">Say</h2>
-              <p className="font-bold">{movement.cues.join('. ')}.</p>
+              <p className="font-bold">{sentences(movement.cues)}</p>
             </div>
             <div>
               <h2 className="text-base font-normal text-soft">Watch</h2>
-              <p>{movement.watch.join('. ')}.</p>
+              <p>{sentences(movement.watch)}</p>
             </div>
           </>
         )}

@@ -17,7 +17,7 @@ const CHANGES: readonly Key[] = [
   ['water', 'Water', 'W'],
   ['swap', 'Swap', 'C'],
   ['note', 'Note', 'N'],
-  ['ways', 'Sound, count', 'V'],
+  ['ways', 'Sound', 'V'],
 ];
 
 /** Every control with the key that does the same: the class above, what changes it below. */
@@ -34,26 +34,40 @@ export function TeachKeys({ state, onAction }: Props) {
     ['skip', 'Skip', 'S'],
     ['marks', 'Mark', 'M'],
   ];
+  const help: Key = ['help', 'Stop and get help', 'H'];
   return (
-    <div className="sticky bottom-0 grid gap-2 bg-linen py-2 lg:static lg:py-0">
+    <>
       <div className="flex flex-wrap gap-2">
         {main.map((key) => (
-          <TeachKey key={key[0]} of={key} onAction={onAction} className="min-h-14 border-ink font-bold" />
+          <TeachKey
+            key={key[0]}
+            of={key}
+            onAction={onAction}
+            className={`min-h-14 border-ink font-bold ${AT_HAND.has(key[0]) ? 'max-lg:hidden' : ''}`}
+          />
         ))}
-        <TeachKey
-          of={['help', 'Stop and get help', 'H']}
-          onAction={onAction}
-          className="min-h-14 border-load bg-load px-5 font-bold text-paper hover:brightness-90"
-        />
+        <TeachKey of={help} onAction={onAction} className={`${HELP} max-lg:hidden`} />
       </div>
-      <div className="flex flex-wrap gap-2">
+      <div className="flex flex-wrap gap-1.5 xl:gap-2">
         {CHANGES.map((key) => (
           <TeachKey key={key[0]} of={key} onAction={onAction} className="min-h-11 border-edge" inline />
         ))}
       </div>
-    </div>
+      {/* On a small screen the rest scrolls, and these stay in reach. */}
+      <div className="sticky bottom-0 flex gap-2 bg-linen py-2 lg:hidden">
+        {main
+          .filter(([action]) => AT_HAND.has(action))
+          .map((key) => (
+            <TeachKey key={key[0]} of={key} onAction={onAction} className="min-h-14 border-ink font-bold" />
+          ))}
+        <TeachKey of={help} onAction={onAction} className={HELP} />
+      </div>
+    </>
   );
 }
+
+const AT_HAND: ReadonlySet<TeachAction> = new Set(['goOrPause', 'next']);
+const HELP = 'min-h-14 border-load bg-load px-5 font-bold text-paper hover:brightness-90';
 
 type KeyProps = {
   of: Key;
@@ -72,7 +86,7 @@ function TeachKey({ of: [action, name, key], onAction, className, inline = false
         // Leave the keys to the class, so that space does not press this button again.
         e.currentTarget.blur();
       }}
-      className={`flex-1 rounded-xl border-2 px-2 leading-tight whitespace-nowrap ${action === 'help' ? '' : 'bg-paper hover:bg-line'} ${className}`}
+      className={`flex-1 rounded-xl border-2 px-1 leading-tight whitespace-nowrap xl:px-2 ${action === 'help' ? '' : 'bg-paper hover:bg-line'} ${className}`}
     >
       {name}
       <span

@@ -21,7 +21,7 @@ export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsave
   const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
   const drift = row ? nowMs - row.plannedStartMs : 0;
   return (
-    <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 text-lg">
+    <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 xl:text-lg">
       <p>
         {row ? `${row.section}, row ${state.rowIndex + 1} of ${rows.length}` : 'Done'}
         {rehearsal && '. Rehearsal: nothing is stored'}

@@ -15,7 +15,7 @@ export function TimeProposals({ proposals, onTake }: Props) {
       aria-label="Keeping to time"
       className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border-2 border-edge bg-paper px-4 py-2"
     >
-      <p className="min-w-0 flex-1 basis-52">
+      <p className="max-h-16 min-w-0 flex-1 basis-52 overflow-y-auto leading-tight" tabIndex={0}>
         {behind ? `To end in time: ${first.words}.` : 'There is time for more:'}
       </p>
       {proposals.map((proposal, i) => (

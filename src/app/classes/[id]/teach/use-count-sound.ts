@@ -12,6 +12,7 @@ import type { Ways } from './use-ways';
 /** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
 const AHEAD_MS = 2_500;
 const LOOK_EVERY_MS = 250;
+const JUST_BEGUN_MS = 200;
 
 const TONES: Record<Tone, { hz: number; seconds: number; gain: number }> = {
   count: { hz: 880, seconds: 0.05, gain: 0.6 },
@@ -57,10 +58,12 @@ export function useCountSound(
     const sayings = sound === 'voice' ? sayingsOf(beats, style, voice) : [];
     /** Where the count began on the class clock, ms. */
     const countFrom = state.anchorMs - state.offsetMs;
-    const startOffset = offsetAtTime(state, now());
+    const offset = offsetAtTime(state, now());
+    // From the key to here a few milliseconds have gone; what was due with the key is heard all the same.
+    const fromMs = offset - state.offsetMs < JUST_BEGUN_MS * rate ? state.offsetMs : offset;
     const sounding: AudioScheduledSourceNode[] = [];
     const timers: ReturnType<typeof setTimeout>[] = [];
-    let next = { tick: firstFrom(ticks, startOffset), saying: firstFrom(sayings, startOffset) };
+    let next = { tick: firstFrom(ticks, fromMs), saying: firstFrom(sayings, fromMs) };
 
     const look = () => {
       const seen = seenZero(context.currentTime, now(), rate);
@@ -93,7 +96,7 @@ export function useCountSound(
 }
 
 const firstFrom = (list: readonly { readonly atMs: number }[], offsetMs: number): number => {
-  const first = list.findIndex((t) => t.atMs >= offsetMs - 1);
+  const first = list.findIndex((t) => t.atMs >= offsetMs);
   return first < 0 ? list.length : first;
 };
 
