@@ -138,15 +138,17 @@ function Counting({
       <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>
         {face.big}
       </p>
-      <p className="tabular text-[1.7rem] text-soft">{state.running ? of : `${of}, paused`}</p>
-      {breath && <BreathSwell breath={breath} />}
+      <div className="flex flex-wrap items-center justify-center gap-x-6">
+        <p className="tabular text-[1.7rem] text-soft">{state.running ? of : `${of}, paused`}</p>
+        {breath && <BreathSwell breath={breath} />}
+      </div>
     </>
   );
 }
 
 /** As large as the word allows beside the hands. */
 function bigSize(big: string): string {
-  if (big.length <= 3) return 'text-[8.5rem] xl:text-[12rem]';
+  if (big.length <= 3) return 'text-[8.5rem] xl:text-[11rem]';
   return big.length <= 6 ? 'text-[5.5rem]' : 'text-[3.6rem]';
 }
 
