@@ -2,12 +2,14 @@ import { addDays, format, parseISO } from 'date-fns';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
 import { START, type TeachState } from '@/core/teach/state';
+import { usualWeeks } from '@/core/term/term';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
 import { addClass, addSeries, listClasses, shownMovements } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople, savePerson } from '@/store/people';
+import { saveTerm } from '@/store/terms';
 import { addMark, recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
 import { demoPeople, type DemoPerson } from './people';
@@ -15,6 +17,7 @@ import { DEMO_BAG, fridayPlan, wednesdayPlan } from './plans';
 import { demoAttendance, demoEvents, demoMarks, dice } from './records';
 
 const NEXT_WEEK = 4;
+const TERM_WEEKS = 8;
 const [WEDNESDAY, FRIDAY] = [3, 5];
 
 type Group = {
@@ -83,6 +86,14 @@ async function addGroup(db: Db, group: Group, people: readonly Known[], today: s
     slotMinutes: group.slotMinutes,
   });
   const next = nextWeekday(today, group.weekday);
+  const firstDay = isoDay(addDays(parseISO(next), (1 - NEXT_WEEK) * 7));
+  await saveTerm(db, newId(), seriesId, {
+    name: `${group.name}, spring`,
+    firstDay,
+    weeks: [...usualWeeks(TERM_WEEKS)],
+    days: [{ weekday: group.weekday, startsAt: group.startsAt }],
+    holidays: [],
+  });
   let previous: string | null = null;
   for (let week = 1; week <= NEXT_WEEK; week++) {
     const id = newId();

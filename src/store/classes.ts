@@ -153,6 +153,30 @@ export async function setHelpers(db: Db, classId: string, helpers: readonly stri
   await db.query('update class set helpers = $2 where id = $1', [classId, helpers]);
 }
 
+/** Classes of a series from a day to another, both counted, earliest first. */
+export async function classesOfSeries(
+  db: Db,
+  seriesId: string,
+  from: string,
+  to: string,
+): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} where c.series_id = $1 and c.day between $2 and $3 order by c.day, c.starts_at, c.id`,
+    [seriesId, from, to],
+  );
+  return rows.map(classOf);
+}
+
+export type Series = { readonly id: string; readonly name: string; readonly place: string };
+
+/** Every series, by name. */
+export const listSeries = (db: Db): Promise<Series[]> =>
+  db.query<Series>('select id, name, place from series order by lower(name), id');
+
+export async function setWeek(db: Db, classId: string, week: number): Promise<void> {
+  await db.query('update class set week = $2 where id = $1', [classId, week]);
+}
+
 /** Taught classes of a series up to a day, oldest first; the newest so many. */
 export async function taughtOfSeries(
   db: Db,

@@ -8,6 +8,7 @@ import { body } from './migrations/0006-body';
 import { live } from './migrations/0007-live';
 import { progress } from './migrations/0008-progress';
 import { grip } from './migrations/0009-grip';
+import { terms } from './migrations/0010-terms';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -21,6 +22,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   live,
   progress,
   grip,
+  terms,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

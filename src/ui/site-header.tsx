@@ -9,6 +9,7 @@ const PLACES = [
   { href: '/people', name: 'People' },
   { href: '/movements', name: 'Movements' },
   { href: '/classes', name: 'Classes' },
+  { href: '/terms', name: 'Terms' },
   { href: '/loading', name: 'Loading' },
   { href: '/settings', name: 'Settings' },
 ];

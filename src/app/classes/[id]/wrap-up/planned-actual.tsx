@@ -1,11 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
-
-const Chart = dynamic(() => import('react-apexcharts'), { ssr: false });
+import { PairBars } from '@/ui/pair-bars';
 
 export type RowTimes = {
   readonly rowId: string;
@@ -67,33 +65,16 @@ function TimesTable({ times }: { times: readonly RowTimes[] }) {
 function TimesChart({ times }: { times: readonly RowTimes[] }) {
   const seconds = (ms: number) => Math.round(ms / 1000);
   return (
-    <Chart
-      type="bar"
+    <PairBars
+      horizontal
       height={120 + times.length * 34}
       series={[
         { name: 'planned', data: times.map((t) => seconds(t.plannedMs)) },
         { name: 'actual', data: times.map((t) => seconds(t.actualMs)) },
       ]}
-      options={{
-        chart: {
-          toolbar: { show: false },
-          animations: { enabled: false },
-          fontFamily: 'inherit',
-          foreColor: '#1f2a26',
-        },
-        colors: ['#d8cfbd', '#1f2a26'],
-        plotOptions: { bar: { horizontal: true, barHeight: '80%' } },
-        dataLabels: { enabled: false },
-        stroke: { show: true, width: 1, colors: ['#1f2a26'] },
-        xaxis: {
-          categories: times.map((t) => t.title),
-          labels: { style: { fontSize: '15px' } },
-          title: { text: 'seconds' },
-        },
-        yaxis: { labels: { maxWidth: 280, style: { fontSize: '15px' } } },
-        legend: { position: 'top', fontSize: '16px' },
-        tooltip: { y: { formatter: (s: number) => clockText(s * 1000) } },
-      }}
+      categories={times.map((t) => t.title)}
+      unit="seconds"
+      valueText={(s) => clockText(s * 1000)}
     />
   );
 }

@@ -1,0 +1,4 @@
+import { jsonRoute } from '@/server/http';
+import { createTerm, newTermSchema } from '@/server/terms';
+
+export const POST = jsonRoute(newTermSchema, (db, body) => createTerm(db, body));

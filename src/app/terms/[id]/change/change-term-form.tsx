@@ -1,0 +1,21 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import type { Term } from '@/core/term/term';
+import { call } from '@/ui/call';
+import { TermForm } from '../../term-form';
+
+export function ChangeTermForm({ termId, initial }: { termId: string; initial: Term }) {
+  const router = useRouter();
+  return (
+    <TermForm
+      initial={initial}
+      saveLabel="Keep the changes"
+      onSave={async (term) => {
+        const result = await call('PUT', `/api/terms/${termId}`, term);
+        if (result.ok) router.push(`/terms/${termId}`);
+        return result;
+      }}
+    />
+  );
+}

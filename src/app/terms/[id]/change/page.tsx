@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { termFrom } from '@/server/terms';
+import { Page, PageHead } from '@/ui/page';
+import { ChangeTermForm } from './change-term-form';
+
+export const metadata: Metadata = { title: 'Change a term' };
+
+export default async function ChangeTermPage({ params }: { params: Promise<{ id: string }> }) {
+  const stored = await termFrom(await database(), (await params).id);
+  if (!stored.ok) notFound();
+  const { id, seriesId: _, ...term } = stored.value;
+  return (
+    <Page>
+      <PageHead title={term.name} line="Classes that are there keep their day and their plan." />
+      <ChangeTermForm termId={id} initial={term} />
+    </Page>
+  );
+}

@@ -1,0 +1,92 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { shortDose } from '@/core/dose/short';
+import { standing } from '@/core/catalogue/rung';
+import { fullName } from '@/core/people/person';
+import { termItems } from '@/core/term/items';
+import { plural } from '@/core/words';
+import { database } from '@/server/database';
+import { loadTerm, type TermView } from '@/server/term-view';
+import { buttonClass } from '@/ui/button';
+import { dayWithYear } from '@/ui/dates';
+import { Limits, Page, PageHead } from '@/ui/page';
+import { FillTerm } from './fill-term';
+import type { ItemLine } from './item-line';
+import { TermDesk } from './term-desk';
+import { AcrossWeeks } from './across-weeks';
+import { Volumes } from './volumes';
+import { WhoseTerm } from './whose-term';
+
+export const metadata: Metadata = { title: 'Term' };
+
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ person?: string }> };
+
+export default async function TermPage({ params, searchParams }: Props) {
+  const view = await loadTerm(await database(), (await params).id, (await searchParams).person ?? null);
+  if (!view) notFound();
+  const { term, columns, weeks, missing, astray, people, person } = view;
+  const classes = columns.map(({ info }) => info);
+  return (
+    <Page wide>
+      <PageHead
+        title={term.name}
+        line={`${plural(term.weeks.length, 'week')} from ${dayWithYear(term.firstDay)}`}
+      >
+        {columns.length > 0 && (
+          <WhoseTerm chosen={person?.id ?? ''} people={people.map((p) => [p.id, fullName(p)] as const)} />
+        )}
+        <Link href={`/terms/${term.id}/change`} className={buttonClass()}>
+          Weeks and holidays
+        </Link>
+      </PageHead>
+      {missing.length > 0 && <FillTerm termId={term.id} missing={missing.length} classes={classes} />}
+      {astray.map(({ classId, words }) => (
+        <p key={classId} className="mb-3 rounded-xl border-2 border-edge px-4 py-2">
+          {words}{' '}
+          <Link className="underline underline-offset-4" href={`/classes/${classId}`}>
+            Change its day
+          </Link>
+        </p>
+      ))}
+      {columns.length > 0 && (
+        <>
+          <TermDesk
+            termId={term.id}
+            columns={columns.map(({ info, lighter }) => ({ ...info, lighter }))}
+            weeks={weeks}
+            items={itemLines(view)}
+            person={person ? fullName(person) : null}
+          />
+          <AcrossWeeks columns={columns} />
+          <Volumes weeks={weeks} whose={person ? fullName(person) : null} />
+        </>
+      )}
+      <Limits />
+    </Page>
+  );
+}
+
+/** Items as the page draws them, with where the chosen person stands. */
+function itemLines({ columns, catalogue, ownRungs, person }: TermView): ItemLine[] {
+  return termItems(
+    columns.map((c) => c.plan),
+    catalogue,
+  ).map(({ movement, movementId, nth, rows }) => ({
+    movementId,
+    nth,
+    name: nth > 0 ? `${movement.name}, again` : movement.name,
+    purpose: movement.purpose,
+    rungs: movement.rungs.map((r) => r.words),
+    own: person ? (ownRungs.find((o) => o.movementId === movementId)?.rung ?? null) : null,
+    cells: rows.map((row) =>
+      row
+        ? {
+            rung: standing({ rungs: movement.rungs, standsOn: row.rung }),
+            dose: row.dose,
+            words: shortDose(row.dose),
+          }
+        : null,
+    ),
+  }));
+}

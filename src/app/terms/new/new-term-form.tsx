@@ -1,0 +1,21 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import type { Term } from '@/core/term/term';
+import { call } from '@/ui/call';
+import { TermForm } from '../term-form';
+
+export function NewTermForm({ seriesId, initial }: { seriesId: string; initial: Term }) {
+  const router = useRouter();
+  return (
+    <TermForm
+      initial={initial}
+      saveLabel="Plan the term"
+      onSave={async (term) => {
+        const result = await call<{ id: string }>('POST', '/api/terms', { seriesId, term });
+        if (result.ok) router.push(`/terms/${result.value.id}`);
+        return result;
+      }}
+    />
+  );
+}

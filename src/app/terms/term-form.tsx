@@ -1,0 +1,62 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useState } from 'react';
+import { FormProvider, useForm } from 'react-hook-form';
+import { termSchema, usualWeeks, type Term } from '@/core/term/term';
+import type { Result } from '@/core/result';
+import { Button } from '@/ui/button';
+import { NumberField } from '@/ui/dose/number-field';
+import { Field, inputClass, Trouble } from '@/ui/field';
+import { TermDayFields } from './term-day-fields';
+import { TermHolidayFields } from './term-holiday-fields';
+import { TermWeekFields } from './term-week-fields';
+
+type Props = {
+  initial: Term;
+  saveLabel: string;
+  /** Store the term; what goes wrong is shown above the button and what was typed stays. */
+  onSave: (term: Term) => Promise<Result<unknown>>;
+};
+
+/** Name, first day, weeks with their phases, days of the week, holidays. */
+export function TermForm({ initial, saveLabel, onSave }: Props) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const form = useForm<Term>({ resolver: zodResolver(termSchema), defaultValues: initial });
+  const { register, handleSubmit, formState, watch, setValue } = form;
+  const { errors, isSubmitting } = formState;
+  const save = handleSubmit(async (term) => {
+    const result = await onSave(term);
+    setTrouble(result.ok ? null : result.message);
+  });
+  return (
+    <FormProvider {...form}>
+      <form onSubmit={save} noValidate className="grid max-w-4xl gap-6">
+        <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_auto]">
+          <Field label="Name" error={errors.name?.message}>
+            {(field) => <input {...field} className={inputClass} {...register('name')} />}
+          </Field>
+          <Field label="From" error={errors.firstDay?.message}>
+            {(field) => <input {...field} type="date" className={inputClass} {...register('firstDay')} />}
+          </Field>
+          <NumberField
+            label="Weeks"
+            value={watch('weeks').length}
+            min={1}
+            max={16}
+            onChange={(n) => setValue('weeks', [...usualWeeks(n)], { shouldDirty: true })}
+          />
+        </div>
+        <TermDayFields />
+        <TermHolidayFields />
+        <TermWeekFields />
+        <Trouble message={trouble} />
+        <div>
+          <Button type="submit" look="main" disabled={isSubmitting}>
+            {saveLabel}
+          </Button>
+        </div>
+      </form>
+    </FormProvider>
+  );
+}

@@ -1,0 +1,16 @@
+const DAY_MS = 86_400_000;
+const instant = (day: string): number => Date.parse(`${day}T00:00:00Z`);
+
+/** Days are ISO days, local to the venue; counting them never meets a clock change. */
+export const addDays = (day: string, days: number): string =>
+  new Date(instant(day) + days * DAY_MS).toISOString().slice(0, 10);
+
+/** Whole days from one day to another, below 0 when it is before. */
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((instant(to) - instant(from)) / DAY_MS);
+
+/** 1 is Monday, 7 is Sunday. */
+export const weekdayOf = (day: string): number => new Date(instant(day)).getUTCDay() || 7;
+
+/** The Monday of the week of a day. */
+export const mondayOf = (day: string): string => addDays(day, 1 - weekdayOf(day));

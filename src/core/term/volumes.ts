@@ -1,0 +1,132 @@
+import type { Catalogue, Movement } from '../catalogue/movement';
+import type { Dose, Hand } from '../dose/dose';
+import { doseTotals } from '../dose/totals';
+import { HAND_SPOTS } from '../hand/spots';
+import { planMoves } from '../plan/coverage-gaps';
+import { movementOfRow } from '../plan/at-rung';
+import { movementRows } from '../plan/last-row';
+import type { MovementRow, Plan } from '../plan/plan';
+import { addVolume, NO_VOLUME, rowVolume, type Volume } from '../plan/volume';
+import { FAMILIES, familyOf, type Family } from '../progress/family';
+import { adaptedDose } from '../screening/adaptation';
+import type { Verdict } from '../screening/verdict';
+
+/**
+ * What a class, or a week of classes, asks for. Repetitions count both hands together (a hold and a breath are one each);
+ * held and stretched time is that of the busier hand, ms; grip is repetitions x effort of ten; loading is the index.
+ */
+export type TermVolume = {
+  readonly reps: Readonly<Record<Family, number>>;
+  readonly holdMs: number;
+  readonly stretchMs: number;
+  readonly gripEffort: number;
+  readonly loading: number;
+  /** Spots of the hand map that are moved, by id. */
+  readonly joints: readonly string[];
+};
+
+export const JOINTS_IN_ALL = HAND_SPOTS.length;
+
+const NO_REPS = Object.fromEntries(FAMILIES.map((f) => [f, 0])) as Record<Family, number>;
+export const NO_TERM_VOLUME: TermVolume = {
+  reps: NO_REPS,
+  holdMs: 0,
+  stretchMs: 0,
+  gripEffort: 0,
+  loading: 0,
+  joints: [],
+};
+
+export type VerdictOn = (movement: Movement, row: MovementRow) => Verdict | null;
+
+/** The volume of a plan, as planned or as one person does it when their verdicts are given. */
+export function volumeOf(plan: Plan, catalogue: Catalogue, verdictOn: VerdictOn = () => null): TermVolume {
+  const rows = movementRows(plan).flatMap((row): RowAsDone[] => {
+    const movement = movementOfRow(row, catalogue);
+    return movement ? [{ row, movement, verdict: verdictOn(movement, row) }] : [];
+  });
+  const volume = rows.reduce<Volume>(
+    (sum, { row, movement, verdict }) => addVolume(sum, rowVolume(movement, row.dose, verdict)),
+    NO_VOLUME,
+  );
+  return {
+    ...rows.map((r) => countedIn(r, plan.breathMs)).reduce(addCounted, NOTHING_COUNTED),
+    gripEffort: gripOf(rows),
+    loading: volume.loading,
+    joints: jointsMoved(plan, catalogue, rows),
+  };
+}
+
+type RowAsDone = { readonly row: MovementRow; readonly movement: Movement; readonly verdict: Verdict | null };
+type Counted = Pick<TermVolume, 'reps' | 'holdMs' | 'stretchMs'>;
+const NOTHING_COUNTED: Counted = { reps: NO_REPS, holdMs: 0, stretchMs: 0 };
+
+const addCounted = (a: Counted, b: Counted): Counted => ({
+  reps: addReps(a.reps, b.reps),
+  holdMs: a.holdMs + b.holdMs,
+  stretchMs: a.stretchMs + b.stretchMs,
+});
+
+const addReps = (a: TermVolume['reps'], b: TermVolume['reps']): TermVolume['reps'] =>
+  Object.fromEntries(FAMILIES.map((f) => [f, a[f] + b[f]])) as TermVolume['reps'];
+
+const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
+
+/** What a hand counts of a row; nothing where it rests or does something else. */
+function timesOf({ row, verdict }: RowAsDone, hand: Hand): { readonly times: number; readonly dose: Dose } {
+  const own = verdict?.[hand];
+  if (own?.kind === 'swap' || own?.kind === 'leaveOut') return { times: 0, dose: row.dose };
+  const dose = own ? adaptedDose(row.dose, own.adaptation) : row.dose;
+  const { left, right } = doseTotals(dose);
+  return { times: hand === 'L' ? left : right, dose };
+}
+
+function countedIn(of: RowAsDone, breathMs: number): Counted {
+  const family = familyOf(of.movement);
+  const hands = HANDS.map((hand) => timesOf(of, hand));
+  const heldMs = Math.max(...hands.map(({ times, dose }) => times * eachMs(dose, breathMs)));
+  const isStretch = of.movement.effort === 'stretch';
+  return {
+    reps: family ? { ...NO_REPS, [family]: hands.reduce((n, h) => n + h.times, 0) } : NO_REPS,
+    stretchMs: isStretch ? heldMs : 0,
+    holdMs: !isStretch && of.row.dose.count.mode === 'hold' ? heldMs : 0,
+  };
+}
+
+const eachMs = ({ count }: Dose, breathMs: number): number =>
+  count.mode === 'hold' ? count.holdMs : count.mode === 'breaths' ? breathMs : 0;
+
+const gripOf = (rows: readonly RowAsDone[]): number =>
+  rows
+    .filter(({ movement }) => familyOf(movement) === 'grip')
+    .reduce((n, { row, movement, verdict }) => n + rowVolume(movement, row.dose, verdict).resisted, 0);
+
+/** Moved on either hand by what this person does. */
+function jointsMoved(plan: Plan, catalogue: Catalogue, rows: readonly RowAsDone[]): readonly string[] {
+  const kept = new Set(
+    rows.filter((r) => HANDS.some((hand) => timesOf(r, hand).times > 0)).map(({ row }) => row.id),
+  );
+  const moved = planMoves(onlyRows(plan, kept), catalogue);
+  return HAND_SPOTS.map((s) => s.id).filter((id) => (moved.L[id] ?? 0) > 0 || (moved.R[id] ?? 0) > 0);
+}
+
+/** A plan with these movement rows alone. */
+export const onlyRows = (plan: Plan, kept: ReadonlySet<string>): Plan => ({
+  ...plan,
+  sections: plan.sections.map((s) => ({
+    ...s,
+    rows: s.rows.filter((r) => r.kind !== 'movement' || kept.has(r.id)),
+  })),
+});
+
+/** Classes together, exactly: everything adds up, and a joint moved in either was moved. */
+export const addTermVolumes = (volumes: readonly TermVolume[]): TermVolume =>
+  volumes.reduce<TermVolume>(
+    (a, b) => ({
+      ...addCounted(a, b),
+      gripEffort: a.gripEffort + b.gripEffort,
+      loading: a.loading + b.loading,
+      joints: HAND_SPOTS.map((s) => s.id).filter((id) => a.joints.includes(id) || b.joints.includes(id)),
+    }),
+    NO_TERM_VOLUME,
+  );

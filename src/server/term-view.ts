@@ -1,0 +1,181 @@
+import { CAUTIONS } from '@/catalogue/cautions';
+import { factsOf } from '@/catalogue/class-facts';
+import type { Catalogue } from '@/core/catalogue/movement';
+import type { Person } from '@/core/people/person';
+import { checkPlan } from '@/core/plan/check';
+import type { Finding } from '@/core/plan/finding';
+import { movementRows } from '@/core/plan/last-row';
+import type { Plan } from '@/core/plan/plan';
+import { effortTarget } from '@/core/progress/decision';
+import type { OwnRung } from '@/core/progress/own-rung';
+import { verdictFor } from '@/core/screening/verdict';
+import { recordByRow } from '@/core/teach/progress';
+import { taughtPlan } from '@/core/teach/snapshot';
+import { doneByPerson, donePlan } from '@/core/term/done';
+import { holidayOn, termClasses, type TermClass } from '@/core/term/term';
+import {
+  addTermVolumes,
+  NO_TERM_VOLUME,
+  volumeOf,
+  type TermVolume,
+  type VerdictOn,
+} from '@/core/term/volumes';
+import type { ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { loadOwnRungs } from '@/store/progress';
+import type { StoredTerm } from '@/store/terms';
+import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
+import { loadAttendance } from '@/store/wrap-ups';
+import { catalogueNow } from './catalogue';
+import { loadClassroom, type Classroom } from './classroom';
+import { classesInTerm, termFrom } from './terms';
+
+/** One class of the term as a column. */
+export type TermColumn = {
+  readonly info: ClassInfo;
+  /** As planned, or as it began for a class that was taught. */
+  readonly plan: Plan;
+  readonly lighter: boolean;
+  /** What the rules across weeks (G1 to G3) say of it. */
+  readonly findings: readonly Finding[];
+};
+
+export type WeekLine = {
+  readonly week: number;
+  readonly phase: string;
+  readonly lighter: boolean;
+  /** Most effort of ten asked this week, for people with and without precautions. */
+  readonly effortMost: number;
+  readonly effortMostPrecaution: number;
+  readonly planned: TermVolume;
+  /** Null until a class of the week was taught. */
+  readonly done: TermVolume | null;
+};
+
+export type TermView = {
+  readonly term: StoredTerm;
+  readonly name: string;
+  readonly columns: readonly TermColumn[];
+  readonly weeks: readonly WeekLine[];
+  /** Days on which the term has a class and none is there. */
+  readonly missing: readonly TermClass[];
+  /** Classes on days that are no days of the term, in a sentence each. */
+  readonly astray: readonly { readonly classId: string; readonly words: string }[];
+  readonly people: readonly Person[];
+  readonly person: Person | null;
+  readonly ownRungs: readonly OwnRung[];
+  readonly catalogue: Catalogue;
+};
+
+type Taught = { readonly done: Plan; readonly doneBy: (personId: string) => Plan | null };
+type Gone = { readonly room: Classroom; readonly plan: Plan; readonly taught: Taught | null };
+
+/** A term with its classes, what they ask for and what was done, for the group or for one person. */
+export async function loadTerm(db: Db, rawId: string, personId: string | null): Promise<TermView | null> {
+  const stored = await termFrom(db, rawId);
+  if (!stored.ok) return null;
+  const term = stored.value;
+  const { catalogue } = await catalogueNow(db);
+  const infos = await classesInTerm(db, term);
+  const gone = (await Promise.all(infos.map((info) => goneThrough(db, info)))).filter((g) => g !== null);
+  const people = distinct(gone.flatMap((g) => g.room.people));
+  const person = people.find((p) => p.id === personId) ?? null;
+  const days = termClasses(term);
+  return {
+    term,
+    name: gone.at(-1)?.room.info.name ?? '',
+    columns: columnsOf(term, gone),
+    weeks: weeksOf(term, gone, person, catalogue),
+    missing: days.filter((d) => infos.every((c) => c.day !== d.day)),
+    astray: infos
+      .filter((c) => days.every((d) => d.day !== c.day))
+      .map((c) => ({ classId: c.id, words: astrayWords(term, c) })),
+    people,
+    person,
+    ownRungs: person ? (await loadOwnRungs(db, term.seriesId)).filter((o) => o.personId === person.id) : [],
+    catalogue,
+  };
+}
+
+async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
+  const room = await loadClassroom(db, info.id);
+  if (!room) return null;
+  const taught = await loadTaught(db, info.id);
+  if (!taught?.ended) return { room, plan: room.stored.history.plan, taught: null };
+  const whole = taughtPlan(taught.snapshot.plan, taught.state.changes);
+  const done = donePlan(whole, recordByRow(await loadEvents(db, info.id)));
+  const [marks, attendance] = [await loadMarks(db, info.id), await loadAttendance(db, info.id)];
+  const came = new Set(attendance.filter((a) => a.present).map((a) => a.personId));
+  return {
+    room,
+    plan: taught.snapshot.plan,
+    taught: { done, doneBy: (id) => (came.has(id) ? doneByPerson(done, marks, id) : null) },
+  };
+}
+
+/** Each class judged against the one before it in the term, be that taught or only planned. */
+function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn[] {
+  const shown = new Set(gone[0]?.room.shown);
+  return gone.map(({ room, plan }, i) => {
+    const before = gone[i - 1];
+    const last = before ? (before.taught?.done ?? before.plan) : (room.last?.plan ?? null);
+    const planned = gone.slice(0, i).filter((g) => !g.taught).length;
+    const attended = Object.fromEntries(room.people.map((p) => [p.id, (room.attended[p.id] ?? 0) + planned]));
+    const facts = { ...factsOf(room), shown: [...shown], last, attended };
+    for (const row of movementRows(plan)) shown.add(row.movementId);
+    return {
+      info: room.info,
+      plan,
+      lighter: term.weeks[room.info.week - 1]?.lighter ?? false,
+      findings: checkPlan(plan, facts).findings.filter((f) => f.code.startsWith('G')),
+    };
+  });
+}
+
+function weeksOf(
+  term: StoredTerm,
+  gone: readonly Gone[],
+  person: Person | null,
+  catalogue: Catalogue,
+): readonly WeekLine[] {
+  return term.weeks.map(({ phase, lighter }, i): WeekLine => {
+    const week = i + 1;
+    const classes = gone.filter((g) => g.room.info.week === week);
+    const volume = (plan: Plan, day: string) => volumeOf(plan, catalogue, verdictsOf(person, day, catalogue));
+    const taught = classes.flatMap(({ taught: t, room }) => {
+      if (!t) return [];
+      const plan = person ? t.doneBy(person.id) : t.done;
+      return [plan ? volume(plan, room.info.day) : NO_TERM_VOLUME];
+    });
+    const ease = lighter ? 1 : 0;
+    return {
+      week,
+      phase,
+      lighter,
+      effortMost: effortTarget(week, false) - ease,
+      effortMostPrecaution: effortTarget(week, true) - ease,
+      planned: addTermVolumes(classes.map((c) => volume(c.plan, c.room.info.day))),
+      done: taught.length > 0 ? addTermVolumes(taught) : null,
+    };
+  });
+}
+
+/** As one person does it; nothing for the group as a whole. */
+function verdictsOf(person: Person | null, today: string, catalogue: Catalogue): VerdictOn {
+  if (!person) return () => null;
+  const screening = { table: CAUTIONS, catalogue, today };
+  return (movement, row) => verdictFor(person, movement, row.dose, screening);
+}
+
+const astrayWords = (term: StoredTerm, { name, day, week }: ClassInfo): string => {
+  const holiday = holidayOn(term, day);
+  const why = holiday
+    ? `falls in a holiday${holiday.what && ` (${holiday.what})`}`
+    : 'is on no day of this term';
+  return `${name}, week ${week}, on ${day}, ${why}.`;
+};
+
+const distinct = (people: readonly Person[]): readonly Person[] => {
+  const byId = new Map(people.map((p) => [p.id, p]));
+  return [...byId.values()].sort((a, b) => a.firstName.localeCompare(b.firstName));
+};
