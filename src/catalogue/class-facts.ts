@@ -18,14 +18,24 @@ export type Room = {
   readonly people: readonly Person[];
   readonly bag: Readonly<Record<string, number>>;
   readonly shown: readonly string[];
-  readonly last: { readonly plan: Plan } | null;
+  /** What rises are told from. */
+  readonly lastUsual: Plan | null;
   readonly attended: Readonly<Record<string, number>>;
   readonly own: readonly OwnMovement[];
   readonly checkIns: Readonly<Record<string, CheckIn>>;
 };
 
 /** What a plan of this class is judged against, in the page and on the server alike. */
-export const factsOf = ({ info, people, bag, shown, last, attended, own, checkIns }: Room): ClassFacts => ({
+export const factsOf = ({
+  info,
+  people,
+  bag,
+  shown,
+  lastUsual,
+  attended,
+  own,
+  checkIns,
+}: Room): ClassFacts => ({
   catalogue: withOwn(CATALOGUE, own),
   cautions: CAUTIONS,
   people: people.map((p) => asToday(p, checkIns[p.id])),
@@ -35,7 +45,7 @@ export const factsOf = ({ info, people, bag, shown, last, attended, own, checkIn
   shown,
   day: info.day,
   week: info.week,
-  last: last?.plan ?? null,
+  last: lastUsual,
   attended,
 });
 

@@ -1,4 +1,5 @@
 import { addDays, format, parseISO } from 'date-fns';
+import { dice } from '@/core/dice';
 import type { Plan } from '@/core/plan/plan';
 import type { Person } from '@/core/people/person';
 import { START, type TeachState } from '@/core/teach/state';
@@ -14,7 +15,7 @@ import { addMark, recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
 import { demoPeople, type DemoPerson } from './people';
 import { DEMO_BAG, fridayPlan, wednesdayPlan } from './plans';
-import { demoAttendance, demoEvents, demoMarks, dice } from './records';
+import { demoAttendance, demoEvents, demoMarks } from './records';
 
 const NEXT_WEEK = 4;
 const TERM_WEEKS = 8;

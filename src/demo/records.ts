@@ -4,17 +4,6 @@ import type { Mark, MarkKind } from '@/core/teach/marks';
 import type { TeachEvent } from '@/core/teach/state';
 import { draftFor, type WrapUpPerson } from '@/core/teach/wrap-up';
 
-/** A small seeded generator (mulberry32), so that the demo is the same on every machine. */
-export function dice(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /** A plausible run of a class: set-up takes a little more or less than planned, by `drag`. */
 export function demoEvents(
   rows: readonly TaughtRow[],

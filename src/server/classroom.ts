@@ -5,7 +5,14 @@ import type { Plan } from '@/core/plan/plan';
 import type { CheckIn } from '@/core/screening/check-in';
 import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
-import { findClass, lastTaught, shownMovements, taughtPlans, type ClassInfo } from '@/store/classes';
+import {
+  findClass,
+  lastTaught,
+  lastUsualPlan,
+  shownMovements,
+  taughtPlans,
+  type ClassInfo,
+} from '@/store/classes';
 import type { Db } from '@/store/db';
 import { loadCheckIns } from '@/store/check-ins';
 import { listOwn } from '@/store/own-movements';
@@ -35,6 +42,8 @@ export type Classroom = {
   readonly packed: readonly string[];
   /** Set-ups on the floor and impact are offered. */
   readonly floor: boolean;
+  /** What rises are told from: the last class that was not in a lighter week. */
+  readonly lastUsual: Plan | null;
   readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
@@ -55,6 +64,7 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     pace: await paceBefore(db, info.day),
     packed: await loadPacked(db, classId),
     floor: (await settingsNow(db)).floorLoading === 'on',
+    lastUsual: await lastUsualPlan(db, info.seriesId, info.day),
     last: await lastTaught(db, info.seriesId, info.day),
   };
 }

@@ -113,24 +113,28 @@ async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
   };
 }
 
-/** Each class judged against the one before it in the term, be that taught or only planned. */
+/** Each class judged against the one before it that was not lighter, be that taught or only planned. */
 function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn[] {
   const shown = new Set(gone[0]?.room.shown);
   return gone.map(({ room, plan }, i) => {
-    const before = gone[i - 1];
-    const last = before ? (before.taught?.done ?? before.plan) : (room.last?.plan ?? null);
-    const planned = gone.slice(0, i).filter((g) => !g.taught).length;
+    const earlier = gone.slice(0, i);
+    const before = earlier.findLast((g) => !isLighter(term, g)) ?? earlier.at(-1);
+    const last = before ? (before.taught?.done ?? before.plan) : room.lastUsual;
+    const planned = earlier.filter((g) => !g.taught).length;
     const attended = Object.fromEntries(room.people.map((p) => [p.id, (room.attended[p.id] ?? 0) + planned]));
     const facts = { ...factsOf(room), shown: [...shown], last, attended };
     for (const row of movementRows(plan)) shown.add(row.movementId);
     return {
       info: room.info,
       plan,
-      lighter: term.weeks[room.info.week - 1]?.lighter ?? false,
+      lighter: isLighter(term, gone[i]!),
       findings: checkPlan(plan, facts).findings.filter((f) => f.code.startsWith('G')),
     };
   });
 }
+
+const isLighter = ({ weeks }: StoredTerm, { room }: Gone): boolean =>
+  weeks[room.info.week - 1]?.lighter ?? false;
 
 function weeksOf(
   term: StoredTerm,

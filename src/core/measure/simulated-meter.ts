@@ -1,3 +1,4 @@
+import { dice } from '../dice';
 import { QUIET_MS, type Sample } from './force-curve';
 
 /** A squeeze as a made-up hand does it. Times in ms, forces in kg. */
@@ -69,11 +70,3 @@ function forceAt({ startMs, riseMs, holdMs, peakKg, droop, twice }: MadeSqueeze,
 }
 
 const smoothStep = (x: number): number => x * x * (3 - 2 * x);
-
-function dice(seed: number): () => number {
-  let state = (seed * 2654435761) >>> 0 || 1;
-  return () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return state / 4294967296;
-  };
-}

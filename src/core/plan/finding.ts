@@ -36,7 +36,7 @@ export type RuleContext = {
   readonly firstClass: boolean;
   /** Week of the term, from 1. */
   readonly week: number;
-  /** The plan as it was taught last; null for a first class. */
+  /** The plan that rises are told from: as taught last in a usual week; null for a first class. */
   readonly last: Plan | null;
   /** Classes of this series each person has come to, by person id. */
   readonly attended: Readonly<Record<string, number>>;

@@ -48,9 +48,9 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
   const { result, asked, start, stop } = useDraft();
   const draft = (next: DraftWish) => {
     setWish(next);
-    const { info, people, bag, shown, last, attended, own, checkIns } = room;
+    const { info, people, bag, shown, lastUsual, attended, own, checkIns } = room;
     start({
-      room: { info, people, bag, shown, last, attended, own, checkIns },
+      room: { info, people, bag, shown, lastUsual, attended, own, checkIns },
       lately: room.recent,
       breathMs: plan.breathMs,
       wish: { ...next, kept: keep ? planned : [] },

@@ -1,8 +1,9 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback } from 'react';
 import type { Draft } from '@/core/draft/draft';
 import type { Result } from '@/core/result';
+import { useWorkerJob } from '@/ui/use-worker-job';
 import type { DraftJob, DraftReply } from '@/workers/draft-job';
 
 export type Drafting = {
@@ -13,44 +14,23 @@ export type Drafting = {
   readonly stop: () => void;
 };
 
-/** A draft worked out in a worker of its own; starting again, or stopping, ends the one before. */
+const NO_SOLVER: Result<Draft> = {
+  ok: false,
+  code: 'no-solver',
+  message: 'The solver could not be started in this browser. The plan is as it was.',
+};
+
+/** A draft worked out off the page. */
 export function useDraft(): Drafting {
-  const [result, setResult] = useState<Result<Draft> | null>(null);
-  const [asked, setAsked] = useState<number | null>(null);
-  const worker = useRef<Worker | null>(null);
-
-  const stop = useCallback(() => {
-    worker.current?.terminate();
-    worker.current = null;
-    setAsked(null);
-  }, []);
-  useEffect(() => () => worker.current?.terminate(), []);
-
-  const start = useCallback(
-    (job: DraftJob) => {
-      stop();
-      setResult(null);
-      setAsked(0);
-      const made = new Worker(new URL('../../../workers/draft-worker.ts', import.meta.url), {
-        type: 'module',
-      });
-      worker.current = made;
-      made.onmessage = ({ data }: MessageEvent<DraftReply>) => {
-        if (data.kind === 'asked') return setAsked(data.times);
-        setResult(data.result);
-        stop();
-      };
-      made.onerror = () => {
-        setResult({
-          ok: false,
-          code: 'no-solver',
-          message: 'The solver could not be started in this browser. The plan is as it was.',
-        });
-        stop();
-      };
-      made.postMessage(job);
-    },
-    [stop],
+  const makeWorker = useCallback(
+    () => new Worker(new URL('../../../workers/draft-worker.ts', import.meta.url), { type: 'module' }),
+    [],
   );
-  return { result, asked, start, stop };
+  const { reply, running, failed, start, stop } = useWorkerJob<DraftJob, DraftReply>(makeWorker);
+  return {
+    result: failed ? NO_SOLVER : reply?.kind === 'done' ? reply.result : null,
+    asked: running ? (reply?.kind === 'asked' ? reply.times : 0) : null,
+    start,
+    stop,
+  };
 }

@@ -36,6 +36,11 @@ export default async function TermPage({ params, searchParams }: Props) {
         {columns.length > 0 && (
           <WhoseTerm chosen={person?.id ?? ''} people={people.map((p) => [p.id, fullName(p)] as const)} />
         )}
+        {columns.length > 0 && (
+          <Link href={`/terms/${term.id}/play`} className={buttonClass()}>
+            Play it forward
+          </Link>
+        )}
         <Link href={`/terms/${term.id}/change`} className={buttonClass()}>
           Weeks and holidays
         </Link>

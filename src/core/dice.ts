@@ -1,0 +1,12 @@
+/** Numbers from 0 up to 1, the same for the same seed on every machine (mulberry32). */
+export type Dice = () => number;
+
+export function dice(seed: number): Dice {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) | 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}

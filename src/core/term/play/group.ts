@@ -1,0 +1,79 @@
+import { strongerOf } from '../../catalogue/rung';
+import { atRung, movementOfRow, rungOf } from '../../plan/at-rung';
+import type { PlanContext } from '../../plan/check';
+import { leftOutIn } from '../../plan/finding';
+import { movementRows } from '../../plan/last-row';
+import type { MovementRow, Plan } from '../../plan/plan';
+import { groupMovesOn } from '../../progress/decision';
+import type { Family } from '../../progress/family';
+import { familyRows } from '../../progress/outcomes';
+import type { Player, Taught } from './one-class';
+import type { PlayFacts } from './options';
+import { standAfter, type Stand } from './steps';
+
+/** Movements with a next rung, for which enough would move on and nobody would have to leave it out. */
+export function movingOn(
+  context: PlanContext,
+  families: ReadonlyMap<Family, readonly MovementRow[]>,
+  decisions: Taught['decisions'],
+): ReadonlySet<string> {
+  return new Set(
+    [...families].flatMap(([family, rows]) =>
+      rows.flatMap((row) => {
+        const movement = movementOfRow(row, context.catalogue);
+        if (!movement || !strongerOf(movement)) return [];
+        const of = decisions.get(family)!;
+        if (!groupMovesOn(of, new Set()).moves) return [];
+        const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
+        return groupMovesOn(of, leftOutIn(context.judge(stronger, row.dose))).moves ? [row.movementId] : [];
+      }),
+    ),
+  );
+}
+
+/** Where the class goes from here, by the rules; a lighter week changes nothing. */
+export function standsAfter(
+  { catalogue }: PlayFacts,
+  { plan }: PlanContext,
+  moving: ReadonlySet<string>,
+  before: ReadonlyMap<string, Stand>,
+  lighter: boolean,
+  schooled: Plan,
+): ReadonlyMap<string, Stand> {
+  const after = new Map(before);
+  for (const row of movementRows(plan)) {
+    if (lighter && before.has(row.movementId)) continue;
+    const usual = movementRows(schooled).find((r) => r.movementId === row.movementId)?.dose ?? row.dose;
+    const stand = standAfter(row, moving.has(row.movementId), usual, catalogue);
+    if (stand) after.set(row.movementId, stand);
+  }
+  return after;
+}
+
+/** Where the class moves on, those who are to stay keep the rung they have. */
+export function pinThoseWhoStay(
+  players: readonly Player[],
+  { plan, catalogue }: PlanContext,
+  { moving, decisions }: Taught,
+) {
+  for (const [family, rows] of familyRows(plan, catalogue))
+    for (const player of players) {
+      if (decisions.get(family)!.get(player.person.id)?.kind === 'move on') continue;
+      for (const row of rows) {
+        const movement = moving.has(row.movementId) ? catalogue.movement(row.movementId) : undefined;
+        if (movement && !player.own.has(row.movementId))
+          player.own.set(row.movementId, rungOf(movement, row.rung));
+      }
+    }
+}
+
+export const behindIn = ({ own }: Player, plan: Plan, { catalogue }: PlayFacts): readonly Family[] =>
+  [...familyRows(plan, catalogue)].flatMap(([family, rows]) =>
+    rows.some((row) => {
+      const movement = catalogue.movement(row.movementId);
+      const rung = own.get(row.movementId);
+      return movement && rung !== undefined && rung < rungOf(movement, row.rung);
+    })
+      ? [family]
+      : [],
+  );

@@ -1,0 +1,161 @@
+import type { Dice } from '../../dice';
+import { primaryCount } from '../../dose/dose';
+import { movementOfRow, rungOf } from '../../plan/at-rung';
+import type { PlanContext } from '../../plan/check';
+import { movementRows } from '../../plan/last-row';
+import type { MovementRow } from '../../plan/plan';
+import { decide, effortTarget, type Decision, type Outcome } from '../../progress/decision';
+import type { Family } from '../../progress/family';
+import { familyRows } from '../../progress/outcomes';
+import { rungAfter } from '../../progress/own-rung';
+import { mean } from '../../statistics';
+import { movingOn } from './group';
+import type { PlayFacts } from './options';
+import type { ClassPlayed } from './play';
+import { passTime, respond, type Condition, type Response } from './response';
+
+/** One person on the way through the term. */
+export type Player = {
+  readonly person: PlayFacts['people'][number];
+  readonly condition: Condition;
+  /** Their own rung of a movement; with the class where there is none. */
+  readonly own: Map<string, number>;
+  readonly outcomes: Map<Family, Outcome[]>;
+  readonly back: Map<Family, number>;
+  came: number;
+  steppedBack: number;
+};
+
+export type Taught = {
+  readonly counts: Omit<ClassPlayed, 'plan' | 'lighter' | 'breaches'>;
+  /** Movements of which the class moves to the next rung. */
+  readonly moving: ReadonlySet<string>;
+  readonly decisions: ReadonlyMap<Family, ReadonlyMap<string, Decision>>;
+};
+
+/** One class: who comes, how they feel, and what the rules propose for each of them. */
+export function teach(
+  facts: PlayFacts,
+  players: readonly Player[],
+  context: PlanContext,
+  week: number,
+  attendance: number,
+  roll: Dice,
+): Taught {
+  const families = familyRows(context.plan, facts.catalogue);
+  const decisions = new Map([...families.keys()].map((f) => [f, new Map<string, Decision>()] as const));
+  const efforts: number[] = [];
+  let [sore, movedOn, steppedBack] = [0, 0, 0];
+  for (const player of players) {
+    const { person, condition } = player;
+    passTime(condition, person, roll);
+    const comes = roll() < attendance;
+    const target = effortTarget(week, person.conditions.length > 0);
+    const felt = comes ? respond(condition, askedOf(player, context), target, roll) : null;
+    if (felt) {
+      player.came += 1;
+      efforts.push(felt.effort);
+      if (felt.painRise >= 2) sore += 1;
+    }
+    let [on, back] = [false, false];
+    for (const [family, rows] of families) {
+      const outcomes = player.outcomes.get(family)!;
+      outcomes.push(outcomeOf(player, rows, context, felt, target));
+      const decision = decide(outcomes, {
+        flare: condition.flare > 0,
+        flareSettled: condition.wasInFlare && condition.flare === 0,
+        effortTarget: target,
+        backWhileAway: comes ? 0 : (player.back.get(family) ?? 0),
+      });
+      take(player, family, rows, decision, facts, comes);
+      if (comes) decisions.get(family)!.set(person.id, decision);
+      on ||= decision.kind === 'move on';
+      back ||= decision.kind === 'step back';
+    }
+    if (on) movedOn += 1;
+    if (back) {
+      steppedBack += 1;
+      player.steppedBack += 1;
+    }
+  }
+  return {
+    counts: {
+      came: efforts.length,
+      effort: efforts.length > 0 ? mean(efforts) : 0,
+      sore,
+      movedOn,
+      steppedBack,
+    },
+    moving: movingOn(context, families, decisions),
+    decisions,
+  };
+}
+
+/** The most effort that anything this person does asks of them, on their own rung. */
+function askedOf({ person, own }: Player, context: PlanContext): number {
+  return Math.max(
+    0,
+    ...movementRows(context.plan).map((row) => {
+      const verdict = context.verdictOf(row.id, person.id);
+      const movement = movementOfRow(
+        { ...row, rung: own.get(row.movementId) ?? row.rung },
+        context.catalogue,
+      );
+      if (!verdict || !movement) return 0;
+      return Math.max(
+        ...[verdict.L, verdict.R].map((hand) =>
+          hand.kind === 'do' || hand.kind === 'adapt'
+            ? Math.min(movement.effortOf10, hand.adaptation.effortMost ?? 10)
+            : 0,
+        ),
+      );
+    }),
+  );
+}
+
+function outcomeOf(
+  { person }: Player,
+  rows: readonly MovementRow[],
+  context: PlanContext,
+  felt: Response | null,
+  target: number,
+): Outcome {
+  const takesPart = rows.every((row) => {
+    const verdict = context.verdictOf(row.id, person.id);
+    return verdict && [verdict.L.kind, verdict.R.kind].some((k) => k === 'do' || k === 'adapt');
+  });
+  const completed = felt !== null && takesPart && felt.effort <= target + 1;
+  return {
+    day: '',
+    present: felt !== null,
+    completed,
+    atTop:
+      completed &&
+      rows.every(({ dose }) => dose.count.mode === 'time' || primaryCount(dose.count) >= dose.most),
+    effort: felt?.effort ?? null,
+    painRise: felt?.painRise ?? null,
+    worseLater: felt?.worseLater ?? null,
+    formLost: felt?.formLost ?? 0,
+  };
+}
+
+/** The proposal is taken as it is. Who moves up to the class stands with it again; staying is left to when the class goes on. */
+function take(
+  player: Player,
+  family: Family,
+  rows: readonly MovementRow[],
+  decision: Decision,
+  { catalogue }: PlayFacts,
+  comes: boolean,
+): void {
+  player.back.set(family, comes ? 0 : (player.back.get(family) ?? 0) + Math.max(0, -(decision.rungs ?? 0)));
+  if (decision.rungs === 0) return;
+  for (const row of rows) {
+    const movement = catalogue.movement(row.movementId);
+    if (!movement) continue;
+    const ofClass = rungOf(movement, row.rung);
+    const to = rungAfter(movement, player.own.get(row.movementId) ?? ofClass, decision);
+    if (to >= ofClass) player.own.delete(row.movementId);
+    else player.own.set(row.movementId, to);
+  }
+}

@@ -1,0 +1,63 @@
+import type { Catalogue } from '../../catalogue/movement';
+import type { School } from '../../dose/school';
+import type { Person } from '../../people/person';
+import type { Plan } from '../../plan/plan';
+import type { Family } from '../../progress/family';
+import type { CautionTable } from '../../screening/verdict';
+import type { TermWeek } from '../term';
+import type { TermVolume } from '../volumes';
+
+/** As the classes are planned; or from the first of them on as the rules of progress propose. */
+export const WAYS = ['as planned', 'as the rules propose'] as const;
+
+export type PlayOptions = {
+  readonly way: (typeof WAYS)[number];
+  /** How everything is counted; null for the doses of the plans. */
+  readonly school: School | null;
+  /** Share of the classes that each person comes to, 0 to 1. */
+  readonly attendance: number;
+  readonly seed: number;
+  /** How often the term is played through. */
+  readonly plays: number;
+};
+
+/** A term to play: its weeks, its classes in order, and the group. */
+export type PlayFacts = {
+  readonly catalogue: Catalogue;
+  readonly cautions: CautionTable;
+  readonly people: readonly Person[];
+  readonly weeks: readonly TermWeek[];
+  readonly classes: readonly { readonly week: number; readonly day: string; readonly plan: Plan }[];
+  readonly slotMs: number;
+  readonly helpers: number;
+};
+
+/** One class, over all plays. Counts are means; shares are of the plays. */
+export type PlayedClass = {
+  readonly week: number;
+  readonly came: number;
+  readonly effort: number;
+  /** People whose pain rose by two or more. */
+  readonly sore: number;
+  readonly movedOn: number;
+  readonly steppedBack: number;
+  /** As planned in the first play; it is the same in all when the plans are kept to. */
+  readonly planned: TermVolume;
+  readonly breaches: readonly { readonly code: string; readonly text: string; readonly share: number }[];
+};
+
+export type PlayedPerson = {
+  readonly personId: string;
+  /** Classes come to, mean. */
+  readonly came: number;
+  readonly steppedBack: number;
+  /** Families in which they end under the rung of the class, with the share of plays in which they do. */
+  readonly behind: readonly { readonly family: Family; readonly share: number }[];
+};
+
+export type Played = {
+  readonly plays: number;
+  readonly classes: readonly PlayedClass[];
+  /** Those who fall behind most often first. */
+  readonly people: readonly PlayedPerson[];
+};

@@ -1,0 +1,125 @@
+import { addDays } from '../../days';
+import { dice } from '../../dice';
+import { contextOf, type ClassFacts, type PlanContext } from '../../plan/check';
+import { movementRows } from '../../plan/last-row';
+import type { Plan } from '../../plan/plan';
+import { oneChange } from '../../plan/rules/g1-one-change';
+import { steepRises } from '../../plan/rules/g2-gentle-rise';
+import { fewNew } from '../../plan/rules/g3-few-new';
+import { FAMILIES, type Family } from '../../progress/family';
+import { behindIn, pinThoseWhoStay, standsAfter } from './group';
+import { teach, type Player } from './one-class';
+import type { PlayFacts, PlayOptions } from './options';
+import { startOf } from './response';
+import { asStood, inSchool, type Stand } from './steps';
+
+/** What one play of a term left behind, class by class and person by person. */
+export type OnePlay = {
+  readonly classes: readonly ClassPlayed[];
+  readonly behind: ReadonlyMap<string, readonly Family[]>;
+  readonly steppedBack: ReadonlyMap<string, number>;
+  readonly came: ReadonlyMap<string, number>;
+};
+
+export type ClassPlayed = {
+  readonly plan: Plan;
+  readonly lighter: boolean;
+  readonly came: number;
+  readonly effort: number;
+  readonly sore: number;
+  readonly movedOn: number;
+  readonly steppedBack: number;
+  readonly breaches: readonly { readonly code: string; readonly text: string }[];
+};
+
+/** The term once, from its first class to its last. */
+export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): OnePlay {
+  const roll = dice(seed);
+  const players = facts.people.map((person): Player => ({
+    person,
+    condition: startOf(person, roll),
+    own: new Map(),
+    outcomes: new Map(FAMILIES.map((f) => [f, []])),
+    back: new Map(),
+    came: 0,
+    steppedBack: 0,
+  }));
+  let stands: ReadonlyMap<string, Stand> = new Map();
+  const shown = new Set<string>();
+  const classes: ClassPlayed[] = [];
+  for (const { week, day, plan } of facts.classes) {
+    const lighter = facts.weeks[week - 1]?.lighter ?? false;
+    const schooled = inSchool(plan, options.school, facts.catalogue);
+    const now = options.way === 'as planned' ? schooled : asStood(schooled, stands, lighter);
+    const context = contextOf(
+      now,
+      factsOn(facts, players, {
+        week,
+        day,
+        last: (classes.findLast((c) => !c.lighter) ?? classes.at(-1))?.plan,
+        shown,
+      }),
+    );
+    const breaches = breachesOf(context);
+    const result = teach(facts, players, context, week, options.attendance, roll);
+    stands = standsAfter(facts, context, result.moving, stands, lighter, schooled);
+    if (facts.weeks[week - 1]?.phase !== 'settle in') pinThoseWhoStay(players, context, result);
+    for (const row of movementRows(now)) shown.add(row.movementId);
+    classes.push({ plan: now, lighter, ...result.counts, breaches });
+  }
+  const lastPlan = classes.at(-1)?.plan;
+  return {
+    classes,
+    behind: new Map(players.map((p) => [p.person.id, lastPlan ? behindIn(p, lastPlan, facts) : []] as const)),
+    steppedBack: new Map(players.map((p) => [p.person.id, p.steppedBack])),
+    came: new Map(players.map((p) => [p.person.id, p.came])),
+  };
+}
+
+/** What the rules across weeks say, without names: who is asked too much is made up here. */
+const breachesOf = (context: PlanContext): ClassPlayed['breaches'] => [
+  ...[...oneChange(context), ...fewNew(context)].map(({ code, text }) => ({ code, text })),
+  ...steepRises(context).map(({ words, people }) => ({
+    code: 'G2',
+    text:
+      people.length === 0
+        ? `${words} by more than 20 %.`
+        : `${words} by more than 10 % for people in their first four weeks or after a flare.`,
+  })),
+];
+
+type OnDay = {
+  readonly week: number;
+  readonly day: string;
+  readonly last: Plan | undefined;
+  readonly shown: ReadonlySet<string>;
+};
+
+const factsOn = (
+  facts: PlayFacts,
+  players: readonly Player[],
+  { week, day, last, shown }: OnDay,
+): ClassFacts => ({
+  catalogue: facts.catalogue,
+  cautions: facts.cautions,
+  people: facts.people,
+  helpers: facts.helpers,
+  slotMs: facts.slotMs,
+  bag: {},
+  shown: [...shown],
+  day: judgedOn(facts, day),
+  week,
+  last: last ?? null,
+  attended: Object.fromEntries(players.map((p) => [p.person.id, p.came])),
+});
+
+/**
+ * The first day of the term, or since, from which everybody's clearances are as they are on this one. Verdicts hang on a day
+ * by clearances alone, so that those of one class still hold in the next.
+ */
+function judgedOn({ people, classes }: PlayFacts, day: string): string {
+  const turns = people.flatMap((p) =>
+    p.clearances.flatMap(({ on, until }) => (until === null ? [on] : [on, addDays(until, 1)])),
+  );
+  return turns.reduce((latest, turn) => (turn <= day && turn > latest ? turn : latest), classes[0]!.day);
+}

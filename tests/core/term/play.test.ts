@@ -1,0 +1,157 @@
+import { CAUTIONS } from '@/catalogue/cautions';
+import { CATALOGUE } from '@/catalogue/movements';
+import { dice } from '@/core/dice';
+import { addDays } from '@/core/days';
+import { primaryCount } from '@/core/dose/dose';
+import { rungOf } from '@/core/plan/at-rung';
+import { movementRows } from '@/core/plan/last-row';
+import { playOnce } from '@/core/term/play/play';
+import { playTerm } from '@/core/term/play/played';
+import type { PlayFacts, PlayOptions } from '@/core/term/play/options';
+import { passTime, respond, startOf } from '@/core/term/play/response';
+import { inSchool, standAfter } from '@/core/term/play/steps';
+import { usualWeeks } from '@/core/term/term';
+import { person } from '../people';
+import { planWith } from '../plans';
+
+const plan = planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze', 'alternate-fists'] });
+const people = Array.from({ length: 6 }, (_, i) =>
+  person({
+    conditions:
+      i === 0 ? [{ conditionId: 'hand-oa', side: 'both', state: 'settled', since: null, spots: [] }] : [],
+  }),
+);
+const facts: PlayFacts = {
+  catalogue: CATALOGUE,
+  cautions: CAUTIONS,
+  people,
+  weeks: usualWeeks(8),
+  classes: Array.from({ length: 8 }, (_, i) => ({ week: i + 1, day: addDays('2026-11-11', 7 * i), plan })),
+  slotMs: 45 * 60_000,
+  helpers: 1,
+};
+const options: PlayOptions = { way: 'as planned', school: null, attendance: 0.85, seed: 3, plays: 4 };
+
+test('the same facts, options and seed play the same; another seed does not', () => {
+  expect(playTerm(facts, options)).toEqual(playTerm(facts, options));
+  expect(playTerm(facts, { ...options, seed: 4 }).classes).not.toEqual(playTerm(facts, options).classes);
+});
+
+test('it says how far it is', () => {
+  const told: number[] = [];
+  expect(playTerm(facts, options, (done) => told.push(done)).plays).toBe(4);
+  expect(told).toEqual([1, 2, 3, 4]);
+});
+
+test('everybody comes when nobody misses, and nobody when everybody does', () => {
+  const all = playTerm(facts, { ...options, attendance: 1 });
+  expect(all.classes.every((c) => c.came === 6)).toBe(true);
+  expect(all.people.every((p) => p.came === 8)).toBe(true);
+  const none = playTerm(facts, { ...options, attendance: 0 });
+  expect(none.classes.every((c) => c.came === 0 && c.effort === 0 && c.sore === 0)).toBe(true);
+});
+
+test('plans that are kept to are the plans that are played, and break what they break', () => {
+  const { classes } = playOnce(facts, options, 1);
+  expect(classes.map((c) => c.plan)).toEqual(facts.classes.map((c) => c.plan));
+  const steep = { ...facts, classes: facts.classes.map((c, i) => (i < 4 ? c : { ...c, plan: doubled })) };
+  const played = playTerm(steep, options);
+  expect(played.classes[4]!.breaches).toContainEqual(expect.objectContaining({ code: 'G2', share: 1 }));
+  expect(played.classes[3]!.breaches.filter((b) => b.code === 'G2')).toEqual([]);
+});
+const doubled = planWith({
+  move: ['wrist-bend', 'open-close'],
+  grip: [
+    ['ball-squeeze', { sets: 3 }],
+    ['alternate-fists', { sets: 3 }],
+  ],
+});
+
+test('by the rules the class starts where it is planned, grows a count at a time and never leaves a ladder', () => {
+  const { classes } = playOnce(facts, { ...options, way: 'as the rules propose', attendance: 1 }, 5);
+  expect(classes[0]!.plan).toEqual(plan);
+  for (const [i, { plan: now }] of classes.entries())
+    for (const row of movementRows(now)) {
+      const movement = CATALOGUE.movement(row.movementId)!;
+      const before = i === 0 ? null : movementRows(classes[i - 1]!.plan).find((r) => r.id === row.id)!;
+      expect(rungOf(movement, row.rung)).toBeLessThan(movement.rungs.length);
+      if (!before) continue;
+      expect(rungOf(movement, row.rung) - rungOf(movement, before.rung)).toBeLessThanOrEqual(1);
+      if (rungOf(movement, row.rung) === rungOf(movement, before.rung) && !facts.weeks[i - 1]!.lighter)
+        expect(primaryCount(row.dose.count) - primaryCount(before.dose.count)).toBeLessThanOrEqual(1);
+    }
+});
+
+test('a person who never comes falls behind nobody while the class stays, and steps back once away', () => {
+  const { steppedBack, came } = playOnce(facts, { ...options, attendance: 0 }, 1);
+  expect([...came.values()]).toEqual(people.map(() => 0));
+  expect([...steppedBack.values()].every((n) => n <= 2)).toBe(true);
+});
+
+test('someone who misses much ends behind more often than someone who comes', () => {
+  const rare = playTerm(facts, { ...options, way: 'as the rules propose', attendance: 0.45, plays: 12 });
+  const often = playTerm(facts, { ...options, way: 'as the rules propose', attendance: 1, plays: 12 });
+  const share = (played: typeof rare) =>
+    played.people.flatMap((p) => p.behind).reduce((n, b) => n + b.share, 0);
+  expect(share(rare)).toBeGreaterThan(share(often));
+});
+
+test('more effort over the target hurts more often, and a class leaves people fitter', () => {
+  const sore = (asked: number) => {
+    const roll = dice(9);
+    return Array.from({ length: 800 }, () =>
+      respond({ ease: 0, flare: 0, wasInFlare: false }, asked, 4, roll),
+    ).filter((r) => r.painRise >= 2).length;
+  };
+  expect(sore(9)).toBeGreaterThan(2 * sore(3));
+  const condition = startOf(people[1]!, dice(1));
+  const before = condition.ease;
+  respond(condition, 3, 4, dice(2));
+  expect(condition.ease).toBeGreaterThan(before);
+});
+
+test('a flare lasts two classes and is over then', () => {
+  const condition = { ease: 0, flare: 2, wasInFlare: false };
+  const quiet = () => 0.99;
+  const seen = [1, 2, 3].map(() => {
+    passTime(condition, people[0]!, quiet);
+    return [condition.flare, condition.wasInFlare];
+  });
+  expect(seen).toEqual([
+    [1, true],
+    [0, true],
+    [0, false],
+  ]);
+});
+
+test('a school counts what it counts and leaves the rest', () => {
+  const clinical = inSchool(plan, 'clinical', CATALOGUE);
+  const ball = movementRows(clinical).find((r) => r.movementId === 'ball-squeeze')!;
+  expect(primaryCount(ball.dose.count)).toBe(8);
+  expect(inSchool(plan, null, CATALOGUE)).toBe(plan);
+});
+
+test('a row moves up with its usual count, or stays with one more, up to the most', () => {
+  const row = movementRows(plan).find((r) => r.movementId === 'ball-squeeze')!;
+  const top = { ...row, rung: 0, dose: { ...row.dose, most: primaryCount(row.dose.count) } };
+  expect(standAfter(top, true, row.dose, CATALOGUE)).toEqual({ rung: 1, dose: row.dose });
+  expect(primaryCount(standAfter(top, false, row.dose, CATALOGUE)!.dose.count)).toBe(top.dose.most);
+  const grown = standAfter(row, false, row.dose, CATALOGUE)!;
+  expect(primaryCount(grown.dose.count)).toBe(Math.min(row.dose.most, primaryCount(row.dose.count) + 1));
+});
+
+test('a clearance that runs out in the term counts for its days only', () => {
+  const cleared = person({
+    conditions: [{ conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] }],
+    clearances: [{ scope: 'hand', by: 'Dr A', on: '2026-10-01', until: '2026-12-01', what: '' }],
+  });
+  const { classes } = playOnce({ ...facts, people: [cleared] }, { ...options, attendance: 1 }, 2);
+  const efforts = classes.map((c) => c.effort);
+  const alone = playOnce(
+    { ...facts, people: [{ ...cleared, clearances: [] }] },
+    { ...options, attendance: 1 },
+    2,
+  );
+  expect(efforts.slice(0, 3)).not.toEqual(alone.classes.slice(0, 3).map((c) => c.effort));
+  expect(efforts.slice(3)).toEqual(alone.classes.slice(3).map((c) => c.effort));
+});
