@@ -1,9 +1,10 @@
 import Link from 'next/link';
 import { checkWithReserve } from '@/core/plan/check';
-import { plural } from '@/core/words';
+import { nameList, plural } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
+import { dueAt, type Due } from '@/server/due';
 import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
@@ -23,6 +24,7 @@ export default async function TodayPage() {
   const undecided = await toDecide(db, day);
   const ending = await endingClearances(db, day);
   const room = next && (await loadClassroom(db, next.id));
+  const due = next && (await dueAt(db, next, day));
   return (
     <Page>
       <PageHead title="Today" line={longDay(day)} />
@@ -35,7 +37,7 @@ export default async function TodayPage() {
       ) : (
         <FirstSteps />
       )}
-      {unwritten.length + undecided.length + calls.length + ending.length > 0 && (
+      {unwritten.length + undecided.length + calls.length + ending.length > 0 || isDue(due) ? (
         <section className="mt-8">
           <h2 className="text-xl">Open</h2>
           <ul className="mt-2 grid gap-2">
@@ -67,9 +69,10 @@ export default async function TodayPage() {
                 {line}
               </li>
             ))}
+            {due && next && <DueRows due={due} next={next} />}
           </ul>
         </section>
-      )}
+      ) : null}
       {later.length > 0 && (
         <section className="mt-8">
           <h2 className="text-xl">After that</h2>
@@ -82,6 +85,35 @@ export default async function TodayPage() {
       )}
       <Limits />
     </Page>
+  );
+}
+
+const isDue = (due: Due | undefined): boolean =>
+  due !== undefined && due.measure.length + due.worse.length > 0;
+
+/** Whom to measure and whom to look back on. */
+function DueRows({ due: { measure, why, worse }, next }: { due: Due; next: ClassInfo }) {
+  return (
+    <>
+      {measure.length > 0 && (
+        <li className="flex flex-wrap items-center gap-4 border-b py-1">
+          <span className="min-w-60 flex-1">
+            Measure {nameList(measure, 4)}: {why}.
+          </span>
+          <Link className={buttonClass()} href={`/classes/${next.id}/measuring`}>
+            Measuring day
+          </Link>
+        </li>
+      )}
+      {worse.map(({ id, name }) => (
+        <li key={id} className="flex flex-wrap items-center gap-4 border-b py-1">
+          <span className="flex-1">Look back on {name}: worse after three weeks or more.</span>
+          <Link className={buttonClass()} href={`/people/${id}/results`}>
+            Results of {name}
+          </Link>
+        </li>
+      ))}
+    </>
   );
 }
 

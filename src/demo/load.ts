@@ -9,10 +9,12 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
 import { addClass, addSeries, listClasses, shownMovements } from '@/store/classes';
 import type { Db } from '@/store/db';
+import { addGripTest } from '@/store/grip';
 import { listPeople, savePerson } from '@/store/people';
 import { saveTerm } from '@/store/terms';
 import { addMark, recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
+import { demoMeasures } from './measures';
 import { demoPeople, type DemoPerson } from './people';
 import { DEMO_BAG, fridayPlan, wednesdayPlan } from './plans';
 import { demoAttendance, demoEvents, demoMarks } from './records';
@@ -69,14 +71,27 @@ export async function loadDemo(db: Db, today: string, newId: () => string): Prom
 
 type Known = DemoPerson & { readonly id: string };
 
+/** The people, with what was measured of them on the first and the third Wednesday. */
 async function addPeople(db: Db, today: string, newId: () => string): Promise<readonly Known[]> {
-  const people = demoPeople((days) => isoDay(addDays(parseISO(today), days))).map((p) => ({
-    ...p,
-    id: newId(),
-  }));
-  for (const { id, fields } of people) await savePerson(db, id, fields);
-  return people;
+  const wednesday = (week: number) => dayOfWeek(nextWeekday(today, WEDNESDAY), week);
+  const known: Known[] = [];
+  for (const p of demoPeople((days) => isoDay(addDays(parseISO(today), days)))) {
+    const { measures, tests } = demoMeasures(p.fields.firstName, wednesday(1), wednesday(3));
+    const person = {
+      ...p,
+      id: newId(),
+      fields: { ...p.fields, measures: [...p.fields.measures, ...measures] },
+    };
+    await savePerson(db, person.id, person.fields);
+    for (const test of tests) await addGripTest(db, newId(), person.id, test);
+    known.push(person);
+  }
+  return known;
 }
+
+/** The day of a week, told from that of the next class. */
+const dayOfWeek = (next: string, week: number): string =>
+  isoDay(addDays(parseISO(next), (week - NEXT_WEEK) * 7));
 
 async function addGroup(db: Db, group: Group, people: readonly Known[], today: string, newId: () => string) {
   const seriesId = newId();
@@ -87,10 +102,9 @@ async function addGroup(db: Db, group: Group, people: readonly Known[], today: s
     slotMinutes: group.slotMinutes,
   });
   const next = nextWeekday(today, group.weekday);
-  const firstDay = isoDay(addDays(parseISO(next), (1 - NEXT_WEEK) * 7));
   await saveTerm(db, newId(), seriesId, {
     name: `${group.name}, spring`,
-    firstDay,
+    firstDay: dayOfWeek(next, 1),
     weeks: [...usualWeeks(TERM_WEEKS)],
     days: [{ weekday: group.weekday, startsAt: group.startsAt }],
     holidays: [],
@@ -98,7 +112,7 @@ async function addGroup(db: Db, group: Group, people: readonly Known[], today: s
   let previous: string | null = null;
   for (let week = 1; week <= NEXT_WEEK; week++) {
     const id = newId();
-    const day = isoDay(addDays(parseISO(next), (week - NEXT_WEEK) * 7));
+    const day = dayOfWeek(next, week);
     const expected = people.filter((p) => p.groups.includes(group.key) && p.fromWeek <= week);
     const plan = group.plan(week);
     await addClass(db, {

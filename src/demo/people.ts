@@ -64,6 +64,7 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
   });
   return [
     person('Ansel B', 'turn the stiff tap by the water butt', [condition('hand-oa', 'R')], {
+      propsHome: ['cloth', 'foam-ball'],
       heightCm: 172,
       massKg: 78,
     }),
@@ -111,10 +112,12 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       assistance: 2,
       notes: 'Left side weak since a stroke. Odile places his hand.',
     }),
-    person('Keiko D', 'write plant labels', [
-      condition('poor-sight', 'none'),
-      condition('poor-hearing', 'none'),
-    ]),
+    person(
+      'Keiko D',
+      'write plant labels',
+      [condition('poor-sight', 'none'), condition('poor-hearing', 'none')],
+      { propsHome: ['cloth'] },
+    ),
     person('Lorna V', 'tie up the beans', [condition('latex', 'none')], { propsOut: ['rubber-band'] }),
     person('Mirek Z', 'saw a branch', [condition('blood-pressure', 'none')], {
       fromWeek: 3,

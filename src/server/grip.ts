@@ -6,6 +6,7 @@ import type { Db } from '@/store/db';
 import { addGripTest } from '@/store/grip';
 import { addChanges, findPerson, savePerson } from '@/store/people';
 import { idFrom, newId } from './ids';
+import { withMeasures } from './measures';
 import { NAMES } from './people';
 
 export { gripTestSchema };
@@ -25,10 +26,7 @@ export async function keepGripTest(
     const peaks = peaksOf(test, hand);
     return peaks.length > 0 ? [{ hand, kind: 'grip', value: Math.max(...peaks), on: test.day }] : [];
   });
-  const kept = before.measures.filter(
-    (m) => !(m.kind === 'grip' && m.on === test.day && best.some((b) => b.hand === m.hand)),
-  );
-  const after = { ...before, measures: [...kept, ...best] };
+  const after = { ...before, measures: withMeasures(before.measures, best) };
   await db.transaction(async (tx) => {
     await addGripTest(tx, newId(), person.id, test);
     await savePerson(tx, person.id, after);

@@ -9,6 +9,7 @@ import { live } from './migrations/0007-live';
 import { progress } from './migrations/0008-progress';
 import { grip } from './migrations/0009-grip';
 import { terms } from './migrations/0010-terms';
+import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -23,6 +24,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   progress,
   grip,
   terms,
+  measuresAndHome,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -13,6 +13,7 @@ type PersonRow = {
   archived: boolean;
   positions: Person['positions'];
   props_out: string[];
+  props_home: string[];
   measures: Measure[];
   height_cm: number | null;
   mass_kg: number | null;
@@ -22,7 +23,7 @@ type PersonRow = {
 
 const SELECT = `
 select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance, p.wanted_task, p.notes,
-  p.positions, p.props_out, p.height_cm, p.mass_kg,
+  p.positions, p.props_out, p.props_home, p.height_cm, p.mass_kg,
   p.archived_at is not null as archived,
   coalesce((select json_agg(json_build_object('conditionId', c.condition_id, 'side', c.side, 'state', c.state,
       'since', c.since::text, 'spots', c.spots) order by c.condition_id, c.side)
@@ -50,6 +51,7 @@ const personOf = (r: PersonRow): Person => ({
   measures: r.measures,
   conditions: r.conditions,
   clearances: r.clearances,
+  ...(r.props_home.length === 0 ? {} : { propsHome: r.props_home }),
   ...(r.height_cm === null ? {} : { heightCm: r.height_cm }),
   ...(r.mass_kg === null ? {} : { massKg: r.mass_kg }),
 });
@@ -81,11 +83,11 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
   await db.transaction(async (tx) => {
     await tx.query(
       `insert into person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes,
-         positions, props_out, height_cm, mass_kg)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)
+         positions, props_out, height_cm, mass_kg, props_home)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
        on conflict (id) do update set first_name = $2, initial = $3, dominant_hand = $4, screened = $5,
          assistance = $6, wanted_task = $7, notes = $8, positions = $9, props_out = $10,
-         height_cm = $11, mass_kg = $12`,
+         height_cm = $11, mass_kg = $12, props_home = $13`,
       [
         id,
         fields.firstName,
@@ -99,6 +101,7 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
         fields.propsOut,
         fields.heightCm ?? null,
         fields.massKg ?? null,
+        fields.propsHome ?? [],
       ],
     );
     await tx.query('delete from person_condition where person_id = $1', [id]);

@@ -66,3 +66,12 @@ export async function timesAttended(
   );
   return Object.fromEntries(rows.map((r) => [r.id, r.times]));
 }
+
+/** The day of everybody's first class, by person. */
+export async function firstDays(db: Db): Promise<Record<string, string>> {
+  const rows = await db.query<{ id: string; day: string }>(
+    `select a.person_id as id, min(c.day)::text as day
+     from attendance a join class c on c.id = a.class_id where a.present group by 1`,
+  );
+  return Object.fromEntries(rows.map((r) => [r.id, r.day]));
+}

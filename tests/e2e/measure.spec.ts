@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 async function openMeasure(page: Page, name: string) {
   await page.goto('/people');
   await page.getByRole('link', { name }).click();
-  await page.getByRole('link', { name: 'Measure grip' }).click();
+  await page.getByRole('link', { name: 'Measure', exact: true }).click();
   await expect(page.getByRole('heading', { name: `Grip of ${name}` })).toBeVisible();
 }
 

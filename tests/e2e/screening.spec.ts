@@ -69,7 +69,7 @@ test('a place on the drawn hand is pressed, by mouse and by key, and the record 
   await expect(page.getByLabel('Value')).toHaveValue('25');
   const history = page.getByRole('listitem');
   await expect(history.filter({ hasText: 'Thumb-base arthritis, left: recorded, settled' })).toBeVisible();
-  await expect(history.filter({ hasText: 'Measured bend back, right: 25 degrees' })).toBeVisible();
+  await expect(history.filter({ hasText: 'Measured wrist bend back, right: 25 degrees' })).toBeVisible();
 });
 
 test('the weave by need, only its trouble, and what the group needs', async ({ page }) => {

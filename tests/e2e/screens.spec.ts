@@ -112,7 +112,7 @@ test('axe finds nothing while teaching: before, explaining, counting, each panel
 test('axe finds nothing on a rehearsal, a grip test, and who moves on', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'Esi O' }).click();
-  await page.getByRole('link', { name: 'Measure grip' }).click();
+  await page.getByRole('link', { name: 'Measure', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Read the meter' })).toBeVisible();
   await noFaults(page);
   await openFriday(page);

@@ -1,14 +1,12 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
-import { readPress, simulatedKg, type ScaleReading } from '@/core/load/scale';
+import { useState } from 'react';
+import { readPress, type ScaleReading } from '@/core/load/scale';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
+import { useSimulatedScale } from '@/ui/use-simulated-scale';
 
 type Props = { plannedKg: number };
-
-const EVERY_MS = 100;
-const LENGTH_MS = 8_000;
 
 /**
  * A press on a bathroom scale against the number above. The scale here is simulated: it settles, sways, and may show
@@ -18,29 +16,9 @@ export function ScaleCheck({ plannedKg }: Props) {
   const [pressKg, setPressKg] = useState<number | null>(null);
   const [zeroKg, setZeroKg] = useState(0.6);
   const [swayPercent, setSwayPercent] = useState(4);
-  const [readings, setReadings] = useState<readonly ScaleReading[]>([]);
-  const timer = useRef<ReturnType<typeof setInterval> | null>(null);
+  const { readings, reading: shown, running, press } = useSimulatedScale();
   const kg = pressKg ?? Math.round(plannedKg);
-  const stop = () => {
-    if (timer.current) clearInterval(timer.current);
-    timer.current = null;
-  };
-  useEffect(() => stop, []);
-
-  const press = () => {
-    stop();
-    let atMs = 0;
-    setReadings([]);
-    timer.current = setInterval(() => {
-      atMs += EVERY_MS;
-      const reading = { atMs, kg: simulatedKg({ kg, zeroKg, sway: swayPercent / 100 }, atMs) };
-      setReadings((all) => [...all, reading]);
-      if (atMs >= LENGTH_MS) stop();
-    }, EVERY_MS);
-  };
-
-  const shown = readings.at(-1);
-  const done = (shown?.atMs ?? 0) >= LENGTH_MS;
+  const done = shown !== null && !running;
   return (
     <section aria-label="Scale check">
       <h2 className="text-lg">Against a bathroom scale</h2>
@@ -59,7 +37,7 @@ export function ScaleCheck({ plannedKg }: Props) {
         <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSwayPercent} />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-5">
-        <Button onClick={press}>Press the scale</Button>
+        <Button onClick={() => press({ kg, zeroKg, sway: swayPercent / 100 })}>Press the scale</Button>
         {shown && <span className="tabular text-2xl font-bold">{shown.kg.toFixed(1)} kg</span>}
       </div>
       <p role="status" className="mt-2 min-h-14">

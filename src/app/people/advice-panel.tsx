@@ -18,7 +18,7 @@ export function AdvicePanel({ note }: { note: string }) {
     }
   };
   return (
-    <details className="mt-8">
+    <details id="note" className="mt-8">
       <summary className="min-h-11 content-center text-xl font-bold">A note to take along</summary>
       <p>For advice that is not urgent:</p>
       <ul className="mb-3 list-disc pl-6">

@@ -9,7 +9,6 @@ import { POSITION_WORDS } from '@/ui/position-words';
 /** Where they are comfortable, and what they do not use. */
 export function ComfortFields() {
   const { register, formState } = useFormContext<PersonFields>();
-  const { props } = useCatalogue();
   return (
     <>
       <fieldset className="flex flex-wrap gap-x-6">
@@ -26,17 +25,27 @@ export function ComfortFields() {
           </p>
         )}
       </fieldset>
-      <details>
-        <summary className="min-h-11 content-center font-semibold">Props they do not use</summary>
-        <div className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-6">
-          {props.map((p) => (
-            <label key={p.id} className="flex min-h-11 items-center gap-2">
-              <input type="checkbox" value={p.id} className="size-6 accent-ink" {...register('propsOut')} />
-              {p.name}
-            </label>
-          ))}
-        </div>
-      </details>
+      <PropTicks name="propsOut" legend="Props they do not use" />
+      <PropTicks name="propsHome" legend="Props they have at home, or something in their place" />
     </>
+  );
+}
+
+function PropTicks({ name, legend }: { name: 'propsOut' | 'propsHome'; legend: string }) {
+  const { register } = useFormContext<PersonFields>();
+  const { props } = useCatalogue();
+  return (
+    <details>
+      <summary className="min-h-11 content-center font-semibold">{legend}</summary>
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-x-6">
+        {props.map((p) => (
+          <label key={p.id} className="flex min-h-11 items-center gap-2">
+            <input type="checkbox" value={p.id} className="size-6 accent-ink" {...register(name)} />
+            {p.name}
+            {name === 'propsHome' && <span className="text-sm text-soft">({p.substitute})</span>}
+          </label>
+        ))}
+      </div>
+    </details>
   );
 }

@@ -2,24 +2,17 @@
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { MEASURE_KINDS, type PersonFields } from '@/core/people/person';
+import { MEASURES } from '@/core/measure/kinds';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 
-const KIND_WORDS = {
-  grip: 'grip, kg',
-  bend: 'wrist bend, degrees',
-  'bend back': 'wrist bend back, degrees',
-  'toward the thumb': 'wrist toward the thumb, degrees',
-  'toward the little finger': 'wrist toward the little finger, degrees',
-} as const;
-
-/** Measured grip and range; a movement that asks more of a wrist is drawn in to its limit. */
+/** What was measured by hand; a movement that asks more of a wrist is drawn in to its limit. */
 export function MeasureFields({ today }: { today: string }) {
   const { control } = useFormContext<PersonFields>();
   const { fields, append, remove } = useFieldArray({ control, name: 'measures' });
   return (
     <fieldset className="rounded-2xl border-2 border-line p-4">
-      <legend className="px-2 text-lg font-bold">Measured grip and range</legend>
+      <legend className="px-2 text-lg font-bold">What was measured</legend>
       {fields.length === 0 && (
         <p className="mb-3 text-soft">
           Nothing measured. A measured range limits the arc asked of that wrist.
@@ -48,6 +41,7 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
           <select {...field} className={inputClass} {...register(name('hand'))}>
             <option value="L">left</option>
             <option value="R">right</option>
+            <option value="both">neither alone</option>
           </select>
         )}
       </Field>
@@ -56,7 +50,7 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
           <select {...field} className={inputClass} {...register(name('kind'))}>
             {MEASURE_KINDS.map((kind) => (
               <option key={kind} value={kind}>
-                {KIND_WORDS[kind]}
+                {MEASURES[kind].name.toLowerCase()}, {MEASURES[kind].unit}
               </option>
             ))}
           </select>

@@ -1,3 +1,4 @@
+import { MEASURES, measureText } from '../measure/kinds';
 import type { PersonCondition, PersonFields } from './person';
 
 /** Names of what is changed, as a screen says them. */
@@ -29,6 +30,11 @@ export function changesBetween(
       after.positions.map((p) => POSITION_NAMES[p]),
     ),
     ...listChange('Does not use', before.propsOut.map(names.prop), after.propsOut.map(names.prop)),
+    ...listChange(
+      'Has at home',
+      (before.propsHome ?? []).map(names.prop),
+      (after.propsHome ?? []).map(names.prop),
+    ),
     ...clearanceChanges(before, after),
     ...measureChanges(before, after),
   ];
@@ -87,7 +93,8 @@ function measureChanges(before: PersonFields, after: PersonFields): string[] {
   const had = new Set(before.measures.map(key));
   return after.measures
     .filter((m) => !had.has(key(m)))
-    .map(
-      (m) => `Measured ${m.kind}${SIDE_NAMES[m.hand]}: ${m.value} ${m.kind === 'grip' ? 'kg' : 'degrees'}`,
-    );
+    .map((m) => {
+      const side = m.hand === 'both' ? '' : SIDE_NAMES[m.hand];
+      return `Measured ${MEASURES[m.kind].name.toLowerCase()}${side}: ${measureText(m.kind, m.value)}`;
+    });
 }

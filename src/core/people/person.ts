@@ -42,20 +42,56 @@ export type Clearance = z.infer<typeof clearanceSchema>;
 
 export const WRIST_RANGES = ['bend', 'bend back', 'toward the thumb', 'toward the little finger'] as const;
 export type WristRange = (typeof WRIST_RANGES)[number];
-export const MEASURE_KINDS = ['grip', ...WRIST_RANGES] as const;
+export const MEASURE_KINDS = [
+  'grip',
+  'press',
+  ...WRIST_RANGES,
+  'finger to palm',
+  'opposition',
+  'web span',
+  'task ease',
+  'morning stiffness',
+] as const;
 export type MeasureKind = (typeof MEASURE_KINDS)[number];
 
-/** What was measured of a hand: grip in kilograms, wrist range in degrees. */
-export const measureSchema = z.strictObject({
-  hand: z.enum(['L', 'R']),
-  kind: z.enum(MEASURE_KINDS),
-  value: z
-    .number('A measure is a number')
-    .min(0, 'A measure is 0 or more')
-    .max(120, 'That is more than a hand can do'),
-  on: daySchema,
-});
+/** One thing measured on one day, in the unit of its kind (`measure/kinds.ts`); `both` for what is no matter of one hand. */
+export const measureSchema = z
+  .strictObject({
+    hand: z.enum(['L', 'R', 'both']),
+    kind: z.enum(MEASURE_KINDS),
+    value: z
+      .number('A measure is a number')
+      .min(0, 'A measure is 0 or more')
+      .max(600, 'That is more than can be measured'),
+    on: daySchema,
+  })
+  .refine((m) => m.value <= MOST_MEASURED[m.kind], {
+    path: ['value'],
+    message: 'That is more than a hand can do',
+  })
+  .refine((m) => (m.hand === 'both') === WHOLE_PERSON.has(m.kind), {
+    path: ['hand'],
+    message: 'Say which hand',
+  });
 export type Measure = z.infer<typeof measureSchema>;
+
+/** Kinds that belong to no one hand. */
+export const WHOLE_PERSON: ReadonlySet<MeasureKind> = new Set(['task ease', 'morning stiffness']);
+
+/** The most of a kind that is believed, in its unit. */
+export const MOST_MEASURED: Readonly<Record<MeasureKind, number>> = {
+  grip: 120,
+  press: 120,
+  bend: 120,
+  'bend back': 120,
+  'toward the thumb': 60,
+  'toward the little finger': 80,
+  'finger to palm': 20,
+  opposition: 10,
+  'web span': 30,
+  'task ease': 10,
+  'morning stiffness': 600,
+};
 
 export const personFieldsSchema = z.strictObject({
   firstName: z
@@ -78,7 +114,9 @@ export const personFieldsSchema = z.strictObject({
   positions: z.array(z.enum(POSITIONS)).min(1, 'Choose at least one position'),
   /** Props they must not or will not use, by id. */
   propsOut: z.array(z.string().min(1).max(60)).max(40),
-  measures: z.array(measureSchema).max(200, 'At most 200 measures'),
+  /** Props, or something in their place, that they have at home, by id. */
+  propsHome: z.array(z.string().min(1).max(60)).max(40).optional(),
+  measures: z.array(measureSchema).max(1000, 'At most 1,000 measures'),
   /** Height and mass, for the weight through the hands; left out where nobody said. */
   heightCm: z
     .number('Height is a number of centimetres')
@@ -111,7 +149,7 @@ export const UNSAID = {
 /** The newest value measured, or null. */
 export function latestMeasure(
   person: Pick<PersonFields, 'measures'>,
-  hand: 'L' | 'R',
+  hand: Measure['hand'],
   kind: MeasureKind,
 ): number | null {
   const found = person.measures.filter((m) => m.hand === hand && m.kind === kind);

@@ -1,11 +1,12 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people/person';
 import type { ClassInfo } from '@/store/classes';
-import { Button } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
 import { toggled } from '@/ui/toggled';
@@ -72,6 +73,11 @@ export function RosterPanel({ info, people, everyone }: Props) {
         <Button look="main" onClick={save}>
           Save who comes
         </Button>
+        {people.length > 0 && (
+          <Link className={buttonClass()} href={`/classes/${info.id}/measuring`}>
+            Measure everyone
+          </Link>
+        )}
         <Trouble message={trouble} />
       </div>
     </section>

@@ -28,7 +28,10 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
         line={archived ? 'No longer coming. The record is kept.' : person.wantedTask}
       >
         <Link href={`/people/${personId}/measure`} className={buttonClass()}>
-          Measure grip
+          Measure
+        </Link>
+        <Link href={`/people/${personId}/results`} className={buttonClass()}>
+          Results
         </Link>
         <ArchiveButton personId={personId} name={fullName(person)} archived={archived} />
       </PageHead>

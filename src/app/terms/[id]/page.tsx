@@ -37,9 +37,14 @@ export default async function TermPage({ params, searchParams }: Props) {
           <WhoseTerm chosen={person?.id ?? ''} people={people.map((p) => [p.id, fullName(p)] as const)} />
         )}
         {columns.length > 0 && (
-          <Link href={`/terms/${term.id}/play`} className={buttonClass()}>
-            Play it forward
-          </Link>
+          <>
+            <Link href={`/terms/${term.id}/play`} className={buttonClass()}>
+              Play it forward
+            </Link>
+            <Link href={`/terms/${term.id}/summary`} className={buttonClass()}>
+              How the group did
+            </Link>
+          </>
         )}
         <Link href={`/terms/${term.id}/change`} className={buttonClass()}>
           Weeks and holidays

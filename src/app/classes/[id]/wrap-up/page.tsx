@@ -81,7 +81,11 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
       <PageHead
         title={title}
         line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}
-      />
+      >
+        <Link className={buttonClass()} href={`/classes/${info.id}/home`}>
+          Home practice
+        </Link>
+      </PageHead>
       <WrapUpForm
         classId={info.id}
         people={people}

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { fullName } from '@/core/people/person';
+import { fullName, WRIST_RANGES, type MeasureKind, type Person } from '@/core/people/person';
 import { database } from '@/server/database';
 import { idFrom } from '@/server/ids';
 import { clockRate, today } from '@/server/today';
@@ -10,31 +10,99 @@ import { findPerson } from '@/store/people';
 import { buttonClass } from '@/ui/button';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { MeasureDesk } from './measure-desk';
+import { partFrom, PartLinks, type Part } from './parts';
+import { ReadingsDesk } from './readings-desk';
 
-export const metadata: Metadata = { title: 'Measure grip' };
+export const metadata: Metadata = { title: 'Measure' };
 
-export default async function MeasurePage({ params }: { params: Promise<{ id: string }> }) {
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ what?: string }> };
+
+const HEADS: Readonly<Record<Part, { title: string; line: string }>> = {
+  grip: {
+    title: 'Grip of',
+    line: 'Seated, elbow at a right angle, forearm supported, wrist straight. Hands by turns, three tries each, three to five seconds, a minute’s rest.',
+  },
+  press: {
+    title: 'Press of',
+    line: 'How much goes through each hand on a bathroom scale, hands by turns, three tries each.',
+  },
+  range: {
+    title: 'Wrist range of',
+    line: 'Active range, by the person’s own strength, never pushed. To the nearest five degrees.',
+  },
+  thumb: {
+    title: 'Thumb and fingers of',
+    line: 'How far the thumb crosses the palm, how far it opens, how near the fingertips come.',
+  },
+  told: { title: 'Task and stiffness of', line: 'What the person says, in their own words and numbers.' },
+};
+
+const KINDS: Readonly<Record<Exclude<Part, 'grip'>, readonly MeasureKind[]>> = {
+  press: ['press'],
+  range: WRIST_RANGES,
+  thumb: ['opposition', 'web span', 'finger to palm'],
+  told: ['task ease', 'morning stiffness'],
+};
+
+export default async function MeasurePage({ params, searchParams }: Props) {
   const id = idFrom((await params).id, 'person');
+  const part = partFrom((await searchParams).what);
   const db = await database();
   const person = id.ok ? await findPerson(db, id.value) : null;
   if (!person) notFound();
+  const tests = await loadGripTests(db, person.id);
+  const { title, line } = HEADS[part];
   return (
     <Page>
-      <PageHead
-        title={`Grip of ${fullName(person)}`}
-        line="Seated, elbow at a right angle, forearm supported, wrist straight. Hands by turns, three tries each, three to five seconds, a minute’s rest."
-      >
+      <PageHead title={`${title} ${fullName(person)}`} line={line}>
+        <Link href={`/people/${person.id}/results`} className={buttonClass()}>
+          Results
+        </Link>
         <Link href={`/people/${person.id}`} className={buttonClass()}>
           Back to the record
         </Link>
       </PageHead>
-      <MeasureDesk
-        person={person}
-        tests={await loadGripTests(db, person.id)}
-        today={today()}
-        rate={clockRate()}
-      />
+      <PartLinks personId={person.id} part={part} />
+      {part === 'grip' ? (
+        <>
+          <MeasureDesk person={person} tests={tests} today={today()} rate={clockRate()} />
+          <details className="mt-6">
+            <summary className="min-h-11 content-center text-lg font-semibold">
+              Write grip down by hand
+            </summary>
+            <ReadingsDesk person={person} today={today()} rate={clockRate()} kinds={['grip']} />
+          </details>
+        </>
+      ) : (
+        <Readings key={part} part={part} person={person} />
+      )}
       <Limits />
     </Page>
+  );
+}
+
+function Readings({ part, person }: { part: Exclude<Part, 'grip'>; person: Person }) {
+  const aid = part === 'press' ? 'scale' : part === 'thumb' ? 'thumb' : undefined;
+  return (
+    <>
+      {part === 'told' && (
+        <p className="mb-4 text-lg">
+          {person.wantedTask ? (
+            <>
+              Wanted: <strong>{person.wantedTask}</strong>
+            </>
+          ) : (
+            'No wanted task is on the record yet.'
+          )}
+        </p>
+      )}
+      <ReadingsDesk
+        person={person}
+        today={today()}
+        rate={clockRate()}
+        kinds={KINDS[part]}
+        {...(aid ? { aid } : {})}
+      />
+    </>
   );
 }

@@ -1,0 +1,46 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { database } from '@/server/database';
+import { catalogueNow } from '@/server/catalogue';
+import { cardsToPrint } from '@/server/home';
+import { today } from '@/server/today';
+import { buttonClass } from '@/ui/button';
+import { Empty, Page, PageHead } from '@/ui/page';
+import { HomeCardSheet } from './home-card-sheet';
+import { PrintButton } from './print-button';
+import { ToldDays } from './told-days';
+
+export const metadata: Metadata = { title: 'Home cards' };
+
+export default async function CardsPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const db = await database();
+  const cards = await cardsToPrint(db, id);
+  const { catalogue } = await catalogueNow(db);
+  const day = today();
+  return (
+    <Page>
+      <div className="no-print">
+        <PageHead title="Home cards" line="One page each when printed.">
+          {cards.length > 0 && <PrintButton />}
+          <Link href={`/classes/${id}/home`} className={buttonClass()}>
+            Change what is on them
+          </Link>
+        </PageHead>
+      </div>
+      {cards.length === 0 && (
+        <Empty>
+          <p>No card is made of this class yet.</p>
+        </Empty>
+      )}
+      {cards.map((c) => (
+        <div key={c.card.id} className="mb-10 break-after-page last:break-after-auto print:mb-0">
+          <HomeCardSheet {...c} catalogue={catalogue} />
+          <div className="no-print">
+            <ToldDays cardId={c.card.id} classDay={c.info.day} today={day} logged={c.logged} />
+          </div>
+        </div>
+      ))}
+    </Page>
+  );
+}

@@ -1,0 +1,46 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { fullName } from '@/core/people/person';
+import { database } from '@/server/database';
+import { idFrom } from '@/server/ids';
+import { findClass } from '@/store/classes';
+import { peopleOfClass } from '@/store/people';
+import { loadVisits } from '@/store/visits';
+import { buttonClass } from '@/ui/button';
+import { longDay } from '@/ui/dates';
+import { Empty, Page, PageHead } from '@/ui/page';
+import { MeasuringDesk } from './measuring-desk';
+
+export const metadata: Metadata = { title: 'Measuring day' };
+
+export default async function MeasuringPage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const info = id.ok ? await findClass(db, id.value) : null;
+  if (!info) notFound();
+  const people = await peopleOfClass(db, info.id);
+  return (
+    <Page wide>
+      <PageHead
+        title={`Measuring day: ${info.name}`}
+        line={`${longDay(info.day)}. Everyone through every station, one at a time at each, in whatever order is shortest.`}
+      >
+        <Link href={`/classes/${info.id}`} className={buttonClass()}>
+          Back to the class
+        </Link>
+      </PageHead>
+      {people.length === 0 ? (
+        <Empty>
+          <p>Nobody is on the list of this class yet.</p>
+        </Empty>
+      ) : (
+        <MeasuringDesk
+          classId={info.id}
+          people={people.map((p) => ({ id: p.id, name: fullName(p) }))}
+          stored={await loadVisits(db, info.id)}
+        />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,64 @@
+import { inSteps, MEASURES, measureText } from '@/core/measure/kinds';
+import type { MeasureKind, Person } from '@/core/people/person';
+import { shortDay } from '@/ui/dates';
+import { Field, inputClass } from '@/ui/field';
+import { handsOf, problemWith, type Reading, type Readings } from './use-readings';
+
+type Props = { kinds: readonly MeasureKind[]; person: Person; readings: Readings };
+
+const HAND_WORDS = { L: 'left', R: 'right', both: '' } as const;
+
+/** A line for each kind: how it is done, a number for each hand, and what it was last time. */
+export function ReadingFields({ kinds, person, readings }: Props) {
+  return (
+    <ul className="grid gap-5">
+      {kinds.map((kind) => (
+        <li key={kind} className="border-b pb-4">
+          <h3 className="text-lg">{MEASURES[kind].name}</h3>
+          <p className="text-soft">{MEASURES[kind].how}</p>
+          <div className="mt-2 flex flex-wrap gap-6">
+            {handsOf(kind).map((hand) => (
+              <ReadingField key={hand} of={{ kind, hand }} person={person} readings={readings} />
+            ))}
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function ReadingField({ of, person, readings }: { of: Reading; person: Person; readings: Readings }) {
+  const typed = readings.text(of);
+  const { name, unit } = MEASURES[of.kind];
+  const label = [name, HAND_WORDS[of.hand]].filter(Boolean).join(', ');
+  return (
+    <Field
+      label={`${label}, ${unit}`}
+      hint={lastWords(person, of)}
+      error={problemWith(of.kind, typed)}
+      className="w-72"
+    >
+      {(field) => (
+        <input
+          {...field}
+          inputMode="decimal"
+          className={`${inputClass} tabular max-w-32`}
+          value={typed}
+          onChange={(e) => readings.set(of, e.target.value)}
+          onBlur={() => {
+            if (typed.trim() !== '' && !problemWith(of.kind, typed))
+              readings.set(of, String(inSteps(of.kind, Number(typed.replace(',', '.')))));
+          }}
+        />
+      )}
+    </Field>
+  );
+}
+
+/** What it was last time. */
+function lastWords({ measures }: Person, { kind, hand }: Reading): string {
+  const [last] = measures
+    .filter((m) => m.kind === kind && m.hand === hand)
+    .sort((a, b) => b.on.localeCompare(a.on));
+  return last ? `${measureText(kind, last.value)} on ${shortDay(last.on)}` : 'Not measured yet';
+}

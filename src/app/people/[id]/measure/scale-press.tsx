@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import type { Hand } from '@/core/dose/dose';
+import { readPress, type ScalePress as Pressed } from '@/core/load/scale';
+import { Button } from '@/ui/button';
+import { NumberField } from '@/ui/dose/number-field';
+import { PRESS_MS, useSimulatedScale } from '@/ui/use-simulated-scale';
+import type { Readings } from './use-readings';
+
+const TRIES = 3;
+const HAND_WORDS: Record<Hand, string> = { L: 'Left hand', R: 'Right hand' };
+
+/** A press with one hand on a bathroom scale, hands by turns, three each; the best of each is written down below. */
+export function ScalePress({ first, readings, rate }: { first: Hand; readings: Readings; rate: number }) {
+  const [kg, setKg] = useState(9);
+  const [swayPercent, setSway] = useState(4);
+  const [tries, setTries] = useState<Readonly<Record<Hand, readonly number[]>>>({ L: [], R: [] });
+  const [said, setSaid] = useState('');
+  const { reading, running, press } = useSimulatedScale(rate);
+  const other: Hand = first === 'L' ? 'R' : 'L';
+  const hand = tries[first].length <= tries[other].length ? first : other;
+  const isDone = tries[hand].length >= TRIES;
+
+  const start = () =>
+    press({ kg, zeroKg: 0.4, sway: swayPercent / 100 }, (readingsOfPress) => {
+      const pressed = readPress(readingsOfPress);
+      setSaid(wordsOf(pressed));
+      if (pressed.trouble) return;
+      const best = Math.max(pressed.kg, ...tries[hand]);
+      setTries({ ...tries, [hand]: [...tries[hand], pressed.kg] });
+      readings.set({ kind: 'press', hand }, best.toFixed(1));
+    });
+  return (
+    <section aria-label="Press on a scale" className="rounded-2xl border-2 border-edge bg-paper p-4">
+      <p className="mb-2 text-soft">This scale is simulated. How hard is it pressed, and how steadily?</p>
+      <div className="flex flex-wrap gap-5">
+        <NumberField label="Press, kg" value={kg} min={0} max={60} onChange={setKg} />
+        <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSway} />
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-5">
+        <p className="text-2xl font-bold">
+          {isDone ? 'Both hands are done' : `${HAND_WORDS[hand]}, try ${tries[hand].length + 1} of ${TRIES}`}
+        </p>
+        {!isDone && (
+          <Button look="main" disabled={running} onClick={start}>
+            {running ? `Press for ${PRESS_MS / 1_000} s` : 'Press the scale'}
+          </Button>
+        )}
+        {reading && <span className="tabular text-2xl font-bold">{reading.kg.toFixed(1)} kg</span>}
+      </div>
+      <p role="status" className="mt-2 min-h-7">
+        {said}
+      </p>
+    </section>
+  );
+}
+
+function wordsOf({ kg, sway, zeroKg, trouble }: Pressed): string {
+  if (trouble === 'no press') return 'Nothing was pressed. Try again once the scale shows its zero.';
+  if (trouble === 'unsteady')
+    return `It swayed by ${Math.round(sway * 100)} %, too much to read: press more steadily.`;
+  return `${kg.toFixed(1)} kg${zeroKg > 0.05 ? `, ${zeroKg.toFixed(1)} kg of the scale’s own zero taken off` : ''}.`;
+}

@@ -1,0 +1,57 @@
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { inSteps } from '@/core/measure/kinds';
+import { MOST_MEASURED, WHOLE_PERSON, type Measure, type MeasureKind } from '@/core/people/person';
+import { plural } from '@/core/words';
+import { call } from '@/ui/call';
+
+export type Reading = { readonly kind: MeasureKind; readonly hand: Measure['hand'] };
+
+export const handsOf = (kind: MeasureKind): readonly Measure['hand'][] =>
+  WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R'];
+
+const keyOf = ({ kind, hand }: Reading): string => `${kind} ${hand}`;
+
+/** What is typed and not kept yet, by kind and hand; it stays when keeping fails. */
+export function useReadings(personId: string, today: string) {
+  const router = useRouter();
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const text = (of: Reading): string => typed[keyOf(of)] ?? '';
+  const set = (of: Reading, value: string) => setTyped({ ...typed, [keyOf(of)]: value });
+
+  const keep = async (kinds: readonly MeasureKind[]) => {
+    const filled = kinds
+      .flatMap((kind) => handsOf(kind).map((hand) => ({ kind, hand })))
+      .filter((of) => text(of).trim() !== '');
+    const wrong = filled.find((of) => problemWith(of.kind, text(of)));
+    if (filled.length === 0 || wrong) {
+      setTrouble(
+        wrong ? 'One of the numbers is not right yet. Nothing was kept.' : 'Nothing is written down yet.',
+      );
+      return;
+    }
+    const measures = filled.map((of) => ({ ...of, value: inSteps(of.kind, numberIn(text(of))), on: today }));
+    const result = await call<{ kept: number }>('POST', `/api/people/${personId}/measures`, { measures });
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    setTyped({});
+    toast(`${plural(result.value.kept, 'measure is', 'measures are')} kept`);
+    router.refresh();
+  };
+  return { text, set, keep, trouble };
+}
+
+export type Readings = ReturnType<typeof useReadings>;
+
+const numberIn = (typed: string): number => Number(typed.replace(',', '.'));
+
+/** What is wrong with what was typed, if anything is. */
+export function problemWith(kind: MeasureKind, typed: string): string | undefined {
+  if (typed.trim() === '') return undefined;
+  const n = numberIn(typed);
+  if (!Number.isFinite(n)) return 'A number is needed';
+  if (n < 0) return 'At least 0';
+  return n > MOST_MEASURED[kind] ? `At most ${MOST_MEASURED[kind]}` : undefined;
+}

@@ -1,0 +1,40 @@
+import type { ClassLine } from '@/core/people/advice-note';
+import { plural } from '@/core/words';
+import { shortDay } from '@/ui/dates';
+import { TableHead } from '@/ui/table-head';
+
+type Props = { classes: readonly ClassLine[]; home: { readonly cards: number; readonly days: number } };
+
+/** What was said in each class: pain before and after in both hands, effort; and what was done at home. */
+export function ClassesTold({ classes, home }: Props) {
+  if (classes.length === 0) return null;
+  const came = classes.filter((c) => c.present).length;
+  return (
+    <section aria-label="Classes" className="mb-8">
+      <h2 className="text-xl">Classes</h2>
+      <p>
+        Came to {came} of {classes.length}.
+        {home.cards > 0 &&
+          ` At home: ${plural(home.days, 'day')} told of, from ${plural(home.cards, 'card')}.`}
+      </p>
+      <table className="tabular mt-1 text-left">
+        <TableHead columns={['Day', 'Pain before, left and right', 'Pain after, left and right', 'Effort']} />
+        <tbody>
+          {[...classes].reverse().map((c) => (
+            <tr key={c.day} className="border-b">
+              <th scope="row" className="py-1.5 pr-6 font-normal">
+                {shortDay(c.day)}
+              </th>
+              <td className="pr-6">{c.present ? pairText(c.painBefore) : 'away'}</td>
+              <td className="pr-6">{c.present ? pairText(c.painAfter) : ''}</td>
+              <td>{c.present ? (c.effort ?? 'not said') : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+const pairText = ([left, right]: readonly [number | null, number | null]): string =>
+  left === null && right === null ? 'not said' : `${left ?? '–'}, ${right ?? '–'}`;

@@ -1,0 +1,66 @@
+import type { ReactNode } from 'react';
+import { MEASURES, measureText } from '@/core/measure/kinds';
+import type { Change } from '@/core/measure/real-change';
+import type { Result } from '@/core/measure/results';
+import { shortDay } from '@/ui/dates';
+import { TableHead } from '@/ui/table-head';
+import { TrendCord } from './trend-cord';
+
+const CHANGE_WORDS: Readonly<Record<Change, string>> = {
+  better: 'Better',
+  'no real change': 'No real change',
+  worse: 'Worse',
+  'not yet': 'One day only',
+};
+const HANDS = { L: ', left', R: ', right', both: '' } as const;
+
+/** Every measure of each hand: first, now, how it went, and what would count as a change. */
+export function ResultsTable({ results, children }: { results: readonly Result[]; children: ReactNode }) {
+  return (
+    <section aria-label="Measures" className="mb-8">
+      <div className="flex flex-wrap items-center justify-between gap-x-8">
+        <h2 className="text-xl">Measures</h2>
+        {children}
+      </div>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Measures of each hand">
+        <table className="w-full text-left">
+          <TableHead columns={['Measure', 'Result', 'First', 'Now', 'Counts as a change', 'Over the days']} />
+          <tbody>
+            {results.map((r) => (
+              <tr key={`${r.kind} ${r.hand}`} className="border-b">
+                <th scope="row" className="py-2 pr-5">
+                  {MEASURES[r.kind].name}
+                  {HANDS[r.hand]}
+                </th>
+                <td className={`py-2 pr-5 ${r.change === 'worse' ? 'font-bold text-load' : 'font-semibold'}`}>
+                  {CHANGE_WORDS[r.change]}
+                </td>
+                <td className="tabular py-2 pr-5">
+                  {measureText(r.kind, r.baseline)}
+                  <span className="block text-sm text-soft">{shortDay(r.points[0]!.day)}</span>
+                </td>
+                <td className="tabular py-2 pr-5">
+                  {r.now === null ? '' : measureText(r.kind, r.now)}
+                  {r.now !== null && (
+                    <span className="block text-sm text-soft">{shortDay(r.points.at(-1)!.day)}</span>
+                  )}
+                </td>
+                <td className="tabular py-2 pr-5">
+                  {measureText(r.kind, Math.round(r.threshold * 10) / 10)}
+                </td>
+                <td className="py-1">
+                  <TrendCord result={r} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="mt-2 text-sm text-soft">
+        Grip: 1.96 × √2 × the standard error of the person’s own tries, and at least 5 kg until enough of them
+        are steadier (Bohannon 2019). Everything else: two steps of how finely it is measured. It says nothing
+        of why.
+      </p>
+    </section>
+  );
+}

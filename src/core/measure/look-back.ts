@@ -1,0 +1,91 @@
+import { daysBetween } from '../days';
+import type { ClassLine } from '../people/advice-note';
+import { mean } from '../statistics';
+import { plural } from '../words';
+import type { Result } from './results';
+
+/** How it has gone after three to four weeks. */
+export type LookBack = {
+  readonly kind: 'too early' | 'going well' | 'unchanged' | 'worse';
+  readonly reasons: readonly string[];
+};
+
+/** From so many days after the first class there is something to look back on. */
+export const LOOK_BACK_FROM_DAYS = 21;
+const CLASSES_LOOKED_AT = 4;
+const FEWEST_CLASSES = 2;
+/** Mean pain before class has to move by so much, of ten, to say anything. */
+const PAIN_MOVES = 1;
+const PAIN_ROSE = 2;
+
+/** A person's classes and measures since their first class: going well, unchanged, or worse. The worse of two answers is given. */
+export function lookBack(classes: readonly ClassLine[], results: readonly Result[], today: string): LookBack {
+  const came = classes.filter((c) => c.present);
+  const first = came[0];
+  const early = first ? LOOK_BACK_FROM_DAYS - daysBetween(first.day, today) : 0;
+  if (!first || early > 0)
+    return {
+      kind: 'too early',
+      reasons: [first ? `three weeks are over in ${plural(early, 'day')}` : 'no class yet'],
+    };
+  const worse = [
+    ...results.filter((r) => r.change === 'worse').map((r) => `${r.kind}${sideWords(r)} is really worse`),
+    ...painWorse(came),
+  ];
+  if (worse.length > 0) return { kind: 'worse', reasons: worse };
+  const better = [
+    ...results.filter((r) => r.change === 'better').map((r) => `${r.kind}${sideWords(r)} is really better`),
+    ...painBetter(came),
+  ];
+  if (better.length > 0) return { kind: 'going well', reasons: better };
+  return { kind: 'unchanged', reasons: ['nothing measured or told has really changed'] };
+}
+
+export const sideWords = ({ hand }: Pick<Result, 'hand'>): string =>
+  hand === 'both' ? '' : hand === 'L' ? ', left' : ', right';
+
+const scores = (pair: readonly [number | null, number | null]): number[] => pair.filter((n) => n !== null);
+
+function painBefore(came: readonly ClassLine[]): { readonly then: number; readonly now: number } | null {
+  const told = came.map((c) => scores(c.painBefore)).filter((s) => s.length > 0);
+  if (told.length < FEWEST_CLASSES) return null;
+  const half = Math.min(CLASSES_LOOKED_AT, Math.floor(told.length / 2));
+  const worst = (lines: readonly number[][]) => mean(lines.map((s) => Math.max(...s)));
+  return { then: worst(told.slice(0, half)), now: worst(told.slice(-half)) };
+}
+
+function painWorse(came: readonly ClassLine[]): string[] {
+  const pain = painBefore(came);
+  const last = came.slice(-CLASSES_LOOKED_AT);
+  const rose = last.filter((c) => painRise(c) >= PAIN_ROSE).length;
+  return [
+    ...(pain && pain.now - pain.then >= PAIN_MOVES
+      ? [`pain before class rose from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10`]
+      : []),
+    ...(rose >= 2
+      ? [`pain rose by two or more in ${plural(rose, 'class', 'classes')} of the last ${last.length}`]
+      : []),
+  ];
+}
+
+function painBetter(came: readonly ClassLine[]): string[] {
+  const pain = painBefore(came);
+  return pain && pain.then - pain.now >= PAIN_MOVES
+    ? [`pain before class fell from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10`]
+    : [];
+}
+
+function painRise({ painBefore: before, painAfter: after }: ClassLine): number {
+  const rises = [0, 1].flatMap((i) => {
+    const [b, a] = [before[i], after[i]];
+    return b === null || b === undefined || a === null || a === undefined ? [] : [a - b];
+  });
+  return rises.length > 0 ? Math.max(...rises) : 0;
+}
+
+export const LOOK_BACK_WORDS: Readonly<Record<LookBack['kind'], string>> = {
+  'too early': 'Too early to look back',
+  'going well': 'Going well',
+  unchanged: 'Unchanged: consider advice',
+  worse: 'Worse: seek advice',
+};

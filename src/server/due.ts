@@ -1,0 +1,38 @@
+import { isMeasureDue } from '@/core/measure/due';
+import { fullName } from '@/core/people/person';
+import { firstDays } from '@/store/wrap-ups';
+import type { ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { peopleOfClass } from '@/store/people';
+import { listTerms } from '@/store/terms';
+import { personResults } from './results';
+
+/** What is due about the people of the next class. */
+export type Due = {
+  /** Names of those to measure, and why now. */
+  readonly measure: readonly string[];
+  readonly why: string;
+  /** People whose three or four weeks are over and who are worse. */
+  readonly worse: readonly { readonly id: string; readonly name: string }[];
+};
+
+/** Measures that are due at the next class, all of them in a week of review; and who to look back on. */
+export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due> {
+  const people = await peopleOfClass(db, info.id);
+  const first = await firstDays(db);
+  const review = await isReview(db, info);
+  const due = people.filter((p) => review || isMeasureDue(p.measures, first[p.id] ?? null, today));
+  const results = await Promise.all(people.map((p) => personResults(db, p.id, 'best', today)));
+  return {
+    measure: due.map(fullName),
+    why: review ? 'it is the week to measure' : 'nothing was measured yet, or not for four weeks',
+    worse: results.flatMap((r) =>
+      r?.lookBack.kind === 'worse' ? [{ id: r.person.id, name: fullName(r.person) }] : [],
+    ),
+  };
+}
+
+async function isReview(db: Db, info: ClassInfo): Promise<boolean> {
+  const term = (await listTerms(db)).find((t) => t.seriesId === info.seriesId && t.firstDay <= info.day);
+  return term?.weeks[info.week - 1]?.phase === 'review';
+}

@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { changesBetween } from '@/core/people/changes';
+import { measureSchema, type Measure } from '@/core/people/person';
+import { fail, ok, type Result } from '@/core/result';
+import type { Db } from '@/store/db';
+import { addChanges, findPerson, savePerson } from '@/store/people';
+import { idFrom } from './ids';
+import { NAMES } from './people';
+
+export const readingsSchema = z.strictObject({
+  measures: z
+    .array(measureSchema)
+    .min(1, 'Write down at least one measure')
+    .max(40, 'At most 40 measures at once'),
+});
+
+/** Put measures on a person's record; what was measured of the same hand on the same day is replaced. */
+export async function keepMeasures(
+  db: Db,
+  rawId: string | undefined,
+  { measures }: z.infer<typeof readingsSchema>,
+): Promise<Result<{ kept: number }>> {
+  const id = idFrom(rawId, 'person');
+  if (!id.ok) return id;
+  const person = await findPerson(db, id.value);
+  if (!person) return fail('not-found', 'There is no such person.');
+  const { id: _id, archived: _archived, ...before } = person;
+  const after = { ...before, measures: withMeasures(before.measures, measures) };
+  await db.transaction(async (tx) => {
+    await savePerson(tx, person.id, after);
+    await addChanges(tx, person.id, changesBetween(before, after, NAMES));
+  });
+  return ok({ kept: measures.length });
+}
+
+/** Measures with newer ones put in, one a day of each kind and hand. */
+export function withMeasures(before: readonly Measure[], added: readonly Measure[]): Measure[] {
+  const same = (a: Measure) => (b: Measure) => a.kind === b.kind && a.hand === b.hand && a.on === b.on;
+  const last = added.filter((m, i) => !added.slice(i + 1).some(same(m)));
+  return [...before.filter((m) => !last.some(same(m))), ...last];
+}

@@ -1,0 +1,53 @@
+import type { Hand } from '@/core/dose/dose';
+import type { ClassLine } from '@/core/people/advice-note';
+import type { Person } from '@/core/people/person';
+import { scoreOfTrials, type Scoring } from '@/core/measure/force-curve';
+import { gripSessions, HANDS } from '@/core/measure/grip-test';
+import { lookBack, type LookBack } from '@/core/measure/look-back';
+import { readiness, type Readiness } from '@/core/measure/readiness';
+import { resultsOf, type Result } from '@/core/measure/results';
+import type { Db } from '@/store/db';
+import { loadGripTests } from '@/store/grip';
+import { homeTold } from '@/store/home';
+import { findPerson } from '@/store/people';
+import { classLinesOf } from '@/store/wrap-ups';
+import { idFrom } from './ids';
+
+export type PersonResults = {
+  readonly person: Person;
+  readonly results: readonly Result[];
+  readonly classes: readonly ClassLine[];
+  readonly lookBack: LookBack;
+  /** Today's squeeze against lately, for a hand that was measured today. */
+  /** Cards of home practice given, and days on which something of them was done, as told. */
+  readonly home: { readonly cards: number; readonly days: number };
+  readonly ready: readonly { readonly hand: Hand; readonly is: Readiness }[];
+};
+
+/** All that was measured and told of a person, and how it has gone; null where there is no such person. */
+export async function personResults(
+  db: Db,
+  rawId: string,
+  scoring: Scoring,
+  today: string,
+): Promise<PersonResults | null> {
+  const id = idFrom(rawId, 'person');
+  const person = id.ok ? await findPerson(db, id.value) : null;
+  if (!person) return null;
+  const tests = await loadGripTests(db, person.id);
+  const classes = await classLinesOf(db, person.id);
+  const results = resultsOf(person, tests, scoring);
+  const ready = HANDS.flatMap((hand) => {
+    const sessions = gripSessions(tests, person.measures, hand);
+    const best = sessions.map((s) => scoreOfTrials(s.trials, 'best') ?? 0);
+    return sessions.at(-1)?.day === today ? [{ hand, is: readiness(best.at(-1)!, best.slice(0, -1)) }] : [];
+  });
+  return {
+    person,
+    results,
+    classes,
+    lookBack: lookBack(classes, results, today),
+    home: await homeTold(db, person.id),
+    ready,
+  };
+}
