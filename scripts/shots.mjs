@@ -35,10 +35,6 @@ await shot('movements');
 await open('/movements/thumb-to-tips');
 await page.waitForTimeout(1_300);
 await shot('movement');
-await open('/movements/new?from=open-close');
-await page.getByRole('tab', { name: 'Pose 2' }).click();
-await page.getByRole('heading', { name: 'How it looks' }).evaluate((h) => h.scrollIntoView());
-await shot('own-movement');
 await open('/loading');
 await button(/^A lean on a worktop/).click();
 await shot('loading');
@@ -50,9 +46,6 @@ await page
   .click();
 await page.getByRole('heading', { name: 'Wednesday Hands, week 4' }).waitFor();
 await shot('class');
-await button('Hand map').click();
-await shot('class-hand-map');
-await button('Hand map').click();
 await page.getByLabel('Traces').check();
 await page.getByLabel('Show the reserve of').selectOption({ label: 'Esi O' });
 await page.locator('#row-grip-3').evaluate((row) => row.scrollIntoView({ block: 'center' }));
@@ -75,10 +68,8 @@ await page.getByText('Saved: Put in a hand break').waitFor();
 
 await page.getByRole('link', { name: 'At the door' }).click();
 await button('Pain in the right hand: 4').click();
-await shot('door');
 await page.getByRole('link', { name: 'On to teaching' }).click();
 await button('Start the class').waitFor();
-await shot('before-class');
 await button('Start the class').click();
 await page.getByRole('heading', { name: 'Welcome, what today is for' }).waitFor();
 await upTo('Ball squeeze');
@@ -104,6 +95,14 @@ await page
   .click();
 await page.getByRole('heading', { name: /^Wrap-up/ }).waitFor();
 await shot('wrap-up');
+const taught = new URL(page.url()).pathname;
+await page.getByRole('link', { name: 'Home practice' }).click();
+await button(/^Make \d+ cards$/).click();
+await page.getByRole('article', { name: 'Card for Ansel B' }).waitFor();
+await page.waitForTimeout(5_500);
+await shot('home-card');
+await open(taught);
+await page.getByRole('heading', { name: /^Wrap-up/ }).waitFor();
 await open(`${new URL(page.url()).pathname.replace('wrap-up', 'rehearse')}`);
 await page.getByLabel('Row', { exact: true }).selectOption({ label: 'Wrist goes side to side' });
 await button('Start counting').click();
@@ -115,6 +114,36 @@ for (let i = 0; i < 6; i++) {
 await button('Stop and look').click();
 await page.getByRole('status', { name: 'How it was' }).waitFor();
 await shot('rehearse');
+
+await open('/people');
+await page.getByRole('link', { name: 'Ansel B' }).click();
+await page.getByRole('link', { name: 'Results', exact: true }).click();
+await page.getByRole('heading', { name: 'Results of Ansel B' }).waitFor();
+await shot('results');
+await open('/classes');
+await page
+  .getByRole('row', { name: /Friday Slow Hands.*planned/ })
+  .getByRole('link')
+  .click();
+await page.getByRole('heading', { name: /^Friday Slow Hands, week/ }).waitFor();
+await open(`${new URL(page.url()).pathname}/measuring`);
+for (const station of ['Grip', 'Press']) {
+  const card = page.getByRole('region', { name: station, exact: true });
+  await card.getByRole('button', { name: /sits down$/ }).click();
+  await card.getByRole('button', { name: 'Done' }).waitFor();
+}
+await page.waitForTimeout(1_500);
+await shot('measuring-day');
+await open('/terms');
+await page.getByRole('link', { name: 'Wednesday Hands, spring' }).click();
+await button(/^Plan \d+ classes$/).click();
+const bead = button(/^Ball squeeze, week 6, /);
+await bead.waitFor();
+await bead.focus();
+await page.keyboard.press('ArrowUp');
+await page.waitForTimeout(11_000);
+await page.evaluate(() => window.scrollTo(0, 0));
+await shot('term');
 await browser.close();
 
 /** Pass over rows until the one with this title. */

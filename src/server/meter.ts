@@ -3,7 +3,16 @@ import { madeReadings, STEADY_SQUEEZE, type MadeSqueeze } from '@/core/measure/s
 import { clockRate } from './today';
 
 /** What can be wrong with a reading, to see what is made of it. */
-export const METER_TROUBLES = ['none', 'too early', 'twice', 'short', 'tremor', 'gap', 'lost'] as const;
+export const METER_TROUBLES = [
+  'none',
+  'too early',
+  'twice',
+  'short',
+  'tremor',
+  'gap',
+  'drift',
+  'lost',
+] as const;
 
 export const meterWishSchema = z.strictObject({
   peakKg: z.coerce.number().min(1).max(80),
@@ -19,6 +28,7 @@ const TROUBLE: Readonly<Record<MeterWish['trouble'], Partial<MadeSqueeze>>> = {
   short: { holdMs: 900 },
   tremor: { tremor: 0.08 },
   gap: { dropOut: { atMs: 2_500, ms: 700 } },
+  drift: { driftKg: 2.5 },
   lost: {},
 };
 

@@ -34,6 +34,16 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
        where a.person_id = $1 order by c.day, a.asked_at`,
     ),
     gripTests: await rows('select day::text, trials from grip_test where person_id = $1 order by day'),
+    homePractice: await rows(
+      `select c.day::text, h.rows, h.times_a_day,
+         (select coalesce(json_agg(json_build_object('day', d.day::text, 'times', d.times) order by d.day), '[]'::json)
+          from home_day d where d.card_id = h.id) as told
+       from home_card h join class c on c.id = h.class_id where h.person_id = $1 order by c.day`,
+    ),
+    measuringDays: await rows(
+      `select c.day::text, v.station, v.started_at::text, v.ended_at::text from station_visit v
+       join class c on c.id = v.class_id where v.person_id = $1 order by v.started_at`,
+    ),
     decisions: await rows(
       `select c.day::text, d.family, d.kind, d.reasons, d.taken, d.taken_rungs from decision d
        join class c on c.id = d.class_id where d.person_id = $1 order by c.day, d.family`,

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { noFaults } from './axe';
 import { makeClass, openFriday } from './steps';
 
 const PAGES = [
@@ -15,14 +15,8 @@ const PAGES = [
   '/loading',
   '/people/import',
   '/room',
+  '/terms',
 ];
-
-const noFaults = async (page: Page) => {
-  await expect(page).toHaveTitle(/Oskil/);
-  // A toast that is fading out has, for a moment, no contrast.
-  const { violations } = await new AxeBuilder({ page }).exclude('[data-sonner-toaster]').analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`)).toEqual([]);
-};
 
 for (const path of [...PAGES, '/nowhere'])
   test(`axe finds nothing on ${path}`, async ({ page }) => {

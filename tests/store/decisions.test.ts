@@ -1,7 +1,5 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { emptyPlan } from '@/core/plan/plan';
-import { rowsOfSnapshot } from '@/core/teach/snapshot';
-import { START } from '@/core/teach/state';
 import { draftFor } from '@/core/teach/wrap-up';
 import { answerDecisions } from '@/server/decisions';
 import { decisionsOf } from '@/server/proposals';
@@ -9,11 +7,11 @@ import { toDecide } from '@/server/follow-ups';
 import { addClass, addSeries } from '@/store/classes';
 import { listPeople, savePerson } from '@/store/people';
 import { loadDecisions, loadOwnRungs } from '@/store/progress';
-import { recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
 import { databaseForFile } from './fresh';
+import { teachThrough } from './taught';
 
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [SERIES, ANSEL, BEA] = [id(1), id(11), id(12)];
@@ -49,15 +47,7 @@ async function taughtOn(i: number, day: string) {
   });
   const people = await listPeople(db);
   const snapshot = { plan, people, helpers: [], slotMs: 1, shown: [] };
-  await startTeaching(db, classId, snapshot, START, Date.parse(`${day}T10:30:00Z`));
-  const events = rowsOfSnapshot(snapshot, CATALOGUE).flatMap(({ rowId }, n) => [
-    { kind: 'enter' as const, rowId, atMs: n * 60_000 },
-    { kind: 'count' as const, rowId, atMs: n * 60_000 + 1_000 },
-  ]);
-  await recordEvents(db, classId, 0, [...events, { kind: 'end', rowId: null, atMs: 900_000 }], {
-    ...START,
-    phase: 'done',
-  });
+  await teachThrough(db, classId, snapshot, day);
   await writeUp(classId, ANSEL, {});
 }
 

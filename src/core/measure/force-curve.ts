@@ -30,13 +30,18 @@ const LEAST_PEAK_KG = 0.5;
 const SECOND_PEAK_DIP = 0.5;
 const SMOOTH_MS = 100;
 const COURSE_MS = 500;
+/** A zero that moves by more than this makes a peak worth nothing, kg. */
+const MOST_DRIFT_KG = 1;
+/** The end of a reading, ms, and the share of the peak under which the hand has let go. */
+const TAIL_MS = 250;
+const LET_GO_SHARE = 0.3;
 /** The rise and the letting go are no tremor. */
 const EDGE_MS = 300;
 
 /**
  * Reads one squeeze from a stream of samples. Start is where the force leaves a tenth of its peak, the peak that of a short
  * running mean so that one stray reading does not count. A squeeze that began before the word, was let go and taken again,
- * was too short, or has a hole in it is refused with its reason.
+ * was too short, has a hole in it or a zero that drifts away is refused with its reason.
  */
 export function readTrial(samples: readonly Sample[]): Trial {
   const quiet = samples.filter((s) => s.atMs < QUIET_MS);
@@ -60,6 +65,11 @@ export function readTrial(samples: readonly Sample[]): Trial {
   const between = level.filter((s) => s.atMs > held[0]!.atMs && s.atMs < held.at(-1)!.atMs);
   if (between.some((s) => s.kg < SECOND_PEAK_DIP * peak.kg))
     return no('Let go and squeezed again. One steady squeeze counts.');
+  const driftKg = zeroAfter(level, peak.kg);
+  if (Math.abs(driftKg) > MOST_DRIFT_KG)
+    return no(
+      `The meter’s zero moved by ${Math.abs(driftKg).toFixed(1)} kg during the squeeze. Lay it down until it is steady, then try again.`,
+    );
   return {
     ok: true,
     peakKg: Math.round(peak.kg * 10) / 10,
@@ -72,6 +82,13 @@ export function readTrial(samples: readonly Sample[]): Trial {
     ),
     zeroKg,
   };
+}
+
+/** What the meter shows once the hand has let go, its first zero taken off; 0 where the reading ends before that. */
+function zeroAfter(level: readonly Sample[], peakKg: number): number {
+  const lastMs = level.at(-1)!.atMs;
+  const tail = median(level.filter((s) => s.atMs > lastMs - TAIL_MS).map((s) => s.kg));
+  return tail < LET_GO_SHARE * peakKg ? tail : 0;
 }
 
 const no = (reason: string): Trial => ({ ok: false, reason });

@@ -75,6 +75,13 @@ test('a zero that drifts by half a kilogram moves the peak by no more than that'
   expect(Math.abs(good({ driftKg: 0.5 }).peakKg - good().peakKg)).toBeLessThanOrEqual(0.5);
 });
 
+test('a zero that drifts away is refused, up or down, and a reading that ends while the hand still squeezes is not', () => {
+  expect(refused({ driftKg: 2.5 })).toMatch(/^The meter’s zero moved by 2\.\d kg during the squeeze/);
+  expect(refused({ driftKg: -2 })).toMatch(/^The meter’s zero moved by/);
+  const all = madeReadings(STEADY_SQUEEZE);
+  expect(readTrial(all.filter((s) => s.atMs < STEADY_SQUEEZE.startMs + 3_500)).ok).toBe(true);
+});
+
 test('the same squeeze and seed give the same readings, another seed others', () => {
   expect(madeReadings(STEADY_SQUEEZE)).toEqual(madeReadings(STEADY_SQUEEZE));
   expect(madeReadings({ ...STEADY_SQUEEZE, seed: 2 })).not.toEqual(madeReadings(STEADY_SQUEEZE));

@@ -12,6 +12,7 @@ const TROUBLES = [
   ['twice', 'Let go and taken again'],
   ['short', 'Let go too soon'],
   ['gap', 'Readings missing'],
+  ['drift', 'The zero drifts'],
   ['lost', 'The meter is lost'],
 ] as const;
 

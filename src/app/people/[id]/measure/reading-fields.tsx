@@ -14,7 +14,7 @@ export function ReadingFields({ kinds, person, readings }: Props) {
     <ul className="grid gap-5">
       {kinds.map((kind) => (
         <li key={kind} className="border-b pb-4">
-          <h3 className="text-lg">{MEASURES[kind].name}</h3>
+          <h2 className="text-lg">{MEASURES[kind].name}</h2>
           <p className="text-soft">{MEASURES[kind].how}</p>
           <div className="mt-2 flex flex-wrap gap-6">
             {handsOf(kind).map((hand) => (
