@@ -5,6 +5,7 @@ import { Toaster } from 'sonner';
 import { database } from '@/server/database';
 import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
+import { FileDrop } from '@/ui/file-drop';
 import { SiteHeader } from '@/ui/site-header';
 import './globals.css';
 
@@ -28,6 +29,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         <SiteHeader />
         <CatalogueProvider own={own}>{children}</CatalogueProvider>
+        <FileDrop />
         <Toaster
           position="top-center"
           toastOptions={{

@@ -10,6 +10,8 @@ export const settingsSchema = z.strictObject({
   noteFrom: words('The signature'),
   /** Set-ups on the floor, and impact, are not offered until an instructor switches them on. */
   floorLoading: z.enum(['off', 'on']),
+  /** Where the classes are, as a time zone of the IANA list; empty for that of this computer. */
+  timeZone: z.string().max(60),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -18,4 +20,5 @@ export const settingsOf = (stored: Readonly<Record<string, string>>): Settings =
   venueSafety: stored.venueSafety ?? '',
   noteFrom: stored.noteFrom ?? '',
   floorLoading: stored.floorLoading === 'on' ? 'on' : 'off',
+  timeZone: stored.timeZone ?? '',
 });

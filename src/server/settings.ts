@@ -1,5 +1,5 @@
 import { settingsOf, settingsSchema, type Settings } from '@/core/settings';
-import { ok, type Result } from '@/core/result';
+import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadSettings, saveSettings } from '@/store/settings';
 
@@ -8,6 +8,15 @@ export { settingsSchema };
 export const settingsNow = async (db: Db): Promise<Settings> => settingsOf(await loadSettings(db));
 
 export async function keepSettings(db: Db, settings: Settings): Promise<Result<object>> {
+  if (settings.timeZone !== '' && !timeZones().includes(settings.timeZone))
+    return fail('bad-input', 'That time zone is not known. Nothing was changed.');
   await saveSettings(db, settings);
   return ok({});
 }
+
+/** The time zones there are to choose from. */
+export const timeZones = (): readonly string[] => Intl.supportedValuesOf('timeZone');
+
+/** Where the classes are. */
+export const zoneOf = ({ timeZone }: Settings): string =>
+  timeZone || new Intl.DateTimeFormat().resolvedOptions().timeZone;

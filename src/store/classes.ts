@@ -136,7 +136,11 @@ export async function setDetails(db: Db, classId: string, d: ClassDetails): Prom
        where id = (select series_id from class where id = $1)`,
       [classId, d.name, d.place, d.slotMinutes],
     );
-    await tx.query('update class set day = $2, starts_at = $3 where id = $1', [classId, d.day, d.startsAt]);
+    await tx.query('update class set day = $2, starts_at = $3, revision = revision + 1 where id = $1', [
+      classId,
+      d.day,
+      d.startsAt,
+    ]);
   });
 }
 
@@ -165,6 +169,12 @@ export async function classesOfSeries(
     [seriesId, from, to],
   );
   return rows.map(classOf);
+}
+
+/** How often the day, time or name of each class was changed, by class id. */
+export async function revisions(db: Db): Promise<Record<string, number>> {
+  const rows = await db.query<{ id: string; revision: number }>('select id, revision from class');
+  return Object.fromEntries(rows.map((r) => [r.id, r.revision]));
 }
 
 export type Series = { readonly id: string; readonly name: string; readonly place: string };

@@ -9,6 +9,7 @@ import { live } from './migrations/0007-live';
 import { progress } from './migrations/0008-progress';
 import { grip } from './migrations/0009-grip';
 import { terms } from './migrations/0010-terms';
+import { files } from './migrations/0012-files';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -25,6 +26,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   grip,
   terms,
   measuresAndHome,
+  files,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

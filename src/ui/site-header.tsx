@@ -11,6 +11,7 @@ const PLACES = [
   { href: '/classes', name: 'Classes' },
   { href: '/terms', name: 'Terms' },
   { href: '/loading', name: 'Loading' },
+  { href: '/files', name: 'Files' },
   { href: '/settings', name: 'Settings' },
 ];
 

@@ -119,8 +119,13 @@ test('an incident is kept once, with its class and its person', async () => {
 });
 
 test('settings are kept, and start empty', async () => {
-  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '', floorLoading: 'off' });
-  const own = { venueSafety: 'Call 1-1-2', noteFrom: 'Marit', floorLoading: 'on' } as const;
+  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '', floorLoading: 'off', timeZone: '' });
+  const own = {
+    venueSafety: 'Call 1-1-2',
+    noteFrom: 'Marit',
+    floorLoading: 'on',
+    timeZone: 'Europe/Oslo',
+  } as const;
   await keepSettings(db, own);
   expect(await settingsNow(db)).toEqual(own);
 });

@@ -22,7 +22,10 @@ type Props = { personId: string | null; initial: PersonFields; today: string };
 export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const form = useForm<PersonFields>({ resolver: zodResolver(personFieldsSchema), defaultValues: initial });
+  const form = useForm<PersonFields>({
+    resolver: zodResolver(personFieldsSchema), // Ticks of a list need a list to begin with.
+    defaultValues: { propsHome: [], ...initial },
+  });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
 

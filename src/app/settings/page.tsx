@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { database } from '@/server/database';
-import { settingsNow } from '@/server/settings';
+import { settingsNow, timeZones } from '@/server/settings';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { SettingsForm } from './settings-form';
 
@@ -10,7 +10,7 @@ export default async function SettingsPage() {
   return (
     <Page>
       <PageHead title="Settings" line="What is the same for every class." />
-      <SettingsForm initial={await settingsNow(await database())} />
+      <SettingsForm initial={await settingsNow(await database())} zones={timeZones()} />
       <Limits />
     </Page>
   );

@@ -11,7 +11,7 @@ import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
 
 /** The venue's own safety wording, and who signs a note. */
-export function SettingsForm({ initial }: { initial: Settings }) {
+export function SettingsForm({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const { register, handleSubmit, formState, watch, setValue } = useForm<Settings>({
@@ -41,6 +41,21 @@ export function SettingsForm({ initial }: { initial: Settings }) {
         error={errors.noteFrom?.message}
       >
         {(field) => <textarea {...field} rows={2} className={inputClass} {...register('noteFrom')} />}
+      </Field>
+      <Field
+        label="Time zone of the classes"
+        hint="For calendars; changes of the clock are taken care of"
+        error={errors.timeZone?.message}
+        className="max-w-md"
+      >
+        {(field) => (
+          <select {...field} className={inputClass} {...register('timeZone')}>
+            <option value="">That of this computer</option>
+            {zones.map((zone) => (
+              <option key={zone}>{zone}</option>
+            ))}
+          </select>
+        )}
       </Field>
       <label className="flex min-h-11 items-center gap-3">
         <input

@@ -1,7 +1,6 @@
-import Papa from 'papaparse';
 import { personFieldsSchema, UNSAID, type PersonCondition, type PersonFields } from '../people/person';
-import { fail, ok, type Result } from '../result';
-import { plural } from '../words';
+import type { Result } from '../result';
+import { readCsv, writeCsv, type CsvFile } from './csv';
 
 /** What a column of a list of people may be. */
 export const COLUMNS = [
@@ -18,25 +17,12 @@ export type Column = (typeof COLUMNS)[number];
 /** Which column of the file is which, by position; what is not said is left out. */
 export type Mapping = Readonly<Partial<Record<Column, number>>>;
 
-export type PeopleFile = { readonly heads: readonly string[]; readonly rows: readonly (readonly string[])[] };
+export type PeopleFile = CsvFile;
 
 export const MOST_PEOPLE = 5_000;
 
 /** A CSV file (RFC 4180; commas, semicolons or tabs) as heads and rows, every row as long as the heads. */
-export function readPeopleFile(text: string): Result<PeopleFile> {
-  const { data } = Papa.parse<string[]>(text, {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [',', ';', '\t'],
-  });
-  const [heads, ...rows] = data;
-  if (!heads || heads.every((h) => h.trim() === ''))
-    return fail('empty', 'There is nothing in this file. The first line names the columns.');
-  if (rows.length === 0) return fail('empty', 'There are no people under the first line.');
-  if (rows.length > MOST_PEOPLE)
-    return fail('too-many', `${plural(rows.length, 'row')} are too many at once; at most 5,000.`);
-  const names = heads.map((h) => unguarded(h.trim()));
-  return ok({ heads: names, rows: rows.map((r) => names.map((_, i) => unguarded((r[i] ?? '').trim()))) });
-}
+export const readPeopleFile = (text: string): Result<PeopleFile> => readCsv(text, 'people', MOST_PEOPLE);
 
 const NAMES: Readonly<Record<Column, readonly string[]>> = {
   'first name': ['first name', 'firstname', 'name', 'nickname', 'given name'],
@@ -157,12 +143,8 @@ export function writePeopleFile(people: readonly PersonFields[], known: readonly
     p.conditions.map((c) => `${nameOf(c.conditionId)}${SIDE_WORDS[c.side]} ${c.state}`).join('; '),
     p.notes,
   ]);
-  return Papa.unparse({ fields: [...COLUMNS], data: rows.map((r) => r.map(guarded)) }, { newline: '\r\n' });
+  return writeCsv(COLUMNS, rows);
 }
-
-/** A cell that begins as a formula does gets an apostrophe in front, which reading takes off again. */
-const guarded = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
-const unguarded = (cell: string): string => (/^''*[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
 
 /** Somebody on the list already: the same first name and initial. */
 export function sameAs<P extends Pick<PersonFields, 'firstName' | 'initial'>>(

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { decodeText } from '@/core/formats/decode';
@@ -17,6 +17,7 @@ import type { Person } from '@/core/people/person';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
+import { takeDropped } from '@/ui/dropped-file';
 import { Trouble } from '@/ui/field';
 import { MappingFields } from './mapping-fields';
 import { Preview, type Choice } from './preview';
@@ -45,6 +46,13 @@ export function ImportPeople({ people }: { people: readonly Person[] }) {
     setMapping(guessMapping(read.value.heads));
   };
 
+  useEffect(() => {
+    const dropped = takeDropped();
+    // What was dropped on another page is opened as if it had been chosen here.
+    if (dropped) queueMicrotask(() => void open(dropped));
+    // Once, when the page opens.
+  }, []);
+
   const rows = useMemo(() => (file ? rowsToPeople(file, mapping, CONDITIONS) : []), [file, mapping]);
   const lines = rows.map((row) => {
     const same = row.fields && sameAs(row.fields, people);
@@ -69,6 +77,7 @@ export function ImportPeople({ people }: { people: readonly Person[] }) {
   return (
     <div className="grid gap-5">
       <label
+        data-file-place
         className="flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
         onDragOver={(e) => e.preventDefault()}
         onDrop={(e) => {

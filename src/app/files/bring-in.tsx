@@ -1,0 +1,129 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import { decodeText } from '@/core/formats/decode';
+import { readIncoming, type Incoming } from '@/core/formats/incoming';
+import type { Person } from '@/core/people/person';
+import { Button, buttonClass } from '@/ui/button';
+import { call } from '@/ui/call';
+import { putDropped, takeDropped } from '@/ui/dropped-file';
+import { Field, inputClass, Trouble } from '@/ui/field';
+import { IncomingPreview } from './incoming-preview';
+
+type Opened = { readonly name: string; readonly text: string; readonly incoming: Incoming };
+type Props = { people: readonly Person[]; today: string };
+
+/** A file is read and shown, with what is wrong with it, and only then kept or not. */
+export function BringIn({ people, today }: Props) {
+  const router = useRouter();
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [day, setDay] = useState(today);
+  const [startsAt, setStartsAt] = useState('10:30');
+
+  const open = async (file: File | undefined) => {
+    setOpened(null);
+    setTrouble(null);
+    if (!file) return;
+    const decoded = decodeText(new Uint8Array(await file.arrayBuffer()));
+    if (!decoded.ok) return setTrouble(decoded.message);
+    const read = readIncoming(decoded.value.text);
+    if (!read.ok) return setTrouble(`${file.name}: ${read.message}`);
+    if (read.value.kind === 'people') {
+      putDropped(file);
+      return router.push('/people/import');
+    }
+    setOpened({ name: file.name, text: decoded.value.text, incoming: read.value });
+  };
+  useEffect(() => {
+    const dropped = takeDropped();
+    if (dropped) queueMicrotask(() => void open(dropped));
+    // Once, when the page opens.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+
+  const accept = async () => {
+    const result = await call<{ words: string; href: string }>('POST', '/api/files', {
+      text: opened!.text,
+      day,
+      startsAt,
+    });
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    toast(result.value.words);
+    router.push(result.value.href);
+    router.refresh();
+  };
+
+  return (
+    <section aria-label="Bring in">
+      <h2 className="text-xl">Bring in</h2>
+      <label
+        data-file-place
+        className="mt-2 flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
+        onDragOver={(e) => e.preventDefault()}
+        onDrop={(e) => {
+          e.preventDefault();
+          void open(e.dataTransfer.files[0]);
+        }}
+      >
+        <span className="font-semibold">Choose a file, or drop it here</span>
+        <input
+          type="file"
+          accept=".json,.csv,application/json,text/csv,text/plain"
+          onChange={(e) => void open(e.target.files?.[0])}
+        />
+      </label>
+      <p className="mt-1 text-soft">
+        A class plan, a term or an own movement (JSON); measures or{' '}
+        <Link className="underline underline-offset-4" href="/people/import">
+          people
+        </Link>{' '}
+        (CSV). Nothing is kept before you accept it.
+      </p>
+      <Trouble message={trouble} />
+      {opened && (
+        <section aria-label="Preview" className="mt-4 rounded-2xl border-2 border-ink bg-paper p-4">
+          <IncomingPreview incoming={opened.incoming} people={people} />
+          {opened.incoming.kind === 'plan' && (
+            <div className="mt-3 flex flex-wrap gap-4">
+              <Field label="Day of the class" className="w-52">
+                {(field) => (
+                  <input
+                    {...field}
+                    type="date"
+                    className={inputClass}
+                    value={day}
+                    onChange={(e) => setDay(e.target.value)}
+                  />
+                )}
+              </Field>
+              <Field label="Starts at" className="w-40">
+                {(field) => (
+                  <input
+                    {...field}
+                    type="time"
+                    className={inputClass}
+                    value={startsAt}
+                    onChange={(e) => setStartsAt(e.target.value)}
+                  />
+                )}
+              </Field>
+            </div>
+          )}
+          <div className="mt-4 flex flex-wrap gap-3">
+            <Button look="main" onClick={accept}>
+              Accept {opened.name}
+            </Button>
+            <button type="button" className={buttonClass()} onClick={() => setOpened(null)}>
+              Leave it
+            </button>
+          </div>
+        </section>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,122 @@
+import { MEASURES, measureText } from '@/core/measure/kinds';
+import type { Incoming } from '@/core/formats/incoming';
+import { sameAs } from '@/core/formats/people-csv';
+import { strangeRows } from '@/core/formats/plan-file';
+import { shortDose } from '@/core/dose/short';
+import { fullName, type Person } from '@/core/people/person';
+import { placedRows, type Plan } from '@/core/plan/plan';
+import { rowTitle } from '@/core/plan/row-title';
+import { plural } from '@/core/words';
+import { useCatalogue } from '@/ui/catalogue';
+import { TableHead } from '@/ui/table-head';
+
+type Props = { incoming: Exclude<Incoming, { kind: 'people' }> | Incoming; people: readonly Person[] };
+
+/** What is in a file, before it is kept. */
+export function IncomingPreview({ incoming, people }: Props) {
+  switch (incoming.kind) {
+    case 'plan':
+      return <PlanPreview incoming={incoming} />;
+    case 'term': {
+      const { term, classes, series } = incoming.file;
+      return (
+        <>
+          <h3 className="text-lg">A term: {term.name}</h3>
+          <p>
+            {series.name}, {plural(term.weeks.length, 'week')} from {term.firstDay}, with{' '}
+            {plural(classes.length, 'planned class', 'planned classes')}.
+          </p>
+        </>
+      );
+    }
+    case 'movement':
+      return (
+        <>
+          <h3 className="text-lg">A movement: {incoming.file.movement.name}</h3>
+          <p>{incoming.file.movement.what}</p>
+        </>
+      );
+    case 'measures':
+      return <MeasuresPreview lines={incoming.lines} people={people} />;
+    case 'people':
+      return null;
+  }
+}
+
+function PlanPreview({ incoming: { file, unknown } }: { incoming: Extract<Incoming, { kind: 'plan' }> }) {
+  const catalogue = useCatalogue();
+  const strange = strangeRows(file, (id) => catalogue.movement(id) !== undefined);
+  const rows = placedRows(file.plan as Plan);
+  return (
+    <>
+      <h3 className="text-lg">A class plan: {file.name}</h3>
+      <p>
+        {plural(rows.length, 'row')}, a slot of {file.slotMinutes} minutes.
+        {unknown.length > 0 &&
+          ` ${plural(unknown.length, 'field is', 'fields are')} not known here; they are kept and written out again.`}
+        {file.movements.length > 0 && ` It brings ${plural(file.movements.length, 'own movement')} along.`}
+      </p>
+      {strange.length > 0 && (
+        <p role="alert" className="mt-1 font-semibold text-load">
+          {plural(strange.length, 'row')} of movements that are not in the catalogue here:{' '}
+          {strange.map((s) => s.movementId).join(', ')}. The plan cannot be kept as it is.
+        </p>
+      )}
+      <ol
+        className="mt-2 max-h-72 list-decimal overflow-y-auto pl-8"
+        tabIndex={0}
+        aria-label="Rows of the plan"
+      >
+        {rows.map(({ row }) => (
+          <li key={row.id}>
+            {rowTitle(row, catalogue)}
+            {row.kind === 'movement' && <span className="tabular text-soft">, {shortDose(row.dose)}</span>}
+          </li>
+        ))}
+      </ol>
+    </>
+  );
+}
+
+const SHOWN = 100;
+
+function MeasuresPreview({
+  lines,
+  people,
+}: {
+  lines: Extract<Incoming, { kind: 'measures' }>['lines'];
+  people: readonly Person[];
+}) {
+  const judged = lines.map(({ line, row, problems }) => {
+    const person = row && sameAs(row, people);
+    const strange = row && !person ? ['nobody of this name is on the list'] : [];
+    return { line, row, person, problems: [...problems, ...strange] };
+  });
+  const bad = judged.filter((l) => l.problems.length > 0);
+  const ordered = [...bad, ...judged.filter((l) => l.problems.length === 0)];
+  return (
+    <>
+      <h3 className="text-lg">Measures</h3>
+      <p>
+        {plural(lines.length, 'line')}: {lines.length - bad.length} can be kept, {bad.length} cannot.
+        {lines.length > SHOWN && ` The first ${SHOWN} are shown, those with problems before the others.`}
+      </p>
+      <table className="mt-2 w-full text-left">
+        <TableHead columns={['Line', 'Person', 'Measure', 'Day', 'Problems']} />
+        <tbody>
+          {ordered.slice(0, SHOWN).map(({ line, row, person, problems }) => (
+            <tr key={line} className="border-b align-top">
+              <td className="tabular py-1 pr-4">{line}</td>
+              <td className="py-1 pr-4">{person ? fullName(person) : row ? fullName(row) : ''}</td>
+              <td className="tabular py-1 pr-4">
+                {row && `${MEASURES[row.kind].name}, ${measureText(row.kind, row.value)}`}
+              </td>
+              <td className="tabular py-1 pr-4">{row?.on}</td>
+              <td className="py-1 text-load">{problems.join('. ')}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import type { TaughtRow } from '../teach/class-script';
+
+/** One click of a track: when, ms, and how it sounds. */
+export type Click = { readonly atMs: number; readonly hz: number };
+
+/** 8 bits are enough for clicks and keep an hour under 40 MB. */
+export const WAV_RATE = 11_025;
+const [COUNT_HZ, FIRST_HZ, CHANGE_HZ, ROW_HZ] = [880, 1_320, 440, 660];
+const CLICK_MS = 60;
+const LOUD = 110;
+const SILENT = 128;
+const HEAD_BYTES = 44;
+/** Samples written before the caller hears how far it is. */
+const STRETCH = WAV_RATE * 30;
+
+/** The clicks of a class as planned: a low one when a row begins, a high one on the first of a count, a deep one at a change. */
+export const clicksOf = (rows: readonly TaughtRow[]): readonly Click[] =>
+  rows.flatMap((row): Click[] => {
+    const countFrom = row.plannedStartMs + row.setUpMs;
+    const beats = row.beats
+      .filter((b) => b.kind !== 'relax')
+      .map((b): Click => ({
+        atMs: countFrom + b.startMs,
+        hz: b.kind === 'change' || b.kind === 'rest' ? CHANGE_HZ : b.number === 1 ? FIRST_HZ : COUNT_HZ,
+      }));
+    return [{ atMs: row.plannedStartMs, hz: ROW_HZ }, ...beats];
+  });
+
+/** Clicks as a WAV file (PCM, mono, 8 bits), so long; `onShare` is told how much of it is done, 0 to 1. */
+export function clickTrack(
+  clicks: readonly Click[],
+  lengthMs: number,
+  onShare: (share: number) => void = () => {},
+): Uint8Array<ArrayBuffer> {
+  // An even number, since a WAV file has no odd ones.
+  const samples = 2 * Math.ceil((lengthMs * WAV_RATE) / 2_000);
+  const file = new Uint8Array(HEAD_BYTES + samples);
+  writeHead(new DataView(file.buffer), samples);
+  const sound = file.subarray(HEAD_BYTES, HEAD_BYTES + samples);
+  for (let from = 0; from < samples; from += STRETCH) {
+    sound.fill(SILENT, from, Math.min(samples, from + STRETCH));
+    onShare(Math.min(1, (from + STRETCH) / samples) * 0.5);
+  }
+  clicks.forEach((click, i) => {
+    writeClick(sound, click);
+    if (i % 200 === 0) onShare(0.5 + (0.5 * i) / clicks.length);
+  });
+  onShare(1);
+  return file;
+}
+
+/** A short tone that rises at once and dies away. */
+function writeClick(sound: Uint8Array, { atMs, hz }: Click): void {
+  const from = sampleAt(atMs);
+  const length = Math.round((CLICK_MS * WAV_RATE) / 1_000);
+  for (let i = 0; i < length && from + i < sound.length; i++) {
+    const loud = LOUD * (1 - i / length) ** 2;
+    sound[from + i] = SILENT + Math.round(loud * Math.sin((2 * Math.PI * hz * (i + 0.25)) / WAV_RATE));
+  }
+}
+
+export const sampleAt = (atMs: number): number => Math.round((atMs * WAV_RATE) / 1_000);
+
+function writeHead(view: DataView, samples: number): void {
+  const text = (at: number, words: string) =>
+    [...words].forEach((c, i) => view.setUint8(at + i, c.charCodeAt(0)));
+  text(0, 'RIFF');
+  view.setUint32(4, 36 + samples, true);
+  text(8, 'WAVEfmt ');
+  view.setUint32(16, 16, true);
+  view.setUint16(20, 1, true);
+  view.setUint16(22, 1, true);
+  view.setUint32(24, WAV_RATE, true);
+  view.setUint32(28, WAV_RATE, true);
+  view.setUint16(32, 1, true);
+  view.setUint16(34, 8, true);
+  text(36, 'data');
+  view.setUint32(40, samples, true);
+}

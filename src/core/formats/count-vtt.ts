@@ -1,0 +1,88 @@
+import type { Beat } from '../dose/script';
+import type { TaughtRow } from '../teach/class-script';
+
+/** One caption: [start, end) on the class clock, ms, and what it says. */
+export type Caption = {
+  readonly id: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly text: string;
+};
+
+const SIDES = { both: '', L: 'left, ', R: 'right, ', alternating: '' } as const;
+
+/** The count of a class as captions, as planned: what is explained, then each number, change and rest. */
+export const captionsOf = (rows: readonly TaughtRow[]): readonly Caption[] =>
+  rows.flatMap((row, i): Caption[] => {
+    const countFrom = row.plannedStartMs + row.setUpMs;
+    const setUp: Caption = {
+      id: `${i + 1}`,
+      startMs: row.plannedStartMs,
+      endMs: row.kind === 'movement' ? countFrom : row.plannedStartMs + row.plannedMs,
+      text: row.title,
+    };
+    const beats = row.beats.map((beat, n): Caption => ({
+      id: `${i + 1}.${n + 1}`,
+      startMs: countFrom + beat.startMs,
+      endMs: countFrom + beat.startMs + beat.durationMs,
+      text: `${row.title}: ${beatWords(beat, row.countedBefore)}`,
+    }));
+    return [setUp, ...beats].filter((c) => c.endMs > c.startMs);
+  });
+
+function beatWords(beat: Beat, before: number): string {
+  const side = SIDES[beat.side];
+  switch (beat.kind) {
+    case 'rep':
+    case 'hold':
+    case 'breath':
+      return `${side}${beat.number + before}${beat.of > 0 ? ` of ${beat.of + before}` : ''}`;
+    case 'step':
+      return `${side}${beat.step ?? ''}`;
+    case 'free':
+      return `${side}move freely`;
+    case 'relax':
+      return 'ease off';
+    case 'rest':
+      return 'rest';
+    case 'change':
+      return beat.change === 'side'
+        ? 'change sides'
+        : beat.change === 'direction'
+          ? 'the other way'
+          : beat.change === 'lead'
+            ? 'the other hand on top'
+            : 'change';
+  }
+}
+
+/** Captions as WebVTT. */
+export const writeVtt = (captions: readonly Caption[], title: string): string =>
+  [
+    'WEBVTT',
+    '',
+    `NOTE ${oneLine(title)}`,
+    ...captions.flatMap((c) => [
+      '',
+      c.id,
+      `${stamp(c.startMs)} --> ${stamp(c.endMs)}`,
+      escaped(oneLine(c.text)),
+    ]),
+    '',
+  ].join('\n');
+
+function stamp(ms: number): string {
+  const whole = Math.round(ms);
+  const two = (n: number) => String(n).padStart(2, '0');
+  const [h, m, s] = [
+    Math.floor(whole / 3_600_000),
+    Math.floor(whole / 60_000) % 60,
+    Math.floor(whole / 1_000) % 60,
+  ];
+  return `${two(h)}:${two(m)}:${two(s)}.${String(whole % 1_000).padStart(3, '0')}`;
+}
+
+/** A caption ends at an empty line, and an arrow would be read as times. */
+const oneLine = (text: string): string => text.replace(/\s+/g, ' ').replaceAll('-->', '→').trim() || ' ';
+const escaped = (text: string): string =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;');

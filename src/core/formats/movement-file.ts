@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { ownMovementSchema } from '../catalogue/own';
+import type { FileKind } from './json-file';
+
+/** One movement of the instructor's own, with how it looks. */
+export const movementFileSchema = ownMovementSchema.extend({
+  oskil: z.literal('movement'),
+  version: z.literal(1),
+});
+export type MovementFile = z.infer<typeof movementFileSchema>;
+
+export const MOVEMENT_FILE: FileKind<typeof movementFileSchema> = {
+  oskil: 'movement',
+  version: 1,
+  schema: movementFileSchema,
+  upgrades: {},
+};

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { ownMovementSchema } from '../catalogue/own';
+import { newClassSchema } from '../plan/new-class';
+import { placedRows, planSchema, type Plan } from '../plan/plan';
+import type { FileKind } from './json-file';
+
+/** A class plan to take elsewhere, with the instructor's own movements that it uses. */
+export const planFileSchema = z.strictObject({
+  oskil: z.literal('plan'),
+  version: z.literal(1),
+  name: newClassSchema.shape.name,
+  slotMinutes: newClassSchema.shape.slotMinutes,
+  plan: planSchema,
+  movements: z.array(ownMovementSchema).max(60),
+});
+export type PlanFile = z.infer<typeof planFileSchema>;
+
+const USUAL_SLOT_MINUTES = 45;
+
+/** Version 0 is a plan alone, as it is kept and as `/api/classes/{id}/plan` gives it. */
+export const PLAN_FILE: FileKind<typeof planFileSchema> = {
+  oskil: 'plan',
+  version: 1,
+  schema: planFileSchema,
+  upgrades: {
+    0: ({ oskil: _, version: __, ...plan }) => ({
+      oskil: 'plan',
+      version: 1,
+      name: 'A class from a file',
+      slotMinutes: USUAL_SLOT_MINUTES,
+      plan,
+      movements: [],
+    }),
+  },
+};
+
+/** Rows of a plan whose movement is known neither here nor in the file. */
+export function strangeRows(
+  { plan, movements }: Pick<PlanFile, 'plan' | 'movements'>,
+  isKnown: (movementId: string) => boolean,
+): readonly { readonly rowId: string; readonly movementId: string }[] {
+  return placedRows(plan as Plan).flatMap(({ row }) => {
+    if (row.kind !== 'movement') return [];
+    const known = isKnown(row.movementId) || movements.some((m) => m.movement.id === row.movementId);
+    return known ? [] : [{ rowId: row.id, movementId: row.movementId }];
+  });
+}

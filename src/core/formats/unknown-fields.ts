@@ -1,0 +1,78 @@
+import type { z } from 'zod';
+
+/** A step into a value: a field, a place in a list, or the member of a list with an id. */
+export type PathStep = string | number | { readonly id: string };
+
+/** A field that a file has and Oskil does not know: it is kept and written out again where its owner still is. */
+export type UnknownField = {
+  readonly path: readonly PathStep[];
+  readonly key: string;
+  readonly value: unknown;
+};
+
+type Plain = Record<string, unknown>;
+const isObject = (v: unknown): v is Plain => typeof v === 'object' && v !== null && !Array.isArray(v);
+
+export type Read<T> =
+  | { readonly ok: true; readonly value: T; readonly unknown: readonly UnknownField[] }
+  | { readonly ok: false; readonly issues: readonly z.core.$ZodIssue[] };
+
+/** What is not known is found so often at most; a file that hides fields deeper is not read. */
+const MOST_ROUNDS = 20;
+
+/** A value by its strict schema, with the fields that the schema does not know taken out and kept. */
+export function readKeeping<S extends z.ZodType>(raw: unknown, schema: S): Read<z.output<S>> {
+  const value: unknown = structuredClone(raw);
+  const unknown: UnknownField[] = [];
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    const parsed = schema.safeParse(value);
+    if (parsed.success) return { ok: true, value: parsed.data, unknown };
+    const issues = flat(parsed.error.issues);
+    const strange = issues.filter((i) => i.code === 'unrecognized_keys');
+    if (strange.length === 0) return { ok: false, issues };
+    for (const { path, keys } of strange) {
+      const owner = at(value, path as (string | number)[]);
+      if (!isObject(owner)) return { ok: false, issues };
+      for (const key of keys) {
+        unknown.push({ path: withIds(value, path as (string | number)[]), key, value: owner[key] });
+        delete owner[key];
+      }
+    }
+  }
+  return { ok: false, issues: [] };
+}
+
+/** Unions report what is wrong with each of their members; the member that fits best is listened to. */
+function flat(issues: readonly z.core.$ZodIssue[]): z.core.$ZodIssue[] {
+  return issues.flatMap((issue) => {
+    if (issue.code !== 'invalid_union' || issue.errors.length === 0) return [issue];
+    const best = issue.errors.reduce((a, b) => (b.length < a.length ? b : a));
+    return flat(best).map((inner) => ({ ...inner, path: [...issue.path, ...inner.path] }));
+  });
+}
+
+const at = (value: unknown, path: readonly (string | number)[]): unknown =>
+  path.reduce<unknown>((v, key) => (v as Plain | undefined)?.[key as string], value);
+
+/** Places in lists as ids where the members have them, so that they are found again in another order. */
+function withIds(value: unknown, path: readonly (string | number)[]): PathStep[] {
+  return path.map((step, i) => {
+    const member = typeof step === 'number' ? at(value, path.slice(0, i + 1)) : undefined;
+    return isObject(member) && typeof member.id === 'string' ? { id: member.id } : step;
+  });
+}
+
+/** The value with the unknown fields back where they were; those whose owner is gone are dropped. */
+export function withUnknown<T>(value: T, unknown: readonly UnknownField[]): T {
+  const whole: unknown = structuredClone(value);
+  for (const { path, key, value: kept } of unknown) {
+    const owner = path.reduce<unknown>((v, step) => {
+      if (typeof step === 'object')
+        return Array.isArray(v) ? v.find((m) => isObject(m) && m.id === step.id) : undefined;
+      return (v as Plain | undefined)?.[step as string];
+    }, whole);
+    // A field of that name that has come to be known since wins.
+    if (isObject(owner) && !Object.hasOwn(owner, key)) owner[key] = kept;
+  }
+  return whole as T;
+}

@@ -1,0 +1,9 @@
+import { clickTrack } from '@/core/formats/click-wav';
+import type { TrackJob, TrackReply } from './track-job';
+
+self.onmessage = ({ data: { clicks, lengthMs } }: MessageEvent<TrackJob>) => {
+  const reply = (message: TrackReply, transfer: Transferable[] = []) =>
+    (self as unknown as Worker).postMessage(message, transfer);
+  const file = clickTrack(clicks, lengthMs, (share) => reply({ kind: 'share', share }));
+  reply({ kind: 'done', file }, [file.buffer]);
+};
