@@ -1,6 +1,10 @@
 const DAY_MS = 86_400_000;
 const instant = (day: string): number => Date.parse(`${day}T00:00:00Z`);
 
+/** Is this a day there is, written YYYY-MM-DD? The 31st of February is none. */
+export const isDay = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(instant(text)) && addDays(text, 0) === text;
+
 /** Days are ISO days, local to the venue; counting them never meets a clock change. */
 export const addDays = (day: string, days: number): string =>
   new Date(instant(day) + days * DAY_MS).toISOString().slice(0, 10);

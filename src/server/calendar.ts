@@ -16,10 +16,12 @@ type Dated = Pick<
  */
 export function writeCalendar(
   classes: readonly Dated[],
-  zone: string,
+  venueZone: string,
   revisionOf: (classId: string) => number,
   made: Date,
 ): string {
+  // Plain UTC would leave the times without a zone.
+  const zone = venueZone === 'UTC' ? 'Etc/UTC' : venueZone;
   const calendar = ical({
     name: 'Oskil classes',
     prodId: { company: 'oskil', product: 'oskil', language: 'EN' },
@@ -44,7 +46,9 @@ export function writeCalendar(
       description: `${c.name} in an hour`,
     });
   }
-  return calendar.toString();
+  // A stamp is in universal time, whatever zone the events are in.
+  const stamp = `${made.toISOString().replace(/[-:]|\.\d+Z$/g, '')}Z`;
+  return calendar.toString().replace(/^DTSTAMP:.*$/gm, `DTSTAMP:${stamp}`);
 }
 
 /** The rules of a zone under the name the events use: some zones are kept there under the name of another with the same clocks. */

@@ -16,6 +16,7 @@ const PAGES = [
   '/people/import',
   '/room',
   '/terms',
+  '/files',
 ];
 
 for (const path of [...PAGES, '/nowhere'])

@@ -189,7 +189,7 @@ describe('the calendar, by another reader', () => {
       expected: 8,
     });
     const days = ['2026-10-21', '2026-10-28', '2026-03-25', '2026-04-01'];
-    const text = writeCalendar(days.map(dated), 'Europe/Oslo', () => 0, new Date('2026-10-01T00:00:00Z'));
+    const text = writeCalendar(days.map(dated), 'Europe/Oslo', () => 0, new Date('2026-10-01T05:06:07Z'));
     const { zones, events } = eventsOf(text);
     expect(zones).toEqual(['Europe/Oslo']);
     const starts = events.map(({ event }) => event.startDate.toJSDate().toISOString());
@@ -202,6 +202,7 @@ describe('the calendar, by another reader', () => {
     const [{ event, component }] = events as [(typeof events)[number]];
     expect(event.duration.toSeconds()).toBe(45 * 60);
     expect(event.location).toBe('Tea room, the glass one');
+    expect(String(component.getFirstPropertyValue('dtstamp'))).toBe('2026-10-01T05:06:07Z');
     const alarm = component.getFirstSubcomponent('valarm')!;
     expect(String(alarm.getFirstPropertyValue('trigger'))).toBe('-PT1H');
   });

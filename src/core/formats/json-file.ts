@@ -46,6 +46,7 @@ export function readJsonFile<S extends z.ZodType>(text: string, kind: FileKind<S
 function parseJson(text: string): Result<Record<string, unknown>> {
   try {
     const value: unknown = JSON.parse(text);
+    if (isDeep(value)) return fail('too-deep', 'This file is nested too deeply to be read.');
     return typeof value === 'object' && value !== null && !Array.isArray(value)
       ? ok(value as Record<string, unknown>)
       : fail('bad-json', 'This file holds no object.');
@@ -56,6 +57,18 @@ function parseJson(text: string): Result<Record<string, unknown>> {
       `This is not readable JSON${line === null ? '' : ` (line ${line})`}. Nothing was read.`,
     );
   }
+}
+
+const DEEPEST = 64;
+
+/** Nested deeper than any file of ours, looked at level by level so that the looking itself is not deep. */
+function isDeep(value: unknown): boolean {
+  let level: unknown[] = [value];
+  for (let depth = 0; level.length > 0; depth++) {
+    if (depth > DEEPEST) return true;
+    level = level.flatMap((v) => (typeof v === 'object' && v !== null ? Object.values(v) : []));
+  }
+  return false;
 }
 
 /** The line a parser stopped at, where it says the place. */

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { POSITIONS } from '../catalogue/movement';
+import { isDay } from '../days';
 import { HAND_SPOTS } from '../hand/spots';
 
 /** Dates in the core are ISO days, "2026-11-24", compared as text. */
 export const daySchema = z
   .string()
-  .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day');
+  .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day')
+  .refine(isDay, 'There is no such day');
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { addDays, mondayOf } from '../days';
+import { addDays, isDay, mondayOf } from '../days';
 import { daySchema } from '../people/person';
 import { newClassSchema } from '../plan/new-class';
 
@@ -58,7 +58,7 @@ export const termSchema = fields
     path: ['days'],
     message: 'A day of the week is there twice',
   })
-  .refine((t) => termClasses(t).at(-1)?.week === t.weeks.length, {
+  .refine((t) => !isDay(t.firstDay) || termClasses(t).at(-1)?.week === t.weeks.length, {
     path: ['holidays'],
     message: 'The holidays leave no days for the classes',
   });

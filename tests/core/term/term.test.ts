@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/days';
+import { addDays, daysBetween, isDay, mondayOf, weekdayOf } from '@/core/days';
 import { termClasses, termSchema, usualWeeks, type Term } from '@/core/term/term';
 
 const term = (over: Partial<Term> = {}): Term => ({
@@ -148,3 +148,12 @@ test('every class is on a day of the term, never in a holiday, in order', () => 
     }),
   );
 });
+
+test.each([
+  ['2026-02-28', true],
+  ['2026-02-31', false],
+  ['2028-02-29', true],
+  ['2026-13-01', false],
+  ['2026-1-1', false],
+  ['tomorrow', false],
+])('%s is a day: %j', (text, is) => expect(isDay(text)).toBe(is));
