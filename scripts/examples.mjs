@@ -4,7 +4,8 @@ import { mkdirSync, writeFileSync } from 'node:fs';
 
 const base = process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
 const text = async (path) => {
-  const reply = await fetch(`${base}${path}`);
+  // As one of the app's own pages would ask.
+  const reply = await fetch(`${base}${path}`, { headers: { 'sec-fetch-site': 'same-origin' } });
   if (!reply.ok) throw new Error(`${path}: ${reply.status}`);
   return reply.text();
 };

@@ -30,6 +30,9 @@ export function NextClass({ room, check, today }: Props) {
           <Link className={buttonClass('plain')} href={`/classes/${info.id}`}>
             Plan
           </Link>
+          <Link className={buttonClass('plain')} href={`/classes/${info.id}/paper`}>
+            Paper
+          </Link>
           <Link className={buttonClass('main', 'text-lg px-8')} href={`/classes/${info.id}/teach`}>
             {under ? 'Go on teaching' : 'Teach'}
           </Link>

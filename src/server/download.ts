@@ -1,6 +1,6 @@
 import type { Db } from '@/store/db';
 import type { Result } from '@/core/result';
-import { database } from './database';
+import { pagesOrToken } from './api/guard';
 import {
   calendarFile,
   countFile,
@@ -13,6 +13,7 @@ import {
   termFile,
   type OutFile,
 } from './files';
+import { guarded } from './http';
 import { today } from './today';
 
 /** Files about everything. */
@@ -32,17 +33,19 @@ const SINGLE: Readonly<Record<string, (db: Db, id: string) => Promise<Result<Out
   count: countFile,
 };
 
-export async function downloadWhole(kind: string): Promise<Response> {
-  const make = Object.hasOwn(WHOLE, kind) ? WHOLE[kind] : undefined;
-  return make ? sent(await make(await database())) : notThere('There is no such file.');
-}
+/** A file about everything. */
+export const downloadWhole = guarded(pagesOrToken, async (db, _, { kind }) => {
+  const make = kind !== undefined && Object.hasOwn(WHOLE, kind) ? WHOLE[kind] : undefined;
+  return make ? sent(await make(await db())) : notThere('There is no such file.');
+});
 
-export async function downloadOne(kind: string, id: string): Promise<Response> {
-  const make = Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;
-  if (!make) return notThere('There is no such kind of file.');
-  const file = await make(await database(), id);
+/** A file about one thing. */
+export const downloadOne = guarded(pagesOrToken, async (db, _, { kind, id }) => {
+  const make = kind !== undefined && Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;
+  if (!make || id === undefined) return notThere('There is no such kind of file.');
+  const file = await make(await db(), id);
   return file.ok ? sent(file.value) : notThere(file.message);
-}
+});
 
 const notThere = (message: string): Response =>
   Response.json({ code: 'not-found', message }, { status: 404 });

@@ -1,4 +1,6 @@
+import { daysBetween } from '@/core/days';
 import { isMeasureDue } from '@/core/measure/due';
+import { LOOK_BACK_FROM_DAYS } from '@/core/measure/look-back';
 import { fullName } from '@/core/people/person';
 import { firstDays } from '@/store/wrap-ups';
 import type { ClassInfo } from '@/store/classes';
@@ -22,7 +24,8 @@ export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due
   const first = await firstDays(db);
   const review = await isReview(db, info);
   const due = people.filter((p) => review || isMeasureDue(p.measures, first[p.id] ?? null, today));
-  const results = await Promise.all(people.map((p) => personResults(db, p.id, 'best', today)));
+  const longEnough = people.filter((p) => daysBetween(first[p.id] ?? today, today) >= LOOK_BACK_FROM_DAYS);
+  const results = await Promise.all(longEnough.map((p) => personResults(db, p.id, 'best', today)));
   return {
     measure: due.map(fullName),
     why: review ? 'it is the week to measure' : 'nothing was measured yet, or not for four weeks',

@@ -15,6 +15,7 @@ const STATUS: Readonly<Record<string, number>> = {
   'bad-request': 400,
   'bad-input': 400,
   'foreign-origin': 403,
+  'no-token': 401,
   'too-large': 413,
   exists: 409,
 };
@@ -28,8 +29,9 @@ export function jsonRoute<S extends z.ZodType, T>(
   schema: S,
   handle: Handler<z.output<S>, T>,
   mostBytes = MOST_BYTES,
+  guard: Guard = ownPages,
 ) {
-  return guarded(async (db, request, params) => {
+  return guarded(guard, async (db, request, params) => {
     const body = await readBody(request, mostBytes);
     if (!body.ok) return failed(body);
     const parsed = schema.safeParse(body.value);
@@ -39,16 +41,21 @@ export function jsonRoute<S extends z.ZodType, T>(
 }
 
 /** A route that only reads. */
-export const jsonRead = <T>(handle: (db: Db, params: Params) => Promise<Result<T>>) =>
-  guarded(async (db, _, params) => answered(await handle(await db(), params)));
+export const jsonRead = <T>(
+  handle: (db: Db, params: Params) => Promise<Result<T>>,
+  guard: Guard = ownPages,
+) => guarded(guard, async (db, _, params) => answered(await handle(await db(), params)));
 
 type Inner = (db: () => Promise<Db>, request: Request, params: Params) => Promise<Response>;
 
+/** Who may ask: null, or why not. */
+export type Guard = (request: Request) => Failure | null | Promise<Failure | null>;
+
 /** Foreign requests are refused before anything is read; a bug is answered plainly and nothing about people is logged. */
-function guarded(inner: Inner) {
+export function guarded(guard: Guard, inner: Inner) {
   return async (request: Request, context: { params: Promise<Params> }): Promise<Response> => {
     try {
-      const refused = checkOrigin(request);
+      const refused = await guard(request);
       if (refused) return failed(refused);
       return await inner(database, request, await context.params);
     } catch (error) {
@@ -77,16 +84,19 @@ function failed({ code, message }: Failure): Response {
 }
 
 /** Browsers say where a request comes from; only our own pages may write. */
-function checkOrigin(request: Request): Failure | null {
-  const origin = request.headers.get('origin');
-  const site = request.headers.get('sec-fetch-site');
-  const host = request.headers.get('host');
-  const foreign =
-    (origin !== null && hostOf(origin) !== host) ||
-    (site !== null && site !== 'same-origin' && site !== 'none');
-  return foreign
+export function ownPages(request: Request): Failure | null {
+  return isForeign(request)
     ? { ok: false, code: 'foreign-origin', message: 'Requests from other sites are refused.' }
     : null;
+}
+
+/** A browser says it comes from another site. */
+export function isForeign({ headers }: Request): boolean {
+  const [origin, site] = [headers.get('origin'), headers.get('sec-fetch-site')];
+  return (
+    (origin !== null && hostOf(origin) !== headers.get('host')) ||
+    (site !== null && site !== 'same-origin' && site !== 'none')
+  );
 }
 
 function hostOf(origin: string): string | null {

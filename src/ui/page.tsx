@@ -5,7 +5,7 @@ export function Page({ children, wide = false }: { children: ReactNode; wide?: b
   return (
     <main
       id="main"
-      className={`mx-auto w-full px-6 pt-4 pb-16 ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
+      className={`mx-auto w-full px-6 pt-4 pb-16 print:px-0 print:pb-0 ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
     >
       {children}
     </main>
@@ -28,7 +28,7 @@ export function PageHead({
         <h1 className="text-2xl">{title}</h1>
         {line && <p className="mt-1 text-soft">{line}</p>}
       </div>
-      {children && <div className="flex flex-wrap items-center gap-3">{children}</div>}
+      {children && <div className="no-print flex flex-wrap items-center gap-3">{children}</div>}
     </div>
   );
 }

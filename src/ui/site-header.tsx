@@ -25,7 +25,7 @@ export function SiteHeader() {
       <Link href="/" className="flex items-center gap-3 py-2 text-xl font-bold">
         <BrandMark /> Oskil
       </Link>
-      <nav aria-label="Main" className="flex gap-2">
+      <nav aria-label="Main" className="flex flex-wrap gap-x-2">
         {PLACES.map(({ href, name }) => (
           <Link
             key={href}

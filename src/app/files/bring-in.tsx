@@ -11,6 +11,7 @@ import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { putDropped, takeDropped } from '@/ui/dropped-file';
 import { Field, inputClass, Trouble } from '@/ui/field';
+import { FilePlace } from '@/ui/file-place';
 import { IncomingPreview } from './incoming-preview';
 
 type Opened = { readonly name: string; readonly text: string; readonly incoming: Incoming };
@@ -60,23 +61,11 @@ export function BringIn({ people, today }: Props) {
 
   return (
     <section aria-label="Bring in">
-      <h2 className="text-xl">Bring in</h2>
-      <label
-        data-file-place
-        className="mt-2 flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
-        onDragOver={(e) => e.preventDefault()}
-        onDrop={(e) => {
-          e.preventDefault();
-          void open(e.dataTransfer.files[0]);
-        }}
-      >
-        <span className="font-semibold">Choose a file, or drop it here</span>
-        <input
-          type="file"
-          accept=".json,.csv,application/json,text/csv,text/plain"
-          onChange={(e) => void open(e.target.files?.[0])}
-        />
-      </label>
+      <h2 className="mb-2 text-xl">Bring in</h2>
+      <FilePlace
+        accept=".json,.csv,application/json,text/csv,text/plain"
+        onFile={(file) => void open(file)}
+      />
       <p className="mt-1 text-soft">
         A class plan, a term or an own movement (JSON); measures or{' '}
         <Link className="underline underline-offset-4" href="/people/import">

@@ -19,6 +19,7 @@ import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { takeDropped } from '@/ui/dropped-file';
 import { Trouble } from '@/ui/field';
+import { FilePlace } from '@/ui/file-place';
 import { MappingFields } from './mapping-fields';
 import { Preview, type Choice } from './preview';
 
@@ -76,22 +77,7 @@ export function ImportPeople({ people }: { people: readonly Person[] }) {
 
   return (
     <div className="grid gap-5">
-      <label
-        data-file-place
-        className="flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
-        onDragOver={(e) => e.preventDefault()}
-        onDrop={(e) => {
-          e.preventDefault();
-          void open(e.dataTransfer.files[0]);
-        }}
-      >
-        <span className="font-semibold">Choose a file, or drop it here</span>
-        <input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          onChange={(e) => void open(e.target.files?.[0])}
-        />
-      </label>
+      <FilePlace accept=".csv,text/csv,text/plain" onFile={(file) => void open(file)} />
       <Trouble message={trouble} />
       {guessed && (
         <p>The file is not in UTF-8; it was read as the older western encoding. Look at the accents below.</p>

@@ -1,6 +1,4 @@
 import { CAUTIONS } from '@/catalogue/cautions';
-import { doseWords } from '@/core/dose/describe';
-import type { Dose } from '@/core/dose/dose';
 import type { Movement } from '@/core/catalogue/movement';
 import { easierOf, strongerOf } from '@/core/catalogue/rung';
 import { offRungWords, type OwnRung } from '@/core/progress/own-rung';
@@ -8,8 +6,8 @@ import type { OwnWay } from '@/core/teach/state';
 import { fullName } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
 import { movementOfRow } from '@/core/plan/at-rung';
-import { adaptedDose } from '@/core/screening/adaptation';
-import { verdictFor, type HandVerdict } from '@/core/screening/verdict';
+import { verdictFor } from '@/core/screening/verdict';
+import { wayWords } from '@/core/screening/way-words';
 import { nameList, sentences } from '@/core/words';
 import type { TaughtRow } from '@/core/teach/class-script';
 import type { Snapshot } from '@/core/teach/snapshot';
@@ -96,14 +94,6 @@ const nowWords = (movement: Movement, to: OwnWay['to']): string => {
   return rung ? `${to} now: ${rung}` : `${to} now`;
 };
 
-/** All that is asked of a hand, with what is left of the dose where it does less: "half the count: 3 times each hand". */
-function wayOf({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
-  const [first, ...rest] = how;
-  const own = doseWords(adaptedDose(dose, adaptation));
-  const less = kind === 'adapt' && own !== doseWords(dose) ? `: ${own}` : '';
-  return first ? [`${first}${less}`, ...rest].join('; ') : '';
-}
-
 function TheirWay({
   row,
   snapshot,
@@ -132,7 +122,7 @@ function TheirWay({
       <h2 className="font-normal text-soft">Do it their own way</h2>
       <ul aria-label="Do it their own way">
         {own.map(({ person, verdict, now }) => {
-          const [left, right] = [wayOf(verdict.L, dose), wayOf(verdict.R, dose)];
+          const [left, right] = [wayWords(verdict.L, dose), wayWords(verdict.R, dose)];
           const words =
             left === right
               ? left

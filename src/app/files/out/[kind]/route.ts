@@ -1,4 +1,1 @@
-import { downloadWhole } from '@/server/download';
-
-export const GET = async (_: Request, { params }: { params: Promise<{ kind: string }> }) =>
-  downloadWhole((await params).kind);
+export { downloadWhole as GET } from '@/server/download';

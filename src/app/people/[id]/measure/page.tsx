@@ -9,8 +9,9 @@ import { loadGripTests } from '@/store/grip';
 import { findPerson } from '@/store/people';
 import { buttonClass } from '@/ui/button';
 import { Limits, Page, PageHead } from '@/ui/page';
+import { PartLinks } from '@/ui/part-links';
 import { MeasureDesk } from './measure-desk';
-import { partFrom, PartLinks, type Part } from './parts';
+import { PARTS, partFrom, type Part } from './parts';
 import { ReadingsDesk } from './readings-desk';
 
 export const metadata: Metadata = { title: 'Measure' };
@@ -62,7 +63,12 @@ export default async function MeasurePage({ params, searchParams }: Props) {
           Back to the record
         </Link>
       </PageHead>
-      <PartLinks personId={person.id} part={part} />
+      <PartLinks
+        label="What to measure"
+        parts={PARTS}
+        chosen={part}
+        hrefOf={(what) => `/people/${person.id}/measure?what=${what}`}
+      />
       {part === 'grip' ? (
         <>
           <MeasureDesk person={person} tests={tests} today={today()} rate={clockRate()} />

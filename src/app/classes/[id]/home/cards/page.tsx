@@ -7,7 +7,7 @@ import { today } from '@/server/today';
 import { buttonClass } from '@/ui/button';
 import { Empty, Page, PageHead } from '@/ui/page';
 import { HomeCardSheet } from './home-card-sheet';
-import { PrintButton } from './print-button';
+import { PrintButton } from '@/ui/print-button';
 import { ToldDays } from './told-days';
 
 export const metadata: Metadata = { title: 'Home cards' };
@@ -22,7 +22,7 @@ export default async function CardsPage({ params }: { params: Promise<{ id: stri
     <Page>
       <div className="no-print">
         <PageHead title="Home cards" line="One page each when printed.">
-          {cards.length > 0 && <PrintButton />}
+          {cards.length > 0 && <PrintButton>Print the cards</PrintButton>}
           <Link href={`/classes/${id}/home`} className={buttonClass()}>
             Change what is on them
           </Link>

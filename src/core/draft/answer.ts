@@ -1,0 +1,19 @@
+import type { Solve } from './draft';
+
+/** What the solver says of a model: its state, and the value of each variable. */
+type Solved = {
+  readonly Status: string;
+  readonly Columns: Readonly<Record<string, { readonly Primal?: number } | object>>;
+};
+
+/** Within this share of the best that is possible, a selection counts as proven. */
+export const GAP = 0.01;
+
+/** The variables that are taken; null where nothing fits. */
+export function answerOf({ Status, Columns }: Solved): ReturnType<Solve> {
+  if (Status !== 'Optimal' && Status !== 'Time limit reached') return null;
+  const taken = Object.entries(Columns).flatMap(([name, column]) =>
+    'Primal' in column && (column.Primal ?? 0) > 0.5 ? [name] : [],
+  );
+  return { taken: new Set(taken), proven: Status === 'Optimal' };
+}

@@ -1,0 +1,136 @@
+import type { Purpose } from '../catalogue/movement';
+import { rungNoteOf } from '../catalogue/rung';
+import { doseWords } from '../dose/describe';
+import type { Dose } from '../dose/dose';
+import { fullName, type Person } from '../people/person';
+import { movementOfRow } from '../plan/at-rung';
+import type { ClassFacts, PlanCheck } from '../plan/check';
+import { placedRows, type Plan, type Row } from '../plan/plan';
+import { rowTitle } from '../plan/row-title';
+import { shortWay, waysAsked } from '../screening/way-words';
+
+/** People who do a row in the same way of their own. */
+export type OwnWayLine = { readonly way: string; readonly names: readonly string[] };
+
+/** One row of the running order as it is read off paper in front of a class. */
+export type CueLine = {
+  readonly rowId: string;
+  readonly startMs: number;
+  readonly title: string;
+  /** Null for talk and breaks. */
+  readonly count: { readonly dose: Dose; readonly words: string; readonly purpose: Purpose } | null;
+  readonly say: string;
+  readonly watch: string;
+  readonly note: string;
+  readonly ownWays: readonly OwnWayLine[];
+  readonly handOut: string | null;
+  readonly collect: string | null;
+};
+
+export type CueSection = {
+  readonly name: string;
+  readonly startMs: number;
+  readonly lines: readonly CueLine[];
+};
+
+/** A plan as a cue sheet: every row with its time, its count, what to say, who does it their own way, what changes hands. */
+export function cueSheet(
+  plan: Plan,
+  check: Pick<PlanCheck, 'timing' | 'verdicts'>,
+  facts: ClassFacts,
+): readonly CueSection[] {
+  const throughout = askedThroughout(check.verdicts, facts.people);
+  const lines = placedRows(plan).map(({ row, section }, i) => ({
+    section,
+    line: cueLine(row, check, facts, i, throughout),
+  }));
+  return plan.sections.flatMap((section) => {
+    const own = lines.filter((l) => l.section.id === section.id).map((l) => l.line);
+    return own.length > 0 ? [{ name: section.name, startMs: own[0]!.startMs, lines: own }] : [];
+  });
+}
+
+function cueLine(
+  row: Row,
+  { timing, verdicts }: Pick<PlanCheck, 'timing' | 'verdicts'>,
+  { catalogue, people }: ClassFacts,
+  index: number,
+  throughout: ReadonlyMap<string, ReadonlySet<string>>,
+): CueLine {
+  const { startMs, handOut, collect } = timing.rows[index]!;
+  const propWords = (id: string | null): string | null =>
+    id === null ? null : (catalogue.prop(id)?.plural ?? id);
+  const shared = {
+    rowId: row.id,
+    startMs,
+    title: rowTitle(row, catalogue),
+    handOut: propWords(handOut),
+    collect: propWords(collect),
+  };
+  const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
+  if (row.kind !== 'movement' || !movement)
+    return { ...shared, count: null, say: '', watch: '', note: '', ownWays: [] };
+  const rung = rungNoteOf(movement);
+  return {
+    ...shared,
+    count: {
+      dose: row.dose,
+      words: rung ? `${doseWords(row.dose)}; ${rung}` : doseWords(row.dose),
+      purpose: movement.purpose,
+    },
+    say: movement.cues[0] ?? '',
+    watch: movement.watch[0] ?? '',
+    note: row.note,
+    ownWays: waysOf(row.dose, verdicts.get(row.id), people, throughout),
+  };
+}
+
+type VerdictsOn = Parameters<typeof shortWay>[0];
+
+/** Who does it otherwise, those with the same way together, in the order of the list; what holds throughout is not said again. */
+function waysOf(
+  dose: Dose,
+  verdicts: ReadonlyMap<string, VerdictsOn> | undefined,
+  people: readonly Person[],
+  throughout: ReadonlyMap<string, ReadonlySet<string>>,
+): readonly OwnWayLine[] {
+  const byWay = new Map<string, string[]>();
+  for (const person of people) {
+    const verdict = verdicts?.get(person.id);
+    const way = verdict ? shortWay(verdict, dose, throughout.get(person.id) ?? new Set()) : '';
+    if (way) byWay.set(way, [...(byWay.get(way) ?? []), fullName(person)]);
+  }
+  return [...byWay].map(([way, names]) => ({ way, names }));
+}
+
+/** Share of the rows from which something asked of a person is said once for all of them. */
+const THROUGHOUT_SHARE = 0.4;
+
+/** What each person is asked in most rows, by person id. */
+function askedThroughout(
+  verdicts: PlanCheck['verdicts'],
+  people: readonly Person[],
+): ReadonlyMap<string, ReadonlySet<string>> {
+  const rows = [...verdicts.values()];
+  return new Map(
+    people.map((p) => {
+      const asked = rows.flatMap((of) => [...waysAsked(of.get(p.id) ?? null)]);
+      const often = asked.filter(
+        (a) => asked.filter((b) => b === a).length >= rows.length * THROUGHOUT_SHARE,
+      );
+      return [p.id, new Set(often)] as const;
+    }),
+  );
+}
+
+/** Once for the whole class: who is asked what from beginning to end. */
+export function throughoutLines(
+  verdicts: PlanCheck['verdicts'],
+  people: readonly Person[],
+): readonly OwnWayLine[] {
+  const asked = askedThroughout(verdicts, people);
+  return people.flatMap((p) => {
+    const own = [...(asked.get(p.id) ?? [])];
+    return own.length > 0 ? [{ way: own.join('; '), names: [fullName(p)] }] : [];
+  });
+}

@@ -1,0 +1,32 @@
+import { doseWords } from '../dose/describe';
+import type { Dose } from '../dose/dose';
+import { adaptedDose } from './adaptation';
+import type { HandVerdict, Verdict } from './verdict';
+
+/** All that is asked of a hand, with what is left of the dose where it does less: "half the count: 3 times each hand". */
+export function wayWords({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
+  const [first, ...rest] = how;
+  const own = doseWords(adaptedDose(dose, adaptation));
+  const less = kind === 'adapt' && own !== doseWords(dose) ? `: ${own}` : '';
+  return first ? [`${first}${less}`, ...rest].join('; ') : '';
+}
+
+/** Everything that is asked of either hand beside the count, each once. */
+export const waysAsked = (verdict: Verdict | null): ReadonlySet<string> =>
+  new Set(verdict ? [verdict.L, verdict.R].flatMap((v) => (v.kind === 'adapt' ? v.how : [])) : []);
+
+/** The way of both hands in few words, without what is known already; empty for who does it as it is. */
+export function shortWay({ L, R }: Verdict, dose: Dose, known: ReadonlySet<string>): string {
+  const [left, right] = [L, R].map((v) => shortWayOf(v, dose, known)) as [string, string];
+  if (left === right) return left;
+  return [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
+}
+
+function shortWayOf(verdict: HandVerdict, dose: Dose, known: ReadonlySet<string>): string {
+  if (verdict.kind === 'do') return '';
+  if (verdict.kind === 'leaveOut') return 'rest';
+  const [first] = verdict.how.filter((h) => !known.has(h));
+  const own = doseWords(adaptedDose(dose, verdict.adaptation));
+  const less = verdict.kind === 'adapt' && own !== doseWords(dose) ? own : '';
+  return [first, less].filter(Boolean).join(': ');
+}

@@ -1,0 +1,126 @@
+import type { z } from 'zod';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { CONDITIONS } from '@/catalogue/conditions';
+import { TASKS } from '@/catalogue/tasks';
+import { draftClass } from '@/core/draft/draft';
+import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
+import type { HandVerdict } from '@/core/screening/verdict';
+import { fail, ok, type Result } from '@/core/result';
+import { strangeRows } from '@/core/formats/plan-file';
+import type { Db } from '@/store/db';
+import { catalogueNow } from '../catalogue';
+import type {
+  catalogueReplySchema,
+  checkReplySchema,
+  checkRequestSchema,
+  draftReplySchema,
+  draftRequestSchema,
+} from './schemas';
+import { solver } from './solver';
+
+type Catalogued = z.infer<typeof catalogueReplySchema>;
+type Group = Omit<z.output<typeof checkRequestSchema>, 'plan'>;
+
+export async function apiCatalogue(db: Db): Promise<Result<Catalogued>> {
+  const { catalogue } = await catalogueNow(db);
+  return ok({
+    movements: catalogue.movements.map((m) => ({
+      id: m.id,
+      name: m.name,
+      what: m.what,
+      purpose: m.purpose,
+      section: m.section,
+      effort: m.effort,
+      effortOf10: m.effortOf10,
+      joints: [...m.joints],
+      positions: [...m.positions],
+      propId: m.propId,
+      dose: m.dose,
+      rungs: m.rungs.map((r) => r.words),
+    })),
+    props: catalogue.props.map(({ id, name, substitute }) => ({ id, name, substitute })),
+    conditions: CONDITIONS.map(({ id, name, sided }) => ({ id, name, sided })),
+  });
+}
+
+async function factsFrom(db: Db, group: Group): Promise<ClassFacts> {
+  const { catalogue } = await catalogueNow(db);
+  return {
+    catalogue,
+    cautions: CAUTIONS,
+    people: group.people.map((p) => ({ ...p, archived: false })),
+    helpers: group.helpers,
+    slotMs: group.slotMinutes * 60_000,
+    bag: group.bag,
+    shown: group.shown,
+    day: group.day,
+    week: group.week,
+    last: group.last,
+    attended: {},
+  };
+}
+
+/** Times, verdicts, findings and kit of a plan for a group; nothing is kept. */
+export async function apiCheck(
+  db: Db,
+  { plan, ...group }: z.output<typeof checkRequestSchema>,
+): Promise<Result<z.infer<typeof checkReplySchema>>> {
+  const facts = await factsFrom(db, group);
+  const [strange] = strangeRows({ plan, movements: [] }, (id) => facts.catalogue.movement(id) !== undefined);
+  if (strange) return fail('not-found', `“${strange.movementId}” is not in the catalogue.`);
+  const { timing, verdicts, findings, kit } = checkWithReserve(plan, facts);
+  return ok({
+    totalMs: timing.totalMs,
+    rows: timing.rows.map(({ rowId, startMs, totalMs }) => ({ rowId, startMs, totalMs })),
+    verdicts: [...verdicts].flatMap(([rowId, of]) =>
+      [...of].map(([personId, { L, R }]) => ({ rowId, personId, left: handOf(L), right: handOf(R) })),
+    ),
+    findings: findings.map(({ code, severity, text, because, rowIds, personIds }) => ({
+      code,
+      severity,
+      text,
+      because,
+      rowIds: [...rowIds],
+      personIds: [...personIds],
+    })),
+    kit: kit.map(({ prop, needed, inBag, short }) => ({ propId: prop.id, needed, inBag, short })),
+  });
+}
+
+const handOf = ({ kind, reasons, how, swapTo }: HandVerdict) => ({
+  verdict: kind,
+  reasons: [...reasons],
+  how: [...how],
+  swapTo,
+});
+
+const BREATH_MS = 5_000;
+
+/** A drafted class for a group; nothing is kept. */
+export async function apiDraft(
+  db: Db,
+  {
+    focus,
+    pinned,
+    banned,
+    kept,
+    withoutProps,
+    lengthMinutes,
+    seed,
+    ...group
+  }: z.output<typeof draftRequestSchema>,
+): Promise<Result<z.infer<typeof draftReplySchema>>> {
+  const given = { facts: await factsFrom(db, group), lately: [], breathMs: BREATH_MS, tasks: TASKS };
+  const wish = { focus, pinned, banned, kept, withoutProps, seed, lengthMs: lengthMinutes * 60_000 };
+  const draft = draftClass(given, wish, await solver());
+  if (!draft.ok) return draft;
+  const { plan, lengthMs, score, proven, rows, limits } = draft.value;
+  return ok({
+    plan,
+    lengthMs,
+    score,
+    proven,
+    rows: rows.map(({ movementId, why }) => ({ movementId, why })),
+    limits: [...limits],
+  });
+}

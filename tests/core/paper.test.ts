@@ -1,0 +1,72 @@
+import { cueSheet, type CueLine } from '@/core/paper/cue-sheet';
+import { checkPlan } from '@/core/plan/check';
+import { placedRows } from '@/core/plan/plan';
+import { wednesdayPlan } from '@/demo/plans';
+import { demoPeople } from '@/demo/people';
+import type { Person } from '@/core/people/person';
+import { facts, planWith, rest, talk } from './plans';
+import { person } from './people';
+
+const sheetOf = (plan = planWith({}), people: readonly Person[] = [person()]) => {
+  const f = facts({ people });
+  return cueSheet(plan, checkPlan(plan, f), f);
+};
+const linesOf = (...args: Parameters<typeof sheetOf>): readonly CueLine[] =>
+  sheetOf(...args).flatMap((s) => s.lines);
+
+test('every row of the plan is there once, in its order and at its time; empty sections are left out', () => {
+  const plan = wednesdayPlan(4);
+  const sheet = sheetOf(plan);
+  expect(sheet.flatMap((s) => s.lines.map((l) => l.rowId))).toEqual(placedRows(plan).map((p) => p.row.id));
+  const starts = sheet.flatMap((s) => s.lines.map((l) => l.startMs));
+  expect([...starts].sort((a, b) => a - b)).toEqual(starts);
+  expect(sheet.map((s) => s.name)).toEqual(plan.sections.filter((s) => s.rows.length > 0).map((s) => s.name));
+});
+
+test('a movement has its count, what to say and what to watch; talk and breaks have their title', () => {
+  const [talked, moved, rested] = linesOf(
+    planWith({ arrive: [talk('t', 60)], move: ['wrist-bend', rest('r', 'water')] }),
+  );
+  expect(talked).toMatchObject({ title: 'Talk', count: null, say: '' });
+  expect(moved!.count!.words).toMatch(/times with both hands$/);
+  expect(moved!.say).not.toBe('');
+  expect(rested!.count).toBeNull();
+});
+
+test('people with the same way stand together, each with their hand; who does it as it is is not named', () => {
+  const broken = (firstName: string) =>
+    person({
+      firstName,
+      conditions: [
+        { conditionId: 'wrist-fracture', side: 'L', state: 'not cleared', since: null, spots: [] },
+      ],
+    });
+  const [line] = linesOf(planWith({ grip: ['ball-squeeze'] }), [
+    person({ firstName: 'Ansel' }),
+    broken('Bea'),
+    broken('Cai'),
+  ]);
+  expect(line!.ownWays).toHaveLength(1);
+  expect(line!.ownWays[0]!.names).toEqual(['Bea', 'Cai']);
+  expect(line!.ownWays[0]!.way).toMatch(/^left: /);
+});
+
+test('what is handed out and taken back is said where it happens', () => {
+  const lines = linesOf(planWith({ grip: ['ball-squeeze', 'cloth-wring'] }));
+  expect(lines[0]!.handOut).toMatch(/ball/);
+  expect(lines[1]).toMatchObject({
+    collect: expect.stringMatching(/ball/) as string,
+    handOut: expect.stringMatching(/cloth/) as string,
+  });
+});
+
+test('nobody’s condition is written on it, only what they do', () => {
+  const people = demoPeople(() => '2026-11-01').map(({ fields }, i) => ({
+    ...fields,
+    id: `p${i}`,
+    archived: false,
+  }));
+  const text = JSON.stringify(sheetOf(wednesdayPlan(4), people));
+  for (const word of ['arthritis', 'osteoporosis', 'weakness', 'fracture', 'tremor', 'pacemaker'])
+    expect(text.toLowerCase()).not.toContain(word);
+});
