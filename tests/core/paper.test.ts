@@ -12,11 +12,11 @@ const sheetOf = (plan = planWith({}), people: readonly Person[] = [person()]) =>
   return cueSheet(plan, checkPlan(plan, f), f);
 };
 const linesOf = (...args: Parameters<typeof sheetOf>): readonly CueLine[] =>
-  sheetOf(...args).flatMap((s) => s.lines);
+  sheetOf(...args).sections.flatMap((s) => s.lines);
 
 test('every row of the plan is there once, in its order and at its time; empty sections are left out', () => {
   const plan = wednesdayPlan(4);
-  const sheet = sheetOf(plan);
+  const sheet = sheetOf(plan).sections;
   expect(sheet.flatMap((s) => s.lines.map((l) => l.rowId))).toEqual(placedRows(plan).map((p) => p.row.id));
   const starts = sheet.flatMap((s) => s.lines.map((l) => l.startMs));
   expect([...starts].sort((a, b) => a - b)).toEqual(starts);
@@ -69,4 +69,44 @@ test('nobody’s condition is written on it, only what they do', () => {
   const text = JSON.stringify(sheetOf(wednesdayPlan(4), people));
   for (const word of ['arthritis', 'osteoporosis', 'weakness', 'fracture', 'tremor', 'pacemaker'])
     expect(text.toLowerCase()).not.toContain(word);
+});
+
+test('what somebody is asked nearly always is said once, and nothing that is asked is lost', () => {
+  const helped = person({ firstName: 'Joaquim', assistance: 3 });
+  const plan = planWith({ move: ['wrist-bend', 'open-close', 'palms-turn'], grip: ['ball-squeeze'] });
+  const f = facts({ people: [helped], helpers: 1 });
+  const check = checkPlan(plan, f);
+  const { throughout, sections } = cueSheet(plan, check, f);
+  expect(throughout).toHaveLength(1);
+  expect(throughout[0]!.names).toEqual(['Joaquim']);
+  const said = throughout[0]!.way.split('; ');
+  for (const line of sections.flatMap((s) => s.lines)) {
+    const { L, R } = check.verdicts.get(line.rowId)!.get(helped.id)!;
+    const onRow = line.ownWays.map((w) => w.way).join(' ');
+    for (const how of [...L.how, ...R.how]) expect(said.includes(how) || onRow.includes(how)).toBe(true);
+  }
+});
+
+test('every word that a caution asks of a row is on the sheet, for everybody of the demo', () => {
+  const people = demoPeople(() => '2026-11-01').map(({ fields }, i) => ({
+    ...fields,
+    id: `p${i}`,
+    archived: false,
+  }));
+  const plan = wednesdayPlan(4);
+  const f = facts({ people });
+  const check = checkPlan(plan, f);
+  const { throughout, sections } = cueSheet(plan, check, f);
+  for (const line of sections.flatMap((s) => s.lines))
+    for (const p of people) {
+      const verdict = check.verdicts.get(line.rowId)?.get(p.id);
+      if (!verdict) continue;
+      const name = `${p.firstName} ${p.initial}`;
+      const words = [...throughout, ...line.ownWays]
+        .filter((w) => w.names.includes(name))
+        .map((w) => w.way)
+        .join(' ');
+      for (const { kind, how } of [verdict.L, verdict.R])
+        if (kind === 'adapt' || kind === 'swap') for (const h of how) expect(words).toContain(h);
+    }
 });

@@ -7,6 +7,7 @@ import { movementOfRow } from '../plan/at-rung';
 import type { ClassFacts, PlanCheck } from '../plan/check';
 import { placedRows, type Plan, type Row } from '../plan/plan';
 import { rowTitle } from '../plan/row-title';
+import type { Verdict } from '../screening/verdict';
 import { shortWay, waysAsked } from '../screening/way-words';
 
 /** People who do a row in the same way of their own. */
@@ -29,8 +30,13 @@ export type CueLine = {
 
 export type CueSection = {
   readonly name: string;
-  readonly startMs: number;
   readonly lines: readonly CueLine[];
+};
+
+export type CueSheet = {
+  /** What somebody is asked from beginning to end, said once. */
+  readonly throughout: readonly OwnWayLine[];
+  readonly sections: readonly CueSection[];
 };
 
 /** A plan as a cue sheet: every row with its time, its count, what to say, who does it their own way, what changes hands. */
@@ -38,16 +44,22 @@ export function cueSheet(
   plan: Plan,
   check: Pick<PlanCheck, 'timing' | 'verdicts'>,
   facts: ClassFacts,
-): readonly CueSection[] {
+): CueSheet {
   const throughout = askedThroughout(check.verdicts, facts.people);
   const lines = placedRows(plan).map(({ row, section }, i) => ({
     section,
     line: cueLine(row, check, facts, i, throughout),
   }));
-  return plan.sections.flatMap((section) => {
-    const own = lines.filter((l) => l.section.id === section.id).map((l) => l.line);
-    return own.length > 0 ? [{ name: section.name, startMs: own[0]!.startMs, lines: own }] : [];
-  });
+  return {
+    throughout: facts.people.flatMap((p) => {
+      const own = [...(throughout.get(p.id) ?? [])];
+      return own.length > 0 ? [{ way: own.join('; '), names: [fullName(p)] }] : [];
+    }),
+    sections: plan.sections.flatMap((section) => {
+      const own = lines.filter((l) => l.section.id === section.id).map((l) => l.line);
+      return own.length > 0 ? [{ name: section.name, lines: own }] : [];
+    }),
+  };
 }
 
 function cueLine(
@@ -85,12 +97,10 @@ function cueLine(
   };
 }
 
-type VerdictsOn = Parameters<typeof shortWay>[0];
-
 /** Who does it otherwise, those with the same way together, in the order of the list; what holds throughout is not said again. */
 function waysOf(
   dose: Dose,
-  verdicts: ReadonlyMap<string, VerdictsOn> | undefined,
+  verdicts: ReadonlyMap<string, Verdict> | undefined,
   people: readonly Person[],
   throughout: ReadonlyMap<string, ReadonlySet<string>>,
 ): readonly OwnWayLine[] {
@@ -121,16 +131,4 @@ function askedThroughout(
       return [p.id, new Set(often)] as const;
     }),
   );
-}
-
-/** Once for the whole class: who is asked what from beginning to end. */
-export function throughoutLines(
-  verdicts: PlanCheck['verdicts'],
-  people: readonly Person[],
-): readonly OwnWayLine[] {
-  const asked = askedThroughout(verdicts, people);
-  return people.flatMap((p) => {
-    const own = [...(asked.get(p.id) ?? [])];
-    return own.length > 0 ? [{ way: own.join('; '), names: [fullName(p)] }] : [];
-  });
 }

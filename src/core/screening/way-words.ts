@@ -15,7 +15,7 @@ export function wayWords({ how, kind, adaptation }: HandVerdict, dose: Dose): st
 export const waysAsked = (verdict: Verdict | null): ReadonlySet<string> =>
   new Set(verdict ? [verdict.L, verdict.R].flatMap((v) => (v.kind === 'adapt' ? v.how : [])) : []);
 
-/** The way of both hands in few words, without what is known already; empty for who does it as it is. */
+/** The way of both hands without what is known already; empty for who does it as it is. Nothing that is asked is left out. */
 export function shortWay({ L, R }: Verdict, dose: Dose, known: ReadonlySet<string>): string {
   const [left, right] = [L, R].map((v) => shortWayOf(v, dose, known)) as [string, string];
   if (left === right) return left;
@@ -25,8 +25,8 @@ export function shortWay({ L, R }: Verdict, dose: Dose, known: ReadonlySet<strin
 function shortWayOf(verdict: HandVerdict, dose: Dose, known: ReadonlySet<string>): string {
   if (verdict.kind === 'do') return '';
   if (verdict.kind === 'leaveOut') return 'rest';
-  const [first] = verdict.how.filter((h) => !known.has(h));
+  const fresh = verdict.how.filter((h) => !known.has(h));
   const own = doseWords(adaptedDose(dose, verdict.adaptation));
-  const less = verdict.kind === 'adapt' && own !== doseWords(dose) ? own : '';
-  return [first, less].filter(Boolean).join(': ');
+  const less = verdict.kind === 'adapt' && own !== doseWords(dose) ? [own] : [];
+  return [...fresh, ...less].join(', ');
 }

@@ -1,4 +1,4 @@
-import { cueSheet, throughoutLines, type CueLine } from '@/core/paper/cue-sheet';
+import { cueSheet, type CueLine } from '@/core/paper/cue-sheet';
 import { fullName } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
 import type { ClassFacts, PlanCheck } from '@/core/plan/check';
@@ -12,7 +12,7 @@ const MANY = 60;
 
 /** The class on one or two sides: time, name, cord, what to say, who does it their own way, what changes hands. */
 export function CueSheet({ plan, check, facts, helpers }: Props) {
-  const sections = cueSheet(plan, check, facts);
+  const { throughout, sections } = cueSheet(plan, check, facts);
   const seats = seatingOf(facts.people, helpers);
   return (
     <div className="print:leading-tight print:[zoom:0.54]">
@@ -22,7 +22,7 @@ export function CueSheet({ plan, check, facts, helpers }: Props) {
           {nameList(seat.people.map(fullName), MANY)}.
         </p>
       ))}
-      {throughoutLines(check.verdicts, facts.people).map(({ way, names }) => (
+      {throughout.map(({ way, names }) => (
         <p key={names.join()}>
           <strong>{nameList(names, MANY)}</strong>, throughout: {way}.
         </p>
