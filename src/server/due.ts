@@ -23,7 +23,7 @@ export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due
   const people = await peopleOfClass(db, info.id);
   const first = await firstDays(db);
   const review = await isReview(db, info);
-  const due = people.filter((p) => review || isMeasureDue(p.measures, first[p.id] ?? null, today));
+  const due = people.filter((p) => isMeasureDue(p.measures, first[p.id] ?? null, today, review));
   const longEnough = people.filter((p) => daysBetween(first[p.id] ?? today, today) >= LOOK_BACK_FROM_DAYS);
   const results = await Promise.all(longEnough.map((p) => personResults(db, p.id, 'best', today)));
   return {

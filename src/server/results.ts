@@ -18,9 +18,9 @@ export type PersonResults = {
   readonly results: readonly Result[];
   readonly classes: readonly ClassLine[];
   readonly lookBack: LookBack;
-  /** Today's squeeze against lately, for a hand that was measured today. */
   /** Cards of home practice given, and days on which something of them was done, as told. */
   readonly home: { readonly cards: number; readonly days: number };
+  /** Today's squeeze against lately, for a hand that was measured today. */
   readonly ready: readonly { readonly hand: Hand; readonly is: Readiness }[];
 };
 

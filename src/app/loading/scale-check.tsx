@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { readPress, type ScaleReading } from '@/core/load/scale';
+import { pressTrouble, readPress, type ScaleReading } from '@/core/load/scale';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
 import { useSimulatedScale } from '@/ui/use-simulated-scale';
@@ -49,11 +49,11 @@ export function ScaleCheck({ plannedKg }: Props) {
 
 /** What the press was, and how it stands to the number worked out. */
 function verdictWords(readings: readonly ScaleReading[], plannedKg: number): string {
-  const { kg, zeroKg, sway, trouble } = readPress(readings);
-  if (trouble === 'no press') return 'Nothing was pressed. Try again once the scale shows its zero.';
+  const pressed = readPress(readings);
+  const { kg, zeroKg } = pressed;
   const zero = zeroKg > 0.05 ? ` ${zeroKg.toFixed(1)} kg of it was the scale’s own zero, taken off.` : '';
-  if (trouble === 'unsteady')
-    return `It swayed by ${Math.round(sway * 100)} %, too much to read: press more steadily.${zero}`;
+  const trouble = pressTrouble(pressed);
+  if (trouble) return trouble;
   const off = kg - plannedKg;
   const side =
     Math.abs(off) <= Math.max(1.5, plannedKg * 0.15)

@@ -55,5 +55,13 @@ export function readPress(readings: readonly ScaleReading[]): ScalePress {
   return { kg, zeroKg, sway, trouble: sway > MOST_SWAY ? 'unsteady' : null };
 }
 
+/** Why a press does not count, in words; null where it does. */
+export function pressTrouble({ trouble, sway }: ScalePress): string | null {
+  if (trouble === 'no press') return 'Nothing was pressed. Try again once the scale shows its zero.';
+  if (trouble === 'unsteady')
+    return `It swayed by ${Math.round(sway * 100)} %, too much to read: press more steadily.`;
+  return null;
+}
+
 const mean = (values: readonly number[]): number =>
   values.length === 0 ? 0 : values.reduce((a, b) => a + b, 0) / values.length;

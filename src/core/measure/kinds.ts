@@ -1,4 +1,4 @@
-import { MOST_MEASURED, type MeasureKind } from '../people/person';
+import { MOST_MEASURED, type Measure, type MeasureKind } from '../people/person';
 
 /** What a kind of measure is: how it is called, in what steps, what is better, and what counts as a real change. */
 export type MeasureFacts = {
@@ -89,6 +89,12 @@ const STEPS_OF_NOISE = 2;
 
 /** What counts as a real change where a kind has no tries of its own to tell from: two steps of how finely it is measured. */
 export const thresholdOf = (kind: MeasureKind): number => STEPS_OF_NOISE * MEASURES[kind].step;
+
+const HAND_WORDS = { L: ', left', R: ', right', both: '' } as const;
+
+/** What was measured, with its hand: "Grip, left". */
+export const measureName = ({ kind, hand }: Pick<Measure, 'kind' | 'hand'>): string =>
+  `${MEASURES[kind].name}${HAND_WORDS[hand]}`;
 
 /** A value with its unit: "35 degrees", "14.5 kg", "6 of 10". */
 export const measureText = (kind: MeasureKind, value: number): string =>

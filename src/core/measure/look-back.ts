@@ -2,6 +2,7 @@ import { daysBetween } from '../days';
 import type { ClassLine } from '../people/advice-note';
 import { mean } from '../statistics';
 import { plural } from '../words';
+import { measureName } from './kinds';
 import type { Result } from './results';
 
 /** How it has gone after three to four weeks. */
@@ -29,20 +30,21 @@ export function lookBack(classes: readonly ClassLine[], results: readonly Result
       reasons: [first ? `three weeks are over in ${plural(early, 'day')}` : 'no class yet'],
     };
   const worse = [
-    ...results.filter((r) => r.change === 'worse').map((r) => `${r.kind}${sideWords(r)} is really worse`),
+    ...results
+      .filter((r) => r.change === 'worse')
+      .map((r) => `${measureName(r).toLowerCase()} is really worse`),
     ...painWorse(came),
   ];
   if (worse.length > 0) return { kind: 'worse', reasons: worse };
   const better = [
-    ...results.filter((r) => r.change === 'better').map((r) => `${r.kind}${sideWords(r)} is really better`),
+    ...results
+      .filter((r) => r.change === 'better')
+      .map((r) => `${measureName(r).toLowerCase()} is really better`),
     ...painBetter(came),
   ];
   if (better.length > 0) return { kind: 'going well', reasons: better };
   return { kind: 'unchanged', reasons: ['nothing measured or told has really changed'] };
 }
-
-export const sideWords = ({ hand }: Pick<Result, 'hand'>): string =>
-  hand === 'both' ? '' : hand === 'L' ? ', left' : ', right';
 
 const scores = (pair: readonly [number | null, number | null]): number[] => pair.filter((n) => n !== null);
 

@@ -1,4 +1,4 @@
-import { MEASURES, measureText } from '../measure/kinds';
+import { measureName, measureText } from '../measure/kinds';
 import { fullName, type Measure, type Person } from './person';
 
 /** One class of somebody's record, as the note needs it. */
@@ -61,8 +61,5 @@ function classLine({ day, painBefore, painAfter, effort, adapted }: ClassLine): 
 
 function measureLines(measures: readonly Measure[]): string[] {
   const sorted = [...measures].sort((a, b) => a.on.localeCompare(b.on) || a.kind.localeCompare(b.kind));
-  return sorted.map((m) => {
-    const hand = m.hand === 'both' ? '' : m.hand === 'L' ? ', left' : ', right';
-    return `- ${m.on}: ${MEASURES[m.kind].name}${hand}: ${measureText(m.kind, m.value)}`;
-  });
+  return sorted.map((m) => `- ${m.on}: ${measureName(m)}: ${measureText(m.kind, m.value)}`);
 }

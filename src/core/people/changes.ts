@@ -1,4 +1,4 @@
-import { MEASURES, measureText } from '../measure/kinds';
+import { measureName, measureText } from '../measure/kinds';
 import type { PersonCondition, PersonFields } from './person';
 
 /** Names of what is changed, as a screen says them. */
@@ -93,8 +93,5 @@ function measureChanges(before: PersonFields, after: PersonFields): string[] {
   const had = new Set(before.measures.map(key));
   return after.measures
     .filter((m) => !had.has(key(m)))
-    .map((m) => {
-      const side = m.hand === 'both' ? '' : SIDE_NAMES[m.hand];
-      return `Measured ${MEASURES[m.kind].name.toLowerCase()}${side}: ${measureText(m.kind, m.value)}`;
-    });
+    .map((m) => `Measured ${measureName(m).toLowerCase()}: ${measureText(m.kind, m.value)}`);
 }

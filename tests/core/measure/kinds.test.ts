@@ -213,3 +213,11 @@ test('the ten places of the thumb stand apart on the drawn hand, in their order 
   const across = points.slice(2, 6).map(([x]) => x);
   expect([...across].sort((a, b) => b - a)).toEqual(across);
 });
+
+test.each([
+  [[], null, true],
+  [[measure('grip', 'L', 20, '2026-11-18')], '2026-11-11', true],
+  [[measure('grip', 'L', 20, '2026-11-24')], '2026-11-11', false],
+] as const)('in a week of review, measures %j since %j: due %j', (measures, first, due) => {
+  expect(isMeasureDue(measures, first, '2026-11-25', true)).toBe(due);
+});

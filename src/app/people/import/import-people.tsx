@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { decodeText } from '@/core/formats/decode';
@@ -17,7 +17,7 @@ import type { Person } from '@/core/people/person';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
-import { takeDropped } from '@/ui/dropped-file';
+import { useDropped } from '@/ui/dropped-file';
 import { Trouble } from '@/ui/field';
 import { FilePlace } from '@/ui/file-place';
 import { MappingFields } from './mapping-fields';
@@ -47,12 +47,7 @@ export function ImportPeople({ people }: { people: readonly Person[] }) {
     setMapping(guessMapping(read.value.heads));
   };
 
-  useEffect(() => {
-    const dropped = takeDropped();
-    // What was dropped on another page is opened as if it had been chosen here.
-    if (dropped) queueMicrotask(() => void open(dropped));
-    // Once, when the page opens.
-  }, []);
+  useDropped((file) => void open(file));
 
   const rows = useMemo(() => (file ? rowsToPeople(file, mapping, CONDITIONS) : []), [file, mapping]);
   const lines = rows.map((row) => {

@@ -1,12 +1,10 @@
-import { inSteps, MEASURES, measureText } from '@/core/measure/kinds';
+import { inSteps, measureName, MEASURES, measureText } from '@/core/measure/kinds';
 import type { MeasureKind, Person } from '@/core/people/person';
 import { shortDay } from '@/ui/dates';
 import { Field, inputClass } from '@/ui/field';
-import { handsOf, problemWith, type Reading, type Readings } from './use-readings';
+import { handsOf, numberIn, problemWith, type Reading, type Readings } from './use-readings';
 
 type Props = { kinds: readonly MeasureKind[]; person: Person; readings: Readings };
-
-const HAND_WORDS = { L: 'left', R: 'right', both: '' } as const;
 
 /** A line for each kind: how it is done, a number for each hand, and what it was last time. */
 export function ReadingFields({ kinds, person, readings }: Props) {
@@ -29,11 +27,9 @@ export function ReadingFields({ kinds, person, readings }: Props) {
 
 function ReadingField({ of, person, readings }: { of: Reading; person: Person; readings: Readings }) {
   const typed = readings.text(of);
-  const { name, unit } = MEASURES[of.kind];
-  const label = [name, HAND_WORDS[of.hand]].filter(Boolean).join(', ');
   return (
     <Field
-      label={`${label}, ${unit}`}
+      label={`${measureName(of)}, ${MEASURES[of.kind].unit}`}
       hint={lastWords(person, of)}
       error={problemWith(of.kind, typed)}
       className="w-72"
@@ -47,7 +43,7 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
           onChange={(e) => readings.set(of, e.target.value)}
           onBlur={() => {
             if (typed.trim() !== '' && !problemWith(of.kind, typed))
-              readings.set(of, String(inSteps(of.kind, Number(typed.replace(',', '.')))));
+              readings.set(of, String(inSteps(of.kind, numberIn(typed))));
           }}
         />
       )}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Hand } from '@/core/dose/dose';
-import { readPress, type ScalePress as Pressed } from '@/core/load/scale';
+import { pressTrouble, readPress, type ScalePress as Pressed } from '@/core/load/scale';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
 import { PRESS_MS, useSimulatedScale } from '@/ui/use-simulated-scale';
@@ -54,9 +54,8 @@ export function ScalePress({ first, readings, rate }: { first: Hand; readings: R
   );
 }
 
-function wordsOf({ kg, sway, zeroKg, trouble }: Pressed): string {
-  if (trouble === 'no press') return 'Nothing was pressed. Try again once the scale shows its zero.';
-  if (trouble === 'unsteady')
-    return `It swayed by ${Math.round(sway * 100)} %, too much to read: press more steadily.`;
-  return `${kg.toFixed(1)} kg${zeroKg > 0.05 ? `, ${zeroKg.toFixed(1)} kg of the scale’s own zero taken off` : ''}.`;
+function wordsOf(pressed: Pressed): string {
+  const { kg, zeroKg } = pressed;
+  const zero = zeroKg > 0.05 ? `, ${zeroKg.toFixed(1)} kg of the scale’s own zero taken off` : '';
+  return pressTrouble(pressed) ?? `${kg.toFixed(1)} kg${zero}.`;
 }

@@ -45,7 +45,7 @@ export function useReadings(personId: string, today: string) {
 
 export type Readings = ReturnType<typeof useReadings>;
 
-const numberIn = (typed: string): number => Number(typed.replace(',', '.'));
+export const numberIn = (typed: string): number => Number(typed.replace(',', '.'));
 
 /** What is wrong with what was typed, if anything is. */
 export function problemWith(kind: MeasureKind, typed: string): string | undefined {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { MEASURES, measureText } from '@/core/measure/kinds';
+import { measureName, measureText } from '@/core/measure/kinds';
 import type { Change } from '@/core/measure/real-change';
 import type { Result } from '@/core/measure/results';
 import { shortDay } from '@/ui/dates';
@@ -12,7 +12,6 @@ const CHANGE_WORDS: Readonly<Record<Change, string>> = {
   worse: 'Worse',
   'not yet': 'One day only',
 };
-const HANDS = { L: ', left', R: ', right', both: '' } as const;
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */
 export function ResultsTable({ results, children }: { results: readonly Result[]; children: ReactNode }) {
@@ -29,8 +28,7 @@ export function ResultsTable({ results, children }: { results: readonly Result[]
             {results.map((r) => (
               <tr key={`${r.kind} ${r.hand}`} className="border-b">
                 <th scope="row" className="py-2 pr-5">
-                  {MEASURES[r.kind].name}
-                  {HANDS[r.hand]}
+                  {measureName(r)}
                 </th>
                 <td className={`py-2 pr-5 ${r.change === 'worse' ? 'font-bold text-load' : 'font-semibold'}`}>
                   {CHANGE_WORDS[r.change]}
