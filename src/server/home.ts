@@ -5,9 +5,6 @@ import { addDays } from '@/core/days';
 import { daySchema, type Person } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import { asToday } from '@/core/screening/check-in';
-import { recordByRow } from '@/core/teach/progress';
-import { taughtPlan } from '@/core/teach/snapshot';
-import { donePlan } from '@/core/term/done';
 import { loadCheckIns } from '@/store/check-ins';
 import { classesOfSeries, findClass, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
@@ -21,10 +18,9 @@ import {
   type LoggedDay,
 } from '@/store/home';
 import { findPerson } from '@/store/people';
-import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
-import { loadAttendance } from '@/store/wrap-ups';
 import { catalogueNow } from './catalogue';
 import { idFrom, newId } from './ids';
+import { wholeClass } from './whole-class';
 
 export type HomeOf = { readonly person: Person; readonly choice: HomeChoice; readonly card: HomeCard | null };
 export type HomeAfterClass = { readonly info: ClassInfo; readonly people: readonly HomeOf[] };
@@ -33,19 +29,11 @@ export type HomeAfterClass = { readonly info: ClassInfo; readonly people: readon
 export async function homeAfter(db: Db, rawId: string): Promise<HomeAfterClass | null> {
   const id = idFrom(rawId, 'class');
   const info = id.ok ? await findClass(db, id.value) : null;
-  const taught = info && (await loadTaught(db, info.id));
-  if (!info || !taught?.ended) return null;
+  const whole = info && (await wholeClass(db, info.id));
+  if (!info || !whole) return null;
+  const { taught, done, marks, attendance } = whole;
   const { catalogue } = await catalogueNow(db);
-  const done = donePlan(
-    taughtPlan(taught.snapshot.plan, taught.state.changes),
-    recordByRow(await loadEvents(db, info.id)),
-  );
-  const [marks, attendance, checkIns, cards] = [
-    await loadMarks(db, info.id),
-    await loadAttendance(db, info.id),
-    await loadCheckIns(db, info.id),
-    await cardsOfClass(db, info.id),
-  ];
+  const [checkIns, cards] = [await loadCheckIns(db, info.id), await cardsOfClass(db, info.id)];
   const away = new Set(attendance.filter((a) => !a.present).map((a) => a.personId));
   const came = taught.snapshot.people.filter((p) => !away.has(p.id));
   // Asked of today's record as well as of what was said at the door.

@@ -7,24 +7,24 @@ import { listOwn } from '@/store/own-movements';
 import { peopleOfClass } from '@/store/people';
 import { catalogueNow } from './catalogue';
 import { planOf } from './plans';
-import { classesInTerm, termFrom } from './terms';
+import { classesInTerm, termFrom, usualPattern } from './terms';
 
 export type TermToPlay = {
   readonly id: string;
   readonly name: string;
   readonly term: Omit<PlayFacts, 'catalogue' | 'cautions'>;
   readonly own: readonly OwnMovement[];
-  /** Classes that are not planned yet and are played as the latest one would be. */
+  /** Classes that are not planned yet and are played as planning them would make them. */
   readonly assumed: number;
 };
 
-/** A term with a plan for each of its classes: its own, or made from the latest one as planning the rest would. */
+/** A term with a plan for each of its classes: its own, or made as planning the rest would. */
 export async function termToPlay(db: Db, rawId: string): Promise<TermToPlay | null> {
   const stored = await termFrom(db, rawId);
   if (!stored.ok) return null;
   const term = stored.value;
   const infos = await classesInTerm(db, term);
-  const latest = infos.at(-1);
+  const latest = usualPattern(term.weeks, infos);
   const { catalogue } = await catalogueNow(db);
   const plans = new Map(
     await Promise.all(

@@ -5,13 +5,12 @@ import type { Person } from '@/core/people/person';
 import { checkPlan } from '@/core/plan/check';
 import type { Finding } from '@/core/plan/finding';
 import { movementRows } from '@/core/plan/last-row';
+import { mapMovementRows } from '@/core/plan/map-rows';
 import type { Plan } from '@/core/plan/plan';
 import { effortTarget } from '@/core/progress/decision';
 import type { OwnRung } from '@/core/progress/own-rung';
 import { verdictFor } from '@/core/screening/verdict';
-import { recordByRow } from '@/core/teach/progress';
-import { taughtPlan } from '@/core/teach/snapshot';
-import { doneByPerson, donePlan } from '@/core/term/done';
+import { doneByPerson } from '@/core/term/done';
 import { holidayOn, termClasses, type TermClass } from '@/core/term/term';
 import {
   addTermVolumes,
@@ -24,11 +23,10 @@ import type { ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { loadOwnRungs } from '@/store/progress';
 import type { StoredTerm } from '@/store/terms';
-import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
-import { loadAttendance } from '@/store/wrap-ups';
 import { catalogueNow } from './catalogue';
 import { loadClassroom, type Classroom } from './classroom';
 import { classesInTerm, termFrom } from './terms';
+import { wholeClass } from './whole-class';
 
 /** One class of the term as a column. */
 export type TermColumn = {
@@ -36,7 +34,7 @@ export type TermColumn = {
   /** As planned, or as it began for a class that was taught. */
   readonly plan: Plan;
   readonly lighter: boolean;
-  /** What the rules across weeks (G1 to G3) say of it. */
+  /** What the rules across weeks (G1 to G3) say of it; nothing of a class that was taught. */
   readonly findings: readonly Finding[];
 };
 
@@ -54,7 +52,6 @@ export type WeekLine = {
 
 export type TermView = {
   readonly term: StoredTerm;
-  readonly name: string;
   readonly columns: readonly TermColumn[];
   readonly weeks: readonly WeekLine[];
   /** Days on which the term has a class and none is there. */
@@ -80,19 +77,21 @@ export async function loadTerm(db: Db, rawId: string, personId: string | null): 
   const gone = (await Promise.all(infos.map((info) => goneThrough(db, info)))).filter((g) => g !== null);
   const people = distinct(gone.flatMap((g) => g.room.people));
   const person = people.find((p) => p.id === personId) ?? null;
+  const ownRungs = person
+    ? (await loadOwnRungs(db, term.seriesId)).filter((o) => o.personId === person.id)
+    : [];
   const days = termClasses(term);
   return {
     term,
-    name: gone.at(-1)?.room.info.name ?? '',
     columns: columnsOf(term, gone),
-    weeks: weeksOf(term, gone, person, catalogue),
+    weeks: weeksOf(term, gone, person, ownRungs, catalogue),
     missing: days.filter((d) => infos.every((c) => c.day !== d.day)),
     astray: infos
       .filter((c) => days.every((d) => d.day !== c.day))
       .map((c) => ({ classId: c.id, words: astrayWords(term, c) })),
     people,
     person,
-    ownRungs: person ? (await loadOwnRungs(db, term.seriesId)).filter((o) => o.personId === person.id) : [],
+    ownRungs,
     catalogue,
   };
 }
@@ -100,11 +99,9 @@ export async function loadTerm(db: Db, rawId: string, personId: string | null): 
 async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
   const room = await loadClassroom(db, info.id);
   if (!room) return null;
-  const taught = await loadTaught(db, info.id);
-  if (!taught?.ended) return { room, plan: room.stored.history.plan, taught: null };
-  const whole = taughtPlan(taught.snapshot.plan, taught.state.changes);
-  const done = donePlan(whole, recordByRow(await loadEvents(db, info.id)));
-  const [marks, attendance] = [await loadMarks(db, info.id), await loadAttendance(db, info.id)];
+  const whole = await wholeClass(db, info.id);
+  if (!whole) return { room, plan: room.stored.history.plan, taught: null };
+  const { taught, done, marks, attendance } = whole;
   const came = new Set(attendance.filter((a) => a.present).map((a) => a.personId));
   return {
     room,
@@ -116,7 +113,7 @@ async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
 /** Each class judged against the one before it that was not lighter, be that taught or only planned. */
 function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn[] {
   const shown = new Set(gone[0]?.room.shown);
-  return gone.map(({ room, plan }, i) => {
+  return gone.map(({ room, plan, taught }, i) => {
     const earlier = gone.slice(0, i);
     const before = earlier.findLast((g) => !isLighter(term, g)) ?? earlier.at(-1);
     const last = before ? (before.taught?.done ?? before.plan) : room.lastUsual;
@@ -128,7 +125,7 @@ function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn
       info: room.info,
       plan,
       lighter: isLighter(term, gone[i]!),
-      findings: checkPlan(plan, facts).findings.filter((f) => f.code.startsWith('G')),
+      findings: taught ? [] : checkPlan(plan, facts).findings.filter((f) => f.code.startsWith('G')),
     };
   });
 }
@@ -140,6 +137,7 @@ function weeksOf(
   term: StoredTerm,
   gone: readonly Gone[],
   person: Person | null,
+  ownRungs: readonly OwnRung[],
   catalogue: Catalogue,
 ): readonly WeekLine[] {
   return term.weeks.map(({ phase, lighter }, i): WeekLine => {
@@ -151,18 +149,28 @@ function weeksOf(
       const plan = person ? t.doneBy(person.id) : t.done;
       return [plan ? volume(plan, room.info.day) : NO_TERM_VOLUME];
     });
-    const ease = lighter ? 1 : 0;
     return {
       week,
       phase,
       lighter,
-      effortMost: effortTarget(week, false) - ease,
-      effortMostPrecaution: effortTarget(week, true) - ease,
-      planned: addTermVolumes(classes.map((c) => volume(c.plan, c.room.info.day))),
+      effortMost: effortTarget(week, false),
+      effortMostPrecaution: effortTarget(week, true),
+      planned: addTermVolumes(
+        classes.map(({ plan, taught: t, room }) =>
+          volume(t ? plan : onOwnRungs(plan, ownRungs), room.info.day),
+        ),
+      ),
       done: taught.length > 0 ? addTermVolumes(taught) : null,
     };
   });
 }
+
+/** A plan to come as somebody with rungs of their own will do it. */
+const onOwnRungs = (plan: Plan, own: readonly OwnRung[]): Plan =>
+  mapMovementRows(plan, (row) => {
+    const rung = own.find((o) => o.movementId === row.movementId)?.rung;
+    return rung === undefined ? row : { ...row, rung };
+  });
 
 /** As one person does it; nothing for the group as a whole. */
 function verdictsOf(person: Person | null, today: string, catalogue: Catalogue): VerdictOn {

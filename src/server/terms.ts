@@ -5,12 +5,12 @@ import { withoutMutes } from '@/core/plan/mute';
 import { fail, ok, type Result } from '@/core/result';
 import { carrySteps } from '@/core/term/carry';
 import { weekPlan } from '@/core/term/pattern';
-import { termClasses, termSchema, type Term } from '@/core/term/term';
+import { termClasses, termSchema, termSpan, type Term } from '@/core/term/term';
 import { addClass, classesOfSeries, findClass, listSeries, setWeek, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { peopleOfClass } from '@/store/people';
 import { loadPlan, savePlan } from '@/store/plans';
-import { findTerm, saveTerm, type StoredTerm } from '@/store/terms';
+import { deleteTerm, findTerm, listTerms, saveTerm, type StoredTerm } from '@/store/terms';
 import { catalogueNow } from './catalogue';
 import { idFrom, newId } from './ids';
 import { planOf } from './plans';
@@ -25,6 +25,8 @@ export async function createTerm(
 ): Promise<Result<{ id: string }>> {
   if (!(await listSeries(db)).some((s) => s.id === seriesId))
     return fail('not-found', 'There is no such series of classes.');
+  const clash = await overlapping(db, seriesId, term, null);
+  if (clash) return clash;
   const id = newId();
   await db.transaction(async (tx) => {
     await saveTerm(tx, id, seriesId, term);
@@ -37,11 +39,39 @@ export async function createTerm(
 export async function changeTerm(db: Db, rawId: string | undefined, term: Term): Promise<Result<object>> {
   const stored = await termFrom(db, rawId);
   if (!stored.ok) return stored;
+  const { id, seriesId } = stored.value;
+  const clash = await overlapping(db, seriesId, term, id);
+  if (clash) return clash;
   await db.transaction(async (tx) => {
-    await saveTerm(tx, stored.value.id, stored.value.seriesId, term);
-    await numberWeeks(tx, stored.value.seriesId, term);
+    await saveTerm(tx, id, seriesId, term);
+    await numberWeeks(tx, seriesId, term);
   });
   return ok({});
+}
+
+/** Take a term away; its classes stay as they are. The term comes back as it was, so that it can be planned again. */
+export async function removeTerm(
+  db: Db,
+  rawId: string | undefined,
+): Promise<Result<{ seriesId: string; term: Term }>> {
+  const stored = await termFrom(db, rawId);
+  if (!stored.ok) return stored;
+  const { id, seriesId, ...term } = stored.value;
+  await deleteTerm(db, id);
+  return ok({ seriesId, term });
+}
+
+/** A class belongs to one term: another that has days in common is said. */
+async function overlapping(db: Db, seriesId: string, term: Term, exceptId: string | null) {
+  const [from, to] = termSpan(term);
+  const other = (await listTerms(db)).find((t) => {
+    if (t.seriesId !== seriesId || t.id === exceptId) return false;
+    const [start, end] = termSpan(t);
+    return start <= to && from <= end;
+  });
+  return other
+    ? fail('exists', `${other.name} has days in common with this term. Change it, or begin after it.`)
+    : null;
 }
 
 async function numberWeeks(db: Db, seriesId: string, term: Term): Promise<void> {
@@ -54,9 +84,12 @@ async function numberWeeks(db: Db, seriesId: string, term: Term): Promise<void> 
 
 /** The classes of a term's series from its first day to its last. */
 export function classesInTerm(db: Db, term: Term & { readonly seriesId: string }): Promise<ClassInfo[]> {
-  const last = termClasses(term).at(-1)?.day ?? term.firstDay;
-  return classesOfSeries(db, term.seriesId, term.firstDay, last);
+  return classesOfSeries(db, term.seriesId, ...termSpan(term));
 }
+
+/** The class that others are best made from: the latest that is not in a lighter week, or the latest there is. */
+export const usualPattern = (weeks: Term['weeks'], classes: readonly ClassInfo[]): ClassInfo | null =>
+  classes.findLast((c) => !weeks[c.week - 1]?.lighter) ?? classes.at(-1) ?? null;
 
 export const generateSchema = z.strictObject({ patternId: z.uuid('That is not a class') });
 
@@ -127,8 +160,8 @@ export async function changeItem(
   ];
   if (from < 0 || until < from)
     return fail('not-found', 'That class is not in this term. Reload to see what is.');
+  if (all[from]!.status !== 'planned') return fail('taught', 'A class that was taught stays as it was.');
   const reached = all.slice(from, until + 1).filter((c) => c.status === 'planned');
-  if (reached.length === 0) return fail('taught', 'A class that was taught stays as it was.');
   const plans = await Promise.all(reached.map((c) => loadPlan(db, c.id)));
   const steps = carrySteps(
     reached.map((c, i) => ({

@@ -75,3 +75,7 @@ export async function saveTerm(db: Db, id: string, seriesId: string, term: Term)
       );
   });
 }
+
+export async function deleteTerm(db: Db, id: string): Promise<void> {
+  await db.query('delete from term where id = $1', [id]);
+}

@@ -164,6 +164,18 @@ describe('the measuring day', () => {
   });
 });
 
+test('the database itself lets one person be at a station, and a person at one station', async () => {
+  const begin = (personId: string, station: string) =>
+    db.query(
+      'insert into station_visit (class_id, person_id, station, started_at) values ($1, $2, $3, now())',
+      [NEXT, personId, station],
+    );
+  await begin(ANSEL, 'grip');
+  await expect(begin(BEA, 'grip')).rejects.toThrow();
+  await expect(begin(ANSEL, 'press')).rejects.toThrow();
+  await begin(BEA, 'press');
+});
+
 describe('what is due', () => {
   test('those who came and were never measured; after four weeks again', async () => {
     const info = (await findClass(db, NEXT))!;

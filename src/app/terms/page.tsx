@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { termClasses } from '@/core/term/term';
+import { termSpan } from '@/core/term/term';
 import { plural } from '@/core/words';
 import { database } from '@/server/database';
 import { listSeries } from '@/store/classes';
@@ -61,7 +61,7 @@ function TermList({ terms }: { terms: readonly StoredTerm[] }) {
           </Link>
           <span>
             {plural(term.weeks.length, 'week')}, {dayWithYear(term.firstDay)} to{' '}
-            {dayWithYear(termClasses(term).at(-1)?.day ?? term.firstDay)}
+            {dayWithYear(termSpan(term)[1])}
           </span>
         </li>
       ))}

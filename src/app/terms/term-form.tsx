@@ -3,7 +3,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
-import { termSchema, usualWeeks, type Term } from '@/core/term/term';
+import { resizedWeeks, termSchema, type Term } from '@/core/term/term';
 import type { Result } from '@/core/result';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
@@ -23,7 +23,7 @@ type Props = {
 export function TermForm({ initial, saveLabel, onSave }: Props) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm<Term>({ resolver: zodResolver(termSchema), defaultValues: initial });
-  const { register, handleSubmit, formState, watch, setValue } = form;
+  const { register, handleSubmit, formState, watch, getValues, setValue } = form;
   const { errors, isSubmitting } = formState;
   const save = handleSubmit(async (term) => {
     const result = await onSave(term);
@@ -44,7 +44,9 @@ export function TermForm({ initial, saveLabel, onSave }: Props) {
             value={watch('weeks').length}
             min={1}
             max={16}
-            onChange={(n) => setValue('weeks', [...usualWeeks(n)], { shouldDirty: true })}
+            onChange={(n) =>
+              setValue('weeks', [...resizedWeeks(getValues('weeks'), n)], { shouldDirty: true })
+            }
           />
         </div>
         <TermDayFields />

@@ -1,8 +1,8 @@
 import type { Plan } from '../plan/plan';
 import { movementRows } from '../plan/last-row';
+import { onlyRows } from '../plan/map-rows';
 import type { Mark } from '../teach/marks';
 import type { RowRecord } from '../teach/progress';
-import { onlyRows } from './volumes';
 
 /** What was counted of a class that was taught. */
 export function donePlan(plan: Plan, record: ReadonlyMap<string, RowRecord>): Plan {

@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/movement';
 import { lighterDose } from '../dose/lighter';
 import { rungOf } from '../plan/at-rung';
-import type { MovementRow, Plan, Row } from '../plan/plan';
+import { mapMovementRows } from '../plan/map-rows';
+import type { MovementRow, Plan } from '../plan/plan';
 import type { TermWeek } from './term';
 
 /**
@@ -16,15 +17,10 @@ export function weekPlan(
 ): Plan {
   const now = weeks[week - 1];
   const settling = weeks.slice(week - 1).filter((w) => w.phase === 'settle in').length;
-  const ofWeek = (row: Row): Row => {
-    if (row.kind !== 'movement') return row;
+  return mapMovementRows(pattern, (row) => {
     const dosed = now?.lighter ? { ...row, dose: lighterDose(row.dose) } : row;
     return settling > 0 ? downBy(dosed, settling, catalogue) : dosed;
-  };
-  return {
-    ...pattern,
-    sections: pattern.sections.map((s) => ({ ...s, rows: s.rows.map(ofWeek) })),
-  };
+  });
 }
 
 function downBy(row: MovementRow, rungs: number, catalogue: Catalogue): MovementRow {

@@ -90,6 +90,30 @@ export function termClasses(
 export const holidayOn = ({ holidays }: Pick<Term, 'holidays'>, day: string): Holiday | null =>
   holidays.find((h) => h.from <= day && day <= h.until) ?? null;
 
+/** The first and the last day on which a term has a class; the same where there is one alone. */
+export function termSpan(
+  term: Pick<Term, 'firstDay' | 'weeks' | 'days' | 'holidays'>,
+): readonly [string, string] {
+  return [term.firstDay, termClasses(term).at(-1)?.day ?? term.firstDay];
+}
+
+/**
+ * Weeks made more or fewer. A usual term becomes a usual term of that length; what was chosen by hand stays, and weeks are
+ * put in before the last or taken off the end.
+ */
+export function resizedWeeks(weeks: readonly TermWeek[], count: number): readonly TermWeek[] {
+  const isUsual = usualWeeks(weeks.length).every(
+    (u, i) => u.phase === weeks[i]!.phase && u.lighter === weeks[i]!.lighter,
+  );
+  if (isUsual) return usualWeeks(count);
+  if (count <= weeks.length) return weeks.slice(0, count);
+  const more = Array.from({ length: count - weeks.length }, (): TermWeek => ({
+    phase: 'consolidate',
+    lighter: false,
+  }));
+  return [...weeks.slice(0, -1), ...more, ...weeks.slice(-1)];
+}
+
 /** A usual term of so many weeks: settle in, build, consolidate, review; every fourth week lighter, but never the last. */
 export function usualWeeks(count: number): readonly TermWeek[] {
   const settle = count >= 8 ? 3 : Math.max(1, Math.round(count / 4));

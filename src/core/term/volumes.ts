@@ -5,6 +5,7 @@ import { HAND_SPOTS } from '../hand/spots';
 import { planMoves } from '../plan/coverage-gaps';
 import { movementOfRow } from '../plan/at-rung';
 import { movementRows } from '../plan/last-row';
+import { onlyRows } from '../plan/map-rows';
 import type { MovementRow, Plan } from '../plan/plan';
 import { addVolume, NO_VOLUME, rowVolume, type Volume } from '../plan/volume';
 import { FAMILIES, familyOf, type Family } from '../progress/family';
@@ -109,15 +110,6 @@ function jointsMoved(plan: Plan, catalogue: Catalogue, rows: readonly RowAsDone[
   const moved = planMoves(onlyRows(plan, kept), catalogue);
   return HAND_SPOTS.map((s) => s.id).filter((id) => (moved.L[id] ?? 0) > 0 || (moved.R[id] ?? 0) > 0);
 }
-
-/** A plan with these movement rows alone. */
-export const onlyRows = (plan: Plan, kept: ReadonlySet<string>): Plan => ({
-  ...plan,
-  sections: plan.sections.map((s) => ({
-    ...s,
-    rows: s.rows.filter((r) => r.kind !== 'movement' || kept.has(r.id)),
-  })),
-});
 
 /** Classes together, exactly: everything adds up, and a joint moved in either was moved. */
 export const addTermVolumes = (volumes: readonly TermVolume[]): TermVolume =>

@@ -22,6 +22,9 @@ create table station_visit (
 
 alter table person add column props_home text[] not null default '{}' check (cardinality(props_home) <= 40);
 
+create unique index station_one_person on station_visit (class_id, station) where ended_at is null;
+create unique index station_one_place on station_visit (class_id, person_id) where ended_at is null;
+
 create table home_card (
   id uuid primary key,
   person_id uuid not null references person (id) on delete cascade,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { addDays, daysBetween, isDay, mondayOf, weekdayOf } from '@/core/days';
-import { termClasses, termSchema, usualWeeks, type Term } from '@/core/term/term';
+import { resizedWeeks, termClasses, termSchema, termSpan, usualWeeks, type Term } from '@/core/term/term';
 
 const term = (over: Partial<Term> = {}): Term => ({
   name: 'Spring',
@@ -157,3 +157,17 @@ test.each([
   ['2026-1-1', false],
   ['tomorrow', false],
 ])('%s is a day: %j', (text, is) => expect(isDay(text)).toBe(is));
+
+test('a usual term stays usual when it grows; weeks chosen by hand stay, and new ones come before the last', () => {
+  expect(resizedWeeks(usualWeeks(8), 10)).toEqual(usualWeeks(10));
+  const own = usualWeeks(4).map((w, i) => ({ ...w, lighter: i === 1 }));
+  const longer = resizedWeeks(own, 6);
+  expect(longer.slice(0, 3)).toEqual(own.slice(0, 3));
+  expect(longer.at(-1)).toEqual(own.at(-1));
+  expect(longer).toHaveLength(6);
+  expect(resizedWeeks(own, 2)).toEqual(own.slice(0, 2));
+});
+
+test('a term goes from its first day to its last class', () => {
+  expect(termSpan(term())).toEqual(['2026-11-11', '2026-12-02']);
+});

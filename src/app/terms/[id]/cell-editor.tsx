@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { primaryCount, withPrimaryCount, type Dose } from '@/core/dose/dose';
+import { primaryCount } from '@/core/dose/dose';
+import { withBeads } from '@/core/dose/nudge';
 import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
@@ -43,7 +44,7 @@ export function CellEditor({ item, cell, column, carry, onSave }: Props) {
             value={primaryCount(dose.count)}
             min={1}
             max={40}
-            onChange={(n) => setDose(counted(dose, n))}
+            onChange={(n) => setDose(withBeads(dose, n - primaryCount(dose.count)) ?? dose)}
           />
         )}
         <NumberField
@@ -61,11 +62,3 @@ export function CellEditor({ item, cell, column, carry, onSave }: Props) {
     </div>
   );
 }
-
-/** The range grows where a count leaves it. */
-const counted = (dose: Dose, n: number): Dose => ({
-  ...dose,
-  count: withPrimaryCount(dose.count, n),
-  fewest: Math.min(dose.fewest, n),
-  most: Math.max(dose.most, n),
-});

@@ -11,12 +11,18 @@ import { shortDay } from '@/ui/dates';
 import { Trouble } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 
-type Props = { termId: string; missing: number; classes: readonly ClassInfo[] };
+type Props = {
+  termId: string;
+  missing: number;
+  classes: readonly ClassInfo[];
+  /** The class that is best made from; null where there is none. */
+  usual: string | null;
+};
 
 /** Put in the classes that are missing, made from the plan of one that is there. */
-export function FillTerm({ termId, missing, classes }: Props) {
+export function FillTerm({ termId, missing, classes, usual }: Props) {
   const router = useRouter();
-  const [pattern, setPattern] = useState(classes.at(-1)?.id ?? '');
+  const [pattern, setPattern] = useState(usual ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   if (classes.length === 0)

@@ -8,6 +8,7 @@ import { termItems } from '@/core/term/items';
 import { plural } from '@/core/words';
 import { database } from '@/server/database';
 import { loadTerm, type TermView } from '@/server/term-view';
+import { usualPattern } from '@/server/terms';
 import { buttonClass } from '@/ui/button';
 import { dayWithYear } from '@/ui/dates';
 import { Limits, Page, PageHead } from '@/ui/page';
@@ -34,10 +35,8 @@ export default async function TermPage({ params, searchParams }: Props) {
         line={`${plural(term.weeks.length, 'week')} from ${dayWithYear(term.firstDay)}`}
       >
         {columns.length > 0 && (
-          <WhoseTerm chosen={person?.id ?? ''} people={people.map((p) => [p.id, fullName(p)] as const)} />
-        )}
-        {columns.length > 0 && (
           <>
+            <WhoseTerm chosen={person?.id ?? ''} people={people.map((p) => [p.id, fullName(p)] as const)} />
             <Link href={`/terms/${term.id}/play`} className={buttonClass()}>
               Play it forward
             </Link>
@@ -50,7 +49,14 @@ export default async function TermPage({ params, searchParams }: Props) {
           Weeks and holidays
         </Link>
       </PageHead>
-      {missing.length > 0 && <FillTerm termId={term.id} missing={missing.length} classes={classes} />}
+      {missing.length > 0 && (
+        <FillTerm
+          termId={term.id}
+          missing={missing.length}
+          classes={classes}
+          usual={usualPattern(term.weeks, classes)?.id ?? null}
+        />
+      )}
       {astray.map(({ classId, words }) => (
         <p key={classId} className="mb-3 rounded-xl border-2 border-edge px-4 py-2">
           {words}{' '}

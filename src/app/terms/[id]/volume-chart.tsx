@@ -1,6 +1,6 @@
 import type { WeekLine } from '@/server/term-view';
 import { PairBars } from '@/ui/pair-bars';
-import type { VolumeLine } from './measures';
+import type { VolumeLine } from './volume-lines';
 
 /** One line of the table as a picture: planned beside done, week by week. */
 export function VolumeChart({ weeks, line }: { weeks: readonly WeekLine[]; line: VolumeLine }) {

@@ -1,10 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { WeekLine } from '@/server/term-view';
 import { SelectField } from '@/ui/select-field';
-import { VOLUME_LINES, type VolumeLine } from './measures';
+import { VOLUME_LINES, type VolumeLine } from './volume-lines';
 import { VolumeChart } from './volume-chart';
+import { WeeksTable } from './weeks-table';
 
 type Props = { weeks: readonly WeekLine[]; whose: string | null };
 
@@ -20,28 +21,17 @@ export function Volumes({ weeks, whose }: Props) {
         busier hand. Done is what was counted in class{whose ? ' and not skipped' : ''}. The loading index
         (Turner and Robling 2003) compares plans and says nothing of bone density.
       </p>
-      <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Volumes by week">
-        <table className="tabular w-full border-collapse text-right">
-          <thead>
-            <tr className="border-b-2 border-edge">
-              <th scope="col" className="min-w-60 py-1 text-left">
-                In a week
-              </th>
-              {weeks.map(({ week, lighter }) => (
-                <th key={week} scope="col" className="py-1 pl-3">
-                  {week}
-                  {lighter && <span className="block text-sm font-normal">lighter</span>}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {VOLUME_LINES.map((l) => (
-              <VolumeRow key={l.name} line={l} weeks={weeks} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <WeeksTable
+        label="Volumes by week"
+        corner="In a week"
+        heads={weeks.map(({ week, lighter }) => (
+          <>
+            {week}
+            {lighter && <span className="block text-sm font-normal">lighter</span>}
+          </>
+        ))}
+        lines={VOLUME_LINES.map((l) => ({ name: l.name, cells: weeks.map((w) => plannedOverDone(l, w)) }))}
+      />
       <div className="mt-6 grid gap-3">
         <SelectField
           label="Picture of"
@@ -56,19 +46,11 @@ export function Volumes({ weeks, whose }: Props) {
   );
 }
 
-function VolumeRow({ line, weeks }: { line: VolumeLine; weeks: readonly WeekLine[] }) {
-  const text = (n: number) => n.toFixed(line.digits);
+function plannedOverDone({ of, digits }: VolumeLine, { planned, done }: WeekLine): ReactNode {
   return (
-    <tr className="border-b align-top">
-      <th scope="row" className="py-1.5 text-left font-semibold">
-        {line.name}
-      </th>
-      {weeks.map(({ week, planned, done }) => (
-        <td key={week} className="py-1.5 pl-3">
-          {text(line.of(planned))}
-          <span className="block font-bold">{done ? text(line.of(done)) : ' '}</span>
-        </td>
-      ))}
-    </tr>
+    <>
+      {of(planned).toFixed(digits)}
+      <span className="block font-bold">{done ? of(done).toFixed(digits) : '\u00a0'}</span>
+    </>
   );
 }

@@ -33,7 +33,9 @@ export function WeekHeads({ columns, weeks }: Props) {
                 {c.lighter && ', lighter'}
               </span>
               <span className="block text-sm text-soft">
-                {isTaught ? 'taught' : week && `effort to ${week.effortMost}`}
+                {isTaught
+                  ? 'taught'
+                  : week && `effort to ${week.effortMost}, with precautions ${week.effortMostPrecaution}`}
               </span>
             </th>
           );

@@ -3,24 +3,17 @@ import { primaryCount, withPrimaryCount, type Dose } from '../../dose/dose';
 import { lighterDose } from '../../dose/lighter';
 import { doseInSchool, type School } from '../../dose/school';
 import { atRung, rungOf } from '../../plan/at-rung';
+import { mapMovementRows } from '../../plan/map-rows';
 import type { MovementRow, Plan } from '../../plan/plan';
 
 /** Where the class stands with a movement when it goes by the rules: its rung and its count. */
 export type Stand = { readonly rung: number; readonly dose: Dose };
 
-const mapRows = (plan: Plan, of: (row: MovementRow) => MovementRow): Plan => ({
-  ...plan,
-  sections: plan.sections.map((s) => ({
-    ...s,
-    rows: s.rows.map((r) => (r.kind === 'movement' ? of(r) : r)),
-  })),
-});
-
 /** A plan counted as a school would; what that school does not count keeps its dose. */
 export const inSchool = (plan: Plan, school: School | null, catalogue: Catalogue): Plan =>
   school === null
     ? plan
-    : mapRows(plan, (row) => {
+    : mapMovementRows(plan, (row) => {
         const movement = catalogue.movement(row.movementId);
         const dose = movement && doseInSchool(atRung(movement, row.rung), school);
         return dose ? { ...row, dose } : row;
@@ -28,7 +21,7 @@ export const inSchool = (plan: Plan, school: School | null, catalogue: Catalogue
 
 /** A plan with every movement where the class stands with it; what is new is as planned. */
 export const asStood = (plan: Plan, stands: ReadonlyMap<string, Stand>, lighter: boolean): Plan =>
-  mapRows(plan, (row) => {
+  mapMovementRows(plan, (row) => {
     const stand = stands.get(row.movementId);
     if (!stand) return row;
     return { ...row, rung: stand.rung, dose: lighter ? lighterDose(stand.dose) : stand.dose };

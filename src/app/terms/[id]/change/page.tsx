@@ -4,6 +4,7 @@ import { database } from '@/server/database';
 import { termFrom } from '@/server/terms';
 import { Page, PageHead } from '@/ui/page';
 import { ChangeTermForm } from './change-term-form';
+import { RemoveTerm } from './remove-term';
 
 export const metadata: Metadata = { title: 'Change a term' };
 
@@ -15,6 +16,7 @@ export default async function ChangeTermPage({ params }: { params: Promise<{ id:
     <Page>
       <PageHead title={term.name} line="Classes that are there keep their day and their plan." />
       <ChangeTermForm termId={id} initial={term} />
+      <RemoveTerm termId={id} name={term.name} />
     </Page>
   );
 }

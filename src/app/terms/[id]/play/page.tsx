@@ -17,7 +17,7 @@ export default async function PlayPage({ params }: { params: Promise<{ id: strin
         title={toPlay ? `Play forward: ${toPlay.name}` : 'Play forward'}
         line={
           toPlay
-            ? `${plural(toPlay.term.classes.length, 'class', 'classes')}, ${plural(toPlay.term.people.length, 'person', 'people')}${toPlay.assumed > 0 ? `; ${toPlay.assumed} not planned yet and played as the latest would be` : ''}`
+            ? `${plural(toPlay.term.classes.length, 'class', 'classes')}, ${plural(toPlay.term.people.length, 'person', 'people')}${toPlay.assumed > 0 ? `; ${toPlay.assumed} not planned yet and played as they would be made` : ''}`
             : undefined
         }
       />

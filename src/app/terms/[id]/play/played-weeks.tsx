@@ -1,5 +1,6 @@
 import type { Played, PlayedClass } from '@/core/term/play/options';
-import { VOLUME_LINES } from '../measures';
+import { VOLUME_LINES } from '../volume-lines';
+import { WeeksTable } from '../weeks-table';
 
 type Line = { readonly name: string; readonly text: (c: PlayedClass) => string };
 
@@ -19,36 +20,12 @@ export function PlayedWeeks({ played: { classes, plays } }: { played: Played }) 
     <section aria-label="Class by class" className="mt-8">
       <h2 className="text-xl">Class by class</h2>
       <p className="text-soft">Means over {plays} plays; what is asked is that of the first.</p>
-      <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label="Numbers class by class">
-        <table className="tabular w-full border-collapse text-right">
-          <thead>
-            <tr className="border-b-2 border-edge">
-              <th scope="col" className="min-w-60 py-1 text-left">
-                Week
-              </th>
-              {classes.map((c, i) => (
-                <th key={i} scope="col" className="py-1 pl-3">
-                  {c.week}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {LINES.map(({ name, text }) => (
-              <tr key={name} className="border-b">
-                <th scope="row" className="py-1.5 text-left font-semibold">
-                  {name}
-                </th>
-                {classes.map((c, i) => (
-                  <td key={i} className="py-1.5 pl-3">
-                    {text(c)}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <WeeksTable
+        label="Numbers class by class"
+        corner="Week"
+        heads={classes.map((c) => c.week)}
+        lines={LINES.map(({ name, text }) => ({ name, cells: classes.map(text) }))}
+      />
       <h3 className="mt-6 text-lg">Rules across weeks</h3>
       {broken.length === 0 ? (
         <p>No class rises too steeply, changes too much at once or brings too much that is new.</p>
