@@ -1,5 +1,5 @@
-// The example files in examples/, one of each format, and the schemas in docs/schemas: from the demo at OSKIL_URL
-// (default http://127.0.0.1:4820), freshly reset.
+// The example files in examples/ and the schemas in docs/schemas, from the demo at OSKIL_URL (default
+// http://127.0.0.1:4820), freshly reset. The demo has no own movement: examples/own-movement.json is kept by hand.
 import { mkdirSync, writeFileSync } from 'node:fs';
 
 const base = process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
@@ -33,4 +33,8 @@ const FILES = {
 for (const [name, path] of Object.entries(FILES)) {
   writeFileSync(`examples/${name}`, await text(path));
   console.log(name);
+}
+for (const kind of ['plan', 'term', 'movement']) {
+  const schema = JSON.parse(await text(`/files/schemas/${kind}`));
+  writeFileSync(`docs/schemas/${kind}-1.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
 }

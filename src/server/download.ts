@@ -1,19 +1,10 @@
 import type { Db } from '@/store/db';
 import type { Result } from '@/core/result';
 import { pagesOrToken } from './api/guard';
-import {
-  calendarFile,
-  countFile,
-  figureFile,
-  marksFile,
-  measuresFile,
-  movementFile,
-  planFile,
-  registerFile,
-  termFile,
-  type OutFile,
-} from './files';
+import { countFile, figureFile, movementFile, planFile, termFile } from './files';
 import { guarded } from './http';
+import type { OutFile } from './out-file';
+import { calendarFile, marksFile, measuresFile, registerFile } from './table-files';
 import { today } from './today';
 
 /** Files about everything. */

@@ -1,3 +1,7 @@
+'use client';
+
+import { useEffect } from 'react';
+
 /** A file that was dropped on one page and is looked at on another. */
 let waiting: File | null = null;
 
@@ -5,9 +9,13 @@ export const putDropped = (file: File): void => {
   waiting = file;
 };
 
-/** The file that waits, once. */
-export function takeDropped(): File | null {
-  const file = waiting;
-  waiting = null;
-  return file;
+/** Opens the file that waits, once, when the page that looks at files comes up. */
+export function useDropped(open: (file: File) => void): void {
+  useEffect(() => {
+    const file = waiting;
+    waiting = null;
+    if (file) queueMicrotask(() => open(file));
+    // Whatever the page is by then, the file is opened as it came up.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
 }

@@ -5,13 +5,13 @@ import { ANY_MOVEMENT, shelved } from '@/core/catalogue/shelf';
 import { loopPose } from '@/core/hand/motion';
 import { sceneShapes } from '@/core/hand/scene';
 import { stillOf } from '@/core/hand/still';
-import type { PersonCondition } from '@/core/people/person';
 import { checkPlan, contextOf } from '@/core/plan/check';
 import { mendEffect } from '@/core/plan/mend-effect';
 import { emptyPlan, type Row } from '@/core/plan/plan';
 import { classAsks, reservesOf } from '@/core/plan/reserve';
 import { person } from '../core/people';
 import { facts as classFacts } from '../core/plans';
+import { anyGroup } from './group';
 import { report } from './report';
 
 const QUERIES = [
@@ -53,16 +53,7 @@ test('the figure', () => {
 });
 
 test('the check of a plan', () => {
-  const conditions = CAUTIONS.conditions.map((c): PersonCondition => ({
-    conditionId: c.id,
-    side: c.sided ? 'R' : 'none',
-    state: 'settled',
-    since: null,
-    spots: [],
-  }));
-  const people = Array.from({ length: 40 }, (_, i) =>
-    person({ conditions: [conditions[i % conditions.length]!, conditions[(i * 7) % conditions.length]!] }),
-  );
+  const people = anyGroup(40);
   const rows = MOVEMENTS.slice(0, 60).map((m): Row => ({
     kind: 'movement',
     id: m.id,

@@ -5,21 +5,11 @@ import { addDays } from '@/core/days';
 import { playOnce } from '@/core/term/play/play';
 import { playTerm } from '@/core/term/play/played';
 import { usualWeeks } from '@/core/term/term';
-import type { PersonCondition } from '@/core/people/person';
-import { person } from '../core/people';
+import { anyGroup } from './group';
 import { report } from './report';
 
 test('a term played forward: 12 weeks x 40 people', () => {
-  const conditions = CAUTIONS.conditions.map((c): PersonCondition => ({
-    conditionId: c.id,
-    side: c.sided ? 'R' : 'none',
-    state: 'settled',
-    since: null,
-    spots: [],
-  }));
-  const people = Array.from({ length: 40 }, (_, i) =>
-    person({ conditions: [conditions[i % conditions.length]!, conditions[(i * 7) % conditions.length]!] }),
-  );
+  const people = anyGroup(40);
   const facts = {
     catalogue: CATALOGUE,
     cautions: CAUTIONS,

@@ -2,17 +2,8 @@ import ICAL from 'ical.js';
 import { readIncoming } from '@/core/formats/incoming';
 import { usualWeeks } from '@/core/term/term';
 import { writeCalendar } from '@/server/calendar';
-import {
-  calendarFile,
-  countFile,
-  figureFile,
-  marksFile,
-  measuresFile,
-  movementFile,
-  planFile,
-  registerFile,
-  termFile,
-} from '@/server/files';
+import { countFile, figureFile, movementFile, planFile, termFile } from '@/server/files';
+import { calendarFile, marksFile, measuresFile, registerFile } from '@/server/table-files';
 import { importFile } from '@/server/import-files';
 import { addOwn } from '@/server/own-movements';
 import { changeDetails } from '@/server/classes';

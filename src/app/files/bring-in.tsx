@@ -2,14 +2,14 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { decodeText } from '@/core/formats/decode';
 import { readIncoming, type Incoming } from '@/core/formats/incoming';
 import type { Person } from '@/core/people/person';
 import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
-import { putDropped, takeDropped } from '@/ui/dropped-file';
+import { putDropped, useDropped } from '@/ui/dropped-file';
 import { Field, inputClass, Trouble } from '@/ui/field';
 import { FilePlace } from '@/ui/file-place';
 import { IncomingPreview } from './incoming-preview';
@@ -39,12 +39,7 @@ export function BringIn({ people, today }: Props) {
     }
     setOpened({ name: file.name, text: decoded.value.text, incoming: read.value });
   };
-  useEffect(() => {
-    const dropped = takeDropped();
-    if (dropped) queueMicrotask(() => void open(dropped));
-    // Once, when the page opens.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  useDropped((file) => void open(file));
 
   const accept = async () => {
     const result = await call<{ words: string; href: string }>('POST', '/api/files', {

@@ -10,7 +10,7 @@ import { plural } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
 import { TableHead } from '@/ui/table-head';
 
-type Props = { incoming: Exclude<Incoming, { kind: 'people' }> | Incoming; people: readonly Person[] };
+type Props = { incoming: Incoming; people: readonly Person[] };
 
 /** What is in a file, before it is kept. */
 export function IncomingPreview({ incoming, people }: Props) {

@@ -80,7 +80,7 @@ function lineOf(text: string, error: unknown): number | null {
 const MOST_PROBLEMS = 3;
 
 function problemWords(issues: readonly z.core.$ZodIssue[]): string {
-  if (issues.length === 0) return 'This file is nested too deeply to be read.';
+  if (issues.length === 0) return 'This file cannot be read.';
   const words = issues.slice(0, MOST_PROBLEMS).map((i) => `${i.message} (${placeWords(i.path)})`);
   const more = issues.length - words.length;
   return `${words.join('; ')}${more > 0 ? ` and ${more} more` : ''}. Nothing was read.`;

@@ -52,6 +52,7 @@ const fileOf = (path: string, summary: string, type: string, refusal: object) =>
   }),
   responses: {
     '200': { description: summary, content: { [type]: { schema: { type: 'string' } } } },
+    '401': refusal,
     '404': refusal,
   },
 });

@@ -1,0 +1,76 @@
+import { writeMarks } from '@/core/formats/marks-csv';
+import { writeMeasures } from '@/core/formats/measures-csv';
+import { writeRegister } from '@/core/formats/register-csv';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { listClasses, revisions } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { listPeople } from '@/store/people';
+import { loadMarks, loadTaught } from '@/store/teaching';
+import { loadAttendance } from '@/store/wrap-ups';
+import { writeCalendar } from './calendar';
+import { catalogueNow } from './catalogue';
+import { csvFile, type OutFile } from './out-file';
+import { settingsNow, zoneOf } from './settings';
+
+export const measuresFile = async (db: Db): Promise<OutFile> =>
+  csvFile('measures.csv', writeMeasures(await listPeople(db)));
+
+/** Every written-up class, one line for each person. */
+export async function registerFile(db: Db): Promise<OutFile> {
+  const lines = (await taughtClasses(db)).flatMap(({ info, people, attendance }) =>
+    attendance.flatMap(({ personId, present, ...told }) => {
+      const person = people.find((p) => p.id === personId);
+      if (!person) return [];
+      const { firstName, initial } = person;
+      const came = present ? ('yes' as const) : ('no' as const);
+      return [{ day: info.day, className: info.name, firstName, initial, came, ...told }];
+    }),
+  );
+  return csvFile('register.csv', writeRegister(lines));
+}
+
+export async function marksFile(db: Db): Promise<OutFile> {
+  const lines = (await taughtClasses(db)).flatMap(({ info, people, marks, titleOf }) =>
+    marks.flatMap(({ personId, rowId, mark, atMs }) => {
+      const person = people.find((p) => p.id === personId);
+      if (!person) return [];
+      const { firstName, initial } = person;
+      const atSeconds = Math.round(atMs / 1_000);
+      return [
+        { day: info.day, className: info.name, firstName, initial, row: titleOf(rowId), mark, atSeconds },
+      ];
+    }),
+  );
+  return csvFile('marks.csv', writeMarks(lines));
+}
+
+async function taughtClasses(db: Db) {
+  const infos = (await listClasses(db)).filter((c) => c.status === 'written up').reverse();
+  const { catalogue } = await catalogueNow(db);
+  const all = await Promise.all(
+    infos.map(async (info) => {
+      const taught = await loadTaught(db, info.id);
+      if (!taught) return null;
+      const rows = rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes);
+      return {
+        info,
+        people: taught.snapshot.people,
+        attendance: await loadAttendance(db, info.id),
+        marks: await loadMarks(db, info.id),
+        titleOf: (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? rowId,
+      };
+    }),
+  );
+  return all.filter((c) => c !== null);
+}
+
+/** Classes from a day on, for a calendar. */
+export async function calendarFile(db: Db, fromDay: string, made: Date): Promise<OutFile> {
+  const revision = await revisions(db);
+  const classes = (await listClasses(db)).filter((c) => c.day >= fromDay).reverse();
+  return {
+    name: 'oskil-classes.ics',
+    type: 'text/calendar; charset=utf-8',
+    body: writeCalendar(classes, zoneOf(await settingsNow(db)), (id) => revision[id] ?? 0, made),
+  };
+}
