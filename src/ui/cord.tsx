@@ -1,12 +1,21 @@
 import { memo } from 'react';
 import type { Purpose } from '@/core/catalogue/movement';
-import { cordOf } from '@/core/dose/cord';
-import { layOutCord, type CordShape } from '@/core/dose/cord-layout';
+import { cordOf, oneRound } from '@/core/dose/cord';
+import { layOutCord } from '@/core/dose/cord-layout';
+import { paintOfCord, type CordInk, type CordPaint } from '@/core/dose/cord-paint';
 import { describeDose } from '@/core/dose/describe';
 import type { Dose } from '@/core/dose/dose';
 import type { ScriptContext } from '@/core/dose/script';
 
-type Props = { dose: Dose; purpose: Purpose; context: ScriptContext; width?: number; className?: string };
+type Props = {
+  dose: Dose;
+  purpose: Purpose;
+  context: ScriptContext;
+  width?: number;
+  className?: string;
+  /** One round with how often it comes, where every round is the same: on paper, which has little room. */
+  once?: boolean;
+};
 
 /** A dose drawn as beads on a cord, with its words for those who listen. */
 export const CordView = memo(function CordView({
@@ -15,9 +24,10 @@ export const CordView = memo(function CordView({
   context,
   width = 210,
   className = '',
+  once = false,
 }: Props) {
-  const layout = layOutCord(cordOf(dose), width);
-  const colour = `var(--color-${purpose})`;
+  const cord = cordOf(dose);
+  const layout = layOutCord(once ? oneRound(cord) : cord, width);
   return (
     <svg
       role="img"
@@ -27,97 +37,38 @@ export const CordView = memo(function CordView({
       viewBox={`0 0 ${layout.width} ${layout.height}`}
       className={`max-w-full overflow-visible ${className}`}
     >
-      {layout.shapes.map((shape, i) => (
-        <Shape key={i} shape={shape} colour={colour} />
-      ))}
+      {layout.shapes.flatMap((shape, i) =>
+        paintOfCord(shape, purpose).map((paint, j) => <Paint key={`${i} ${j}`} paint={paint} />),
+      )}
     </svg>
   );
 });
 
-function Shape({ shape, colour }: { shape: CordShape; colour: string }) {
-  switch (shape.kind) {
-    case 'string':
-      return shape.doubled ? (
-        <g stroke="var(--color-ink)" strokeWidth="1.2">
-          <path d={`M${shape.x1} ${shape.y - 2}H${shape.x2}`} />
-          <path d={`M${shape.x1} ${shape.y + 2}H${shape.x2}`} />
-        </g>
-      ) : (
-        <path d={`M${shape.x1} ${shape.y}H${shape.x2}`} stroke="var(--color-ink)" strokeWidth="1.5" />
-      );
-    case 'bead':
-      return <circle cx={shape.x} cy={shape.y} r={shape.r} fill={colour} />;
-    case 'bar':
-      return (
-        <g>
-          <rect x={shape.x} y={shape.y - 8} width={shape.width} height={16} rx={8} fill={colour} />
-          <text x={shape.x + shape.width / 2} y={shape.y + 4.5} {...LETTERING}>
-            {shape.label}
-          </text>
-        </g>
-      );
-    case 'swell':
-      return <path d={swellPath(shape.x, shape.y, shape.width)} fill={colour} />;
-    case 'dots':
-      return (
-        <g>
-          <path
-            d={`M${shape.x1 + 2} ${shape.y}H${shape.x2}`}
-            stroke={colour}
-            strokeWidth="4"
-            strokeLinecap="round"
-            strokeDasharray="0 9"
-          />
-          <text x={shape.x2 + 8} y={shape.y + 5} fontSize="15" fill="var(--color-ink)">
-            {shape.label}
-          </text>
-        </g>
-      );
-    case 'letter':
-      return (
-        <g>
-          <circle cx={shape.x} cy={shape.y} r={shape.r} fill={colour} />
-          <text x={shape.x} y={shape.y + 4.5} {...LETTERING}>
-            {shape.letter}
-          </text>
-        </g>
-      );
-    case 'hook':
-      return (
-        <path
-          d={`M${shape.x} ${shape.y - 3}h6a4.5 4.5 0 0 1 0 9h-4m3 -3l-3.5 3l3.5 3`}
-          fill="none"
-          stroke="var(--color-ink)"
-          strokeWidth="1.8"
-        />
-      );
-    case 'cross':
-      return (
-        <path
-          d={`M${shape.x} ${shape.y - 5}c6 0 7 10 13 10M${shape.x} ${shape.y + 5}c6 0 7 -10 13 -10`}
-          fill="none"
-          stroke="var(--color-ink)"
-          strokeWidth="1.8"
-        />
-      );
-    case 'hand':
-      return (
-        <text x={shape.x} y={shape.y + 4.5} fontSize="13" fontWeight="700" fill="var(--color-soft)">
-          {shape.letter}
-        </text>
-      );
+const token = (ink: CordInk | null): string => (ink ? `var(--color-${ink})` : 'none');
+
+function Paint({ paint }: { paint: CordPaint }) {
+  if (paint.kind === 'path') {
+    const { d, fill, stroke, strokeWidth, dotted } = paint;
+    return (
+      <path
+        d={d}
+        fill={token(fill)}
+        {...(stroke && { stroke: token(stroke), strokeWidth })}
+        {...(dotted && { strokeDasharray: `0 ${dotted}`, strokeLinecap: 'round' as const })}
+      />
+    );
   }
-}
-
-const LETTERING = {
-  fontSize: 12.5,
-  fontWeight: 700,
-  textAnchor: 'middle',
-  fill: 'var(--color-paper)',
-} as const;
-
-/** A bead with a swell: a rise for the breath in, a longer fall for the breath out. */
-function swellPath(x: number, y: number, width: number): string {
-  const [rise, fall] = [width * 0.4, width * 0.56];
-  return `M${x} ${y}q${rise / 2} ${-16} ${rise} 0q${fall / 2} ${13} ${fall} 0z`;
+  const { text, x, y, size, bold, middle, ink } = paint;
+  return (
+    <text
+      x={x}
+      y={y}
+      fontSize={size}
+      fill={token(ink)}
+      {...(bold && { fontWeight: 700 })}
+      {...(middle && { textAnchor: 'middle' as const })}
+    >
+      {text}
+    </text>
+  );
 }

@@ -34,6 +34,7 @@ export type CordShape =
     }
   | { readonly kind: 'hook'; readonly x: number; readonly y: number }
   | { readonly kind: 'cross'; readonly x: number; readonly y: number }
+  | { readonly kind: 'times'; readonly x: number; readonly y: number; readonly times: number }
   | { readonly kind: 'hand'; readonly x: number; readonly y: number; readonly letter: 'L' | 'R' };
 
 export type CordLayout = {
@@ -60,6 +61,7 @@ const SIZE = {
   groupGap: 5,
   hook: 16,
   cross: 16,
+  times: 30,
   setGap: 16,
 } as const;
 
@@ -83,7 +85,8 @@ function signWidth(sign: CordSign, pitch: number, hops: boolean): number {
   }
 }
 
-const tailWidth = (line: CordLine): number => (line.hook ? SIZE.hook : 0) + (line.cross ? SIZE.cross : 0);
+const tailWidth = (line: CordLine): number =>
+  (line.hook ? SIZE.hook : 0) + (line.cross ? SIZE.cross : 0) + (line.times ? SIZE.times : 0);
 
 function lineWidth(line: CordLine, pitch: number): number {
   const signs = line.groups.flat().reduce((n, sign) => n + signWidth(sign, pitch, line.hops), 0);
@@ -141,7 +144,14 @@ function breakLine(line: CordLine, pitch: number, mostWidth: number): readonly C
   rows.push(row);
   return rows.map((groups, i) => {
     const last = i === rows.length - 1;
-    return { ...line, groups, hook: last && line.hook, cross: last && line.cross };
+    const { times, ...rest } = line;
+    return {
+      ...rest,
+      groups,
+      hook: last && line.hook,
+      cross: last && line.cross,
+      ...(last && times && { times }),
+    };
   });
 }
 
@@ -169,7 +179,11 @@ function shapesOfLine(line: CordLine, pitch: number, x0: number, y: number): rea
     tail.push({ kind: 'hook', x, y });
     x += SIZE.hook;
   }
-  if (line.cross) tail.push({ kind: 'cross', x, y });
+  if (line.cross) {
+    tail.push({ kind: 'cross', x, y });
+    x += SIZE.cross;
+  }
+  if (line.times) tail.push({ kind: 'times', x: x + 5, y, times: line.times });
   return [...hand, ...string, ...beads, ...tail];
 }
 

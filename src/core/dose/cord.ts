@@ -20,6 +20,8 @@ export type CordLine = {
   readonly hook: boolean;
   /** "Other hand on top". */
   readonly cross: boolean;
+  /** How often the line comes, where it is drawn once for all. */
+  readonly times?: number;
 };
 
 /** A dose as cords: for each set its line or lines, left above right. */
@@ -28,6 +30,20 @@ export type Cord = { readonly sets: readonly (readonly CordLine[])[] };
 export function cordOf(dose: Dose): Cord {
   const lines = linesOfOneSet(dose);
   return { sets: Array.from({ length: dose.sets }, () => lines) };
+}
+
+/** Each line of a pattern with its first round alone and how often it comes; other counts as they are. */
+export function oneRound(cord: Cord): Cord {
+  const once = (line: CordLine): CordLine => {
+    const [first = [], ...rest] = line.groups;
+    const asFirst = JSON.stringify(first);
+    const same =
+      rest.length > 0 &&
+      first.some((s) => s.kind === 'letter') &&
+      rest.every((group) => JSON.stringify(group) === asFirst);
+    return same ? { ...line, groups: [first], times: line.groups.length } : line;
+  };
+  return { sets: cord.sets.map((lines) => lines.map(once)) };
 }
 
 function linesOfOneSet(dose: Dose): readonly CordLine[] {
