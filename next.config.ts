@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['@electric-sql/pglite', 'highs'],
+  serverExternalPackages: ['@electric-sql/pglite', 'highs', 'pdfkit', 'fontkit'],
   poweredByHeader: false,
   devIndicators: false,
   reactStrictMode: true,

@@ -1,11 +1,11 @@
 import Link from 'next/link';
 import { fullName, type Person } from '@/core/people/person';
 import type { PlanCheck } from '@/core/plan/check';
-import { clockText, nameList, plural } from '@/core/words';
+import { clockText, nameList, plural, timeSpan } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
 import { buttonClass } from '@/ui/button';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
-import { longDay, timeSpan } from '@/ui/dates';
+import { longDay } from '@/ui/dates';
 import { PackList } from './pack-list';
 
 type Props = { room: Classroom; check: PlanCheck; today: string };

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { checkWithReserve } from '@/core/plan/check';
-import { nameList, plural } from '@/core/words';
+import { nameList, plural, timeSpan } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { database } from '@/server/database';
@@ -9,7 +9,7 @@ import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
-import { longDay, timeSpan } from '@/ui/dates';
+import { longDay } from '@/ui/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page';
 import { CallRow } from './call-row';
 import { NextClass } from './next-class';

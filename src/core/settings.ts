@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PAPERS } from './paper/paper-size';
 
 const words = (what: string) => z.string().trim().max(2000, `${what} can be at most 2,000 characters long`);
 
@@ -12,6 +13,8 @@ export const settingsSchema = z.strictObject({
   floorLoading: z.enum(['off', 'on']),
   /** Where the classes are, as a time zone of the IANA list; empty for that of this computer. */
   timeZone: z.string().max(60),
+  /** What PDF files are made for. */
+  paper: z.enum(PAPERS),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -21,4 +24,5 @@ export const settingsOf = (stored: Readonly<Record<string, string>>): Settings =
   noteFrom: stored.noteFrom ?? '',
   floorLoading: stored.floorLoading === 'on' ? 'on' : 'off',
   timeZone: stored.timeZone ?? '',
+  paper: stored.paper === 'Letter' ? 'Letter' : 'A4',
 });

@@ -33,3 +33,11 @@ export function nameList(names: readonly string[], most = 3): string {
   if (names.length <= most) return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
   return `${names.slice(0, most - 1).join(', ')} and ${names.length - most + 1} more`;
 }
+
+/** "10:30 to 11:15". */
+export function timeSpan(startsAt: string, minutes: number): string {
+  const [h = 0, m = 0] = startsAt.split(':').map(Number);
+  const end = h * 60 + m + minutes;
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${startsAt} to ${two(Math.floor(end / 60) % 24)}:${two(end % 60)}`;
+}

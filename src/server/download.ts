@@ -3,8 +3,9 @@ import type { Result } from '@/core/result';
 import { pagesOrToken } from './api/guard';
 import { countFile, figureFile, movementFile, planFile, termFile } from './files';
 import { guarded } from './http';
-import type { OutFile } from './out-file';
+import type { Bytes, OutFile } from './out-file';
 import { calendarFile, marksFile, measuresFile, registerFile } from './table-files';
+import { isPaperKind, paperFile } from './sheets/paper-file';
 import { today } from './today';
 
 /** Files about everything. */
@@ -30,8 +31,13 @@ export const downloadWhole = guarded(pagesOrToken, async (db, _, { kind }) => {
   return make ? sent(await make(await db())) : notThere('There is no such file.');
 });
 
-/** A file about one thing. */
-export const downloadOne = guarded(pagesOrToken, async (db, _, { kind, id }) => {
+/** A file about one thing; `?paper=Letter` is for paper that is not that of Settings. */
+export const downloadOne = guarded(pagesOrToken, async (db, request, { kind, id }) => {
+  if (isPaperKind(kind) && id !== undefined) {
+    const asked = new URL(request.url).searchParams.get('paper');
+    const pdf = await paperFile(await db(), kind, id, asked);
+    return pdf.ok ? sent(pdf.value) : notThere(pdf.message);
+  }
   const make = kind !== undefined && Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;
   if (!make || id === undefined) return notThere('There is no such kind of file.');
   const file = await make(await db(), id);
@@ -41,7 +47,7 @@ export const downloadOne = guarded(pagesOrToken, async (db, _, { kind, id }) => 
 const notThere = (message: string): Response =>
   Response.json({ code: 'not-found', message }, { status: 404 });
 
-const sent = ({ name, type, body }: OutFile): Response =>
+const sent = ({ name, type, body }: OutFile<string | Bytes>): Response =>
   new Response(body, {
     headers: {
       'content-type': type,

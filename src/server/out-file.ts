@@ -1,5 +1,6 @@
-/** A file to hand over: its name, its type and what is in it. */
-export type OutFile = { readonly name: string; readonly type: string; readonly body: string };
+/** A file to hand over: its name, its type and what is in it, text unless it says otherwise. */
+export type OutFile<Body = string> = { readonly name: string; readonly type: string; readonly body: Body };
+export type Bytes = Uint8Array<ArrayBuffer>;
 
 const JSON_TYPE = 'application/json; charset=utf-8';
 

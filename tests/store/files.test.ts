@@ -199,7 +199,13 @@ describe('the calendar, by another reader', () => {
   });
 
   test('ids stay and the sequence rises when a class is moved, and nobody is named', async () => {
-    await keepSettings(db, { venueSafety: '', noteFrom: '', floorLoading: 'off', timeZone: 'Europe/Oslo' });
+    await keepSettings(db, {
+      venueSafety: '',
+      noteFrom: '',
+      floorLoading: 'off',
+      timeZone: 'Europe/Oslo',
+      paper: 'A4',
+    });
     const made = new Date('2026-10-01T00:00:00Z');
     const before = eventsOf((await calendarFile(db, '2026-01-01', made)).body).events[0]!.event;
     await changeDetails(db, CLASS, {
@@ -223,6 +229,7 @@ describe('the calendar, by another reader', () => {
       noteFrom: '',
       floorLoading: 'off',
       timeZone: 'Mars/Olympus',
+      paper: 'A4',
     } as const;
     expect(await keepSettings(db, settings)).toMatchObject({
       ok: false,

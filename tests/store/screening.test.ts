@@ -119,12 +119,19 @@ test('an incident is kept once, with its class and its person', async () => {
 });
 
 test('settings are kept, and start empty', async () => {
-  expect(await settingsNow(db)).toEqual({ venueSafety: '', noteFrom: '', floorLoading: 'off', timeZone: '' });
+  expect(await settingsNow(db)).toEqual({
+    venueSafety: '',
+    noteFrom: '',
+    floorLoading: 'off',
+    timeZone: '',
+    paper: 'A4',
+  });
   const own = {
     venueSafety: 'Call 1-1-2',
     noteFrom: 'Marit',
     floorLoading: 'on',
     timeZone: 'Europe/Oslo',
+    paper: 'Letter',
   } as const;
   await keepSettings(db, own);
   expect(await settingsNow(db)).toEqual(own);

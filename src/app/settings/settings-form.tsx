@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
+import { PAPERS } from '@/core/paper/paper-size';
 import { settingsSchema, type Settings } from '@/core/settings';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
@@ -53,6 +54,20 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
             <option value="">That of this computer</option>
             {zones.map((zone) => (
               <option key={zone}>{zone}</option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field
+        label="Paper"
+        hint="What PDF files are made for"
+        error={errors.paper?.message}
+        className="max-w-md"
+      >
+        {(field) => (
+          <select {...field} className={inputClass} {...register('paper')}>
+            {PAPERS.map((paper) => (
+              <option key={paper}>{paper}</option>
             ))}
           </select>
         )}

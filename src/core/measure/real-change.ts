@@ -3,6 +3,13 @@ import { mean, variance } from '../statistics';
 /** What a measure did against its threshold of real change. */
 export type Change = 'better' | 'no real change' | 'worse' | 'not yet';
 
+export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
+  better: 'Better',
+  'no real change': 'No real change',
+  worse: 'Worse',
+  'not yet': 'One day only',
+};
+
 /** One day on which something was measured several times: the tries, in the measure's own unit. */
 export type Session = { readonly day: string; readonly trials: readonly number[] };
 

@@ -1,14 +1,15 @@
 import type { Purpose } from '../catalogue/movement';
 import { rungNoteOf } from '../catalogue/rung';
 import { doseWords } from '../dose/describe';
-import type { Dose } from '../dose/dose';
+import type { Dose, Hand } from '../dose/dose';
+import { HANDS } from '../measure/grip-test';
 import { fullName, type Person } from '../people/person';
 import { movementOfRow } from '../plan/at-rung';
 import type { ClassFacts, PlanCheck } from '../plan/check';
 import { placedRows, type Plan, type Row } from '../plan/plan';
 import { rowTitle } from '../plan/row-title';
 import type { Verdict } from '../screening/verdict';
-import { shortWay, waysAsked } from '../screening/way-words';
+import { shortWay, waysAsked, type KnownWays } from '../screening/way-words';
 
 /** People who do a row in the same way of their own. */
 export type OwnWayLine = { readonly way: string; readonly names: readonly string[] };
@@ -33,18 +34,18 @@ export type CueSection = {
   readonly lines: readonly CueLine[];
 };
 
-export type CueSheet = {
+export type CueLines = {
   /** What somebody is asked from beginning to end, said once. */
   readonly throughout: readonly OwnWayLine[];
   readonly sections: readonly CueSection[];
 };
 
 /** A plan as a cue sheet: every row with its time, its count, what to say, who does it their own way, what changes hands. */
-export function cueSheet(
+export function cueLines(
   plan: Plan,
   check: Pick<PlanCheck, 'timing' | 'verdicts'>,
   facts: ClassFacts,
-): CueSheet {
+): CueLines {
   const throughout = askedThroughout(check.verdicts, facts.people);
   const lines = placedRows(plan).map(({ row, section }, i) => ({
     section,
@@ -52,7 +53,8 @@ export function cueSheet(
   }));
   return {
     throughout: facts.people.flatMap((p) => {
-      const own = [...(throughout.get(p.id) ?? [])];
+      const { asked, rests } = throughout.get(p.id)!;
+      const own = [...[...rests].map((hand) => REST_WORDS[hand]), ...asked];
       return own.length > 0 ? [{ way: own.join('; '), names: [fullName(p)] }] : [];
     }),
     sections: plan.sections.flatMap((section) => {
@@ -67,7 +69,7 @@ function cueLine(
   { timing, verdicts }: Pick<PlanCheck, 'timing' | 'verdicts'>,
   { catalogue, people }: ClassFacts,
   index: number,
-  throughout: ReadonlyMap<string, ReadonlySet<string>>,
+  throughout: ReadonlyMap<string, KnownWays>,
 ): CueLine {
   const { startMs, handOut, collect } = timing.rows[index]!;
   const propWords = (id: string | null): string | null =>
@@ -102,12 +104,12 @@ function waysOf(
   dose: Dose,
   verdicts: ReadonlyMap<string, Verdict> | undefined,
   people: readonly Person[],
-  throughout: ReadonlyMap<string, ReadonlySet<string>>,
+  throughout: ReadonlyMap<string, KnownWays>,
 ): readonly OwnWayLine[] {
   const byWay = new Map<string, string[]>();
   for (const person of people) {
     const verdict = verdicts?.get(person.id);
-    const way = verdict ? shortWay(verdict, dose, throughout.get(person.id) ?? new Set()) : '';
+    const way = verdict ? shortWay(verdict, dose, throughout.get(person.id)!) : '';
     if (way) byWay.set(way, [...(byWay.get(way) ?? []), fullName(person)]);
   }
   return [...byWay].map(([way, names]) => ({ way, names }));
@@ -115,12 +117,18 @@ function waysOf(
 
 /** Share of the rows from which something asked of a person is said once for all of them. */
 const THROUGHOUT_SHARE = 0.4;
+/** A hand that rests in so many rows rests unless it is said to do something. */
+const REST_SHARE = 0.5;
+const REST_WORDS = {
+  L: 'left rests where nothing else is said',
+  R: 'right rests where nothing else is said',
+} as const;
 
 /** What each person is asked in most rows, by person id. */
 function askedThroughout(
   verdicts: PlanCheck['verdicts'],
   people: readonly Person[],
-): ReadonlyMap<string, ReadonlySet<string>> {
+): ReadonlyMap<string, KnownWays> {
   const rows = [...verdicts.values()];
   return new Map(
     people.map((p) => {
@@ -128,7 +136,9 @@ function askedThroughout(
       const often = asked.filter(
         (a) => asked.filter((b) => b === a).length >= rows.length * THROUGHOUT_SHARE,
       );
-      return [p.id, new Set(often)] as const;
+      const resting = (hand: Hand) => rows.filter((of) => of.get(p.id)?.[hand].kind === 'leaveOut').length;
+      const rests = HANDS.filter((hand) => rows.length > 0 && resting(hand) >= rows.length * REST_SHARE);
+      return [p.id, { asked: new Set(often), rests: new Set(rests) }] as const;
     }),
   );
 }

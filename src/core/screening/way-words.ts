@@ -1,5 +1,5 @@
 import { doseWords } from '../dose/describe';
-import type { Dose } from '../dose/dose';
+import type { Dose, Hand } from '../dose/dose';
 import { adaptedDose } from './adaptation';
 import type { HandVerdict, Verdict } from './verdict';
 
@@ -15,9 +15,20 @@ export function wayWords({ how, kind, adaptation }: HandVerdict, dose: Dose): st
 export const waysAsked = (verdict: Verdict | null): ReadonlySet<string> =>
   new Set(verdict ? [verdict.L, verdict.R].flatMap((v) => (v.kind === 'adapt' ? v.how : [])) : []);
 
-/** The way of both hands without what is known already; empty for who does it as it is. Nothing that is asked is left out. */
-export function shortWay({ L, R }: Verdict, dose: Dose, known: ReadonlySet<string>): string {
-  const [left, right] = [L, R].map((v) => shortWayOf(v, dose, known)) as [string, string];
+/** What is said of a person once and so not at every row: what is asked of them, and which hand rests. */
+export type KnownWays = { readonly asked: ReadonlySet<string>; readonly rests: ReadonlySet<Hand> };
+
+/**
+ * The way of both hands without what is known already; empty for who does it as it is. Nothing that is asked is left out, and a hand that
+ * is known to rest is told of where it does not.
+ */
+export function shortWay({ L, R }: Verdict, dose: Dose, { asked, rests }: KnownWays): string {
+  const way = (verdict: HandVerdict, hand: Hand) => {
+    if (rests.has(hand) && verdict.kind === 'leaveOut') return '';
+    if (rests.has(hand) && verdict.kind === 'do') return 'joins in';
+    return shortWayOf(verdict, dose, asked);
+  };
+  const [left, right] = [way(L, 'L'), way(R, 'R')];
   if (left === right) return left;
   return [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
 }

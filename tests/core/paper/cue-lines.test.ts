@@ -1,16 +1,19 @@
-import { cueSheet, type CueLine } from '@/core/paper/cue-sheet';
+import { cueLines, type CueLine } from '@/core/paper/cue-lines';
 import { checkPlan } from '@/core/plan/check';
 import { placedRows } from '@/core/plan/plan';
 import { wednesdayPlan } from '@/demo/plans';
 import { demoPeople } from '@/demo/people';
 import type { Person } from '@/core/people/person';
-import { facts, planWith, rest, talk } from './plans';
-import { person } from './people';
+import { facts, planWith, rest, talk } from '../plans';
+import { person } from '../people';
 
 const sheetOf = (plan = planWith({}), people: readonly Person[] = [person()]) => {
   const f = facts({ people });
-  return cueSheet(plan, checkPlan(plan, f), f);
+  return cueLines(plan, checkPlan(plan, f), f);
 };
+/** Everybody of the demo. */
+const demoGroup = (): readonly Person[] =>
+  demoPeople(() => '2026-11-01').map(({ fields }, i) => ({ ...fields, id: `p${i}`, archived: false }));
 const linesOf = (...args: Parameters<typeof sheetOf>): readonly CueLine[] =>
   sheetOf(...args).sections.flatMap((s) => s.lines);
 
@@ -34,18 +37,16 @@ test('a movement has its count, what to say and what to watch; talk and breaks h
 });
 
 test('people with the same way stand together, each with their hand; who does it as it is is not named', () => {
-  const broken = (firstName: string) =>
+  const numb = (firstName: string) =>
     person({
       firstName,
-      conditions: [
-        { conditionId: 'wrist-fracture', side: 'L', state: 'not cleared', since: null, spots: [] },
-      ],
+      conditions: [{ conditionId: 'median-nerve', side: 'L', state: 'settled', since: null, spots: [] }],
     });
-  const [line] = linesOf(planWith({ grip: ['ball-squeeze'] }), [
-    person({ firstName: 'Ansel' }),
-    broken('Bea'),
-    broken('Cai'),
-  ]);
+  const lines = linesOf(
+    planWith({ move: ['open-close', 'palms-turn', 'thumb-to-tips'], grip: ['ball-squeeze'] }),
+    [person({ firstName: 'Ansel' }), numb('Bea'), numb('Cai')],
+  );
+  const line = lines.at(-1);
   expect(line!.ownWays).toHaveLength(1);
   expect(line!.ownWays[0]!.names).toEqual(['Bea', 'Cai']);
   expect(line!.ownWays[0]!.way).toMatch(/^left: /);
@@ -61,11 +62,7 @@ test('what is handed out and taken back is said where it happens', () => {
 });
 
 test('nobody’s condition is written on it, only what they do', () => {
-  const people = demoPeople(() => '2026-11-01').map(({ fields }, i) => ({
-    ...fields,
-    id: `p${i}`,
-    archived: false,
-  }));
+  const people = demoGroup();
   const text = JSON.stringify(sheetOf(wednesdayPlan(4), people));
   for (const word of ['arthritis', 'osteoporosis', 'weakness', 'fracture', 'tremor', 'pacemaker'])
     expect(text.toLowerCase()).not.toContain(word);
@@ -76,7 +73,7 @@ test('what somebody is asked nearly always is said once, and nothing that is ask
   const plan = planWith({ move: ['wrist-bend', 'open-close', 'palms-turn'], grip: ['ball-squeeze'] });
   const f = facts({ people: [helped], helpers: 1 });
   const check = checkPlan(plan, f);
-  const { throughout, sections } = cueSheet(plan, check, f);
+  const { throughout, sections } = cueLines(plan, check, f);
   expect(throughout).toHaveLength(1);
   expect(throughout[0]!.names).toEqual(['Joaquim']);
   const said = throughout[0]!.way.split('; ');
@@ -88,15 +85,11 @@ test('what somebody is asked nearly always is said once, and nothing that is ask
 });
 
 test('every word that a caution asks of a row is on the sheet, for everybody of the demo', () => {
-  const people = demoPeople(() => '2026-11-01').map(({ fields }, i) => ({
-    ...fields,
-    id: `p${i}`,
-    archived: false,
-  }));
+  const people = demoGroup();
   const plan = wednesdayPlan(4);
   const f = facts({ people });
   const check = checkPlan(plan, f);
-  const { throughout, sections } = cueSheet(plan, check, f);
+  const { throughout, sections } = cueLines(plan, check, f);
   for (const line of sections.flatMap((s) => s.lines))
     for (const p of people) {
       const verdict = check.verdicts.get(line.rowId)?.get(p.id);
@@ -109,4 +102,25 @@ test('every word that a caution asks of a row is on the sheet, for everybody of 
       for (const { kind, how } of [verdict.L, verdict.R])
         if (kind === 'adapt' || kind === 'swap') for (const h of how) expect(words).toContain(h);
     }
+});
+
+test('a hand that rests in most rows is said once, and every row in which it does not rest says so', () => {
+  const people = demoGroup();
+  const plan = wednesdayPlan(4);
+  const f = facts({ people });
+  const check = checkPlan(plan, f);
+  const { throughout, sections } = cueLines(plan, check, f);
+  const ferran = people.find((p) => p.firstName === 'Ferran')!;
+  expect(throughout.find((w) => w.names.includes('Ferran R'))!.way).toBe(
+    'left rests where nothing else is said',
+  );
+  const lines = sections.flatMap((s) => s.lines).filter((l) => check.verdicts.has(l.rowId));
+  const saidOf = (l: CueLine) => l.ownWays.find((w) => w.names.includes('Ferran R'))?.way ?? '';
+  for (const line of lines) {
+    const left = check.verdicts.get(line.rowId)!.get(ferran.id)!.L.kind;
+    if (left === 'leaveOut') expect(saidOf(line)).not.toContain('left');
+    else expect(saidOf(line)).toContain('left: ');
+    if (left === 'do') expect(saidOf(line)).toContain('left: joins in');
+  }
+  expect(lines.some((l) => saidOf(l) === '')).toBe(true);
 });

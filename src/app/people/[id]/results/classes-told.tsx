@@ -1,4 +1,5 @@
 import type { ClassLine } from '@/core/people/advice-note';
+import { painPair } from '@/core/people/pain-words';
 import { plural } from '@/core/words';
 import { shortDay } from '@/ui/dates';
 import { TableHead } from '@/ui/table-head';
@@ -25,8 +26,8 @@ export function ClassesTold({ classes, home }: Props) {
               <th scope="row" className="py-1.5 pr-6 font-normal">
                 {shortDay(c.day)}
               </th>
-              <td className="pr-6">{c.present ? pairText(c.painBefore) : 'away'}</td>
-              <td className="pr-6">{c.present ? pairText(c.painAfter) : ''}</td>
+              <td className="pr-6">{c.present ? painPair(c.painBefore) : 'away'}</td>
+              <td className="pr-6">{c.present ? painPair(c.painAfter) : ''}</td>
               <td>{c.present ? (c.effort ?? 'not said') : ''}</td>
             </tr>
           ))}
@@ -35,6 +36,3 @@ export function ClassesTold({ classes, home }: Props) {
     </section>
   );
 }
-
-const pairText = ([left, right]: readonly [number | null, number | null]): string =>
-  left === null && right === null ? 'not said' : `${left ?? '–'}, ${right ?? '–'}`;

@@ -32,6 +32,9 @@ export default async function ResultsPage({ params, searchParams }: Props) {
         <Link href={`/people/${person.id}/measure`} className={buttonClass()}>
           Measure
         </Link>
+        <Link href={`/people/${person.id}/summary`} className={buttonClass()}>
+          Summary to hand over
+        </Link>
         <Link href={`/people/${person.id}`} className={buttonClass()}>
           Back to the record
         </Link>

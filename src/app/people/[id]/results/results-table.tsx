@@ -1,17 +1,10 @@
 import type { ReactNode } from 'react';
 import { measureName, measureText } from '@/core/measure/kinds';
-import type { Change } from '@/core/measure/real-change';
+import { CHANGE_WORDS } from '@/core/measure/real-change';
 import type { Result } from '@/core/measure/results';
 import { shortDay } from '@/ui/dates';
 import { TableHead } from '@/ui/table-head';
 import { TrendCord } from './trend-cord';
-
-const CHANGE_WORDS: Readonly<Record<Change, string>> = {
-  better: 'Better',
-  'no real change': 'No real change',
-  worse: 'Worse',
-  'not yet': 'One day only',
-};
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */
 export function ResultsTable({ results, children }: { results: readonly Result[]; children: ReactNode }) {

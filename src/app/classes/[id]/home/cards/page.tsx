@@ -1,13 +1,16 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
+import { fullName } from '@/core/people/person';
 import { database } from '@/server/database';
 import { catalogueNow } from '@/server/catalogue';
 import { cardsToPrint } from '@/server/home';
+import { settingsNow } from '@/server/settings';
+import { homeCardSheet } from '@/server/sheets/home-cards';
 import { today } from '@/server/today';
 import { buttonClass } from '@/ui/button';
 import { Empty, Page, PageHead } from '@/ui/page';
-import { HomeCardSheet } from './home-card-sheet';
-import { PrintButton } from '@/ui/print-button';
+import { PaperButtons } from '@/ui/paper-buttons';
+import { SheetView } from '@/ui/sheet-view';
 import { ToldDays } from './told-days';
 
 export const metadata: Metadata = { title: 'Home cards' };
@@ -17,12 +20,15 @@ export default async function CardsPage({ params }: { params: Promise<{ id: stri
   const db = await database();
   const cards = await cardsToPrint(db, id);
   const { catalogue } = await catalogueNow(db);
+  const { paper } = await settingsNow(db);
   const day = today();
   return (
     <Page>
       <div className="no-print">
         <PageHead title="Home cards" line="One page each when printed.">
-          {cards.length > 0 && <PrintButton>Print the cards</PrintButton>}
+          {cards.length > 0 && (
+            <PaperButtons print="Print the cards" file={`/files/out/cards/${id}`} paper={paper} />
+          )}
           <Link href={`/classes/${id}/home`} className={buttonClass()}>
             Change what is on them
           </Link>
@@ -35,7 +41,7 @@ export default async function CardsPage({ params }: { params: Promise<{ id: stri
       )}
       {cards.map((c) => (
         <div key={c.card.id} className="mb-10 break-after-page last:break-after-auto print:mb-0">
-          <HomeCardSheet {...c} catalogue={catalogue} />
+          <SheetView sheet={homeCardSheet(c, catalogue)} label={`Card for ${fullName(c.person)}`} />
           <div className="no-print">
             <ToldDays cardId={c.card.id} classDay={c.info.day} today={day} logged={c.logged} />
           </div>

@@ -1,0 +1,34 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { settingsNow } from '@/server/settings';
+import { personSheet } from '@/server/sheets/summaries';
+import { today } from '@/server/today';
+import { buttonClass } from '@/ui/button';
+import { Page, PageHead } from '@/ui/page';
+import { PaperButtons } from '@/ui/paper-buttons';
+import { SheetView } from '@/ui/sheet-view';
+
+export const metadata: Metadata = { title: 'Summary' };
+
+export default async function PersonSummaryPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const db = await database();
+  const sheet = await personSheet(db, id, today());
+  if (!sheet) notFound();
+  const { paper } = await settingsNow(db);
+  return (
+    <Page>
+      <div className="no-print">
+        <PageHead title="Summary to hand over">
+          <PaperButtons print="Print" file={`/files/out/person/${id}`} paper={paper} />
+          <Link href={`/people/${id}/results`} className={buttonClass()}>
+            Back to the results
+          </Link>
+        </PageHead>
+      </div>
+      <SheetView sheet={sheet} label="Summary" />
+    </Page>
+  );
+}

@@ -1,0 +1,83 @@
+import { fullName } from '../people/person';
+import { seatingOf } from '../people/seating';
+import type { ClassFacts, PlanCheck } from '../plan/check';
+import type { Plan } from '../plan/plan';
+import { clockText, nameList, sentences } from '../words';
+import { cueLines, type CueLine, type OwnWayLine } from './cue-lines';
+import { bold, paragraph, soft, words, type Block, type Column, type Piece, type SheetRow } from './sheet';
+
+type Room = {
+  readonly plan: Plan;
+  readonly check: Pick<PlanCheck, 'timing' | 'verdicts'>;
+  readonly facts: ClassFacts;
+  readonly helpers: readonly string[];
+};
+
+const MANY = 60;
+
+const COLUMNS: readonly Column[] = [
+  { head: null, share: 6 },
+  { head: null, share: 21 },
+  { head: null, share: 24 },
+  { head: null, share: 66 },
+];
+
+/** The class on one or two sides: time, name, cord, what to say, who does it their own way, what changes hands. */
+export function cueSheet({ plan, check, facts, helpers }: Room): readonly Block[] {
+  const { throughout, sections } = cueLines(plan, check, facts);
+  if (sections.length === 0) return [words('There are no rows in this plan yet.')];
+  const seats = seatingOf(facts.people, helpers).map((seat) =>
+    paragraph(bold(seat.helper ?? 'Nobody yet'), {
+      text: ` sits beside ${nameList(seat.people.map(fullName), MANY)}.`,
+    }),
+  );
+  return [
+    ...seats,
+    ...throughout.map(({ way, names }) =>
+      paragraph(bold(nameList(names, MANY)), { text: `, throughout: ${way}.` }),
+    ),
+    {
+      kind: 'table',
+      name: 'The running order',
+      columns: COLUMNS,
+      nameColumn: 1,
+      groups: sections.map(({ name, lines }) => ({
+        name,
+        rows: lines.map((line) => rowOf(line, plan.breathMs)),
+      })),
+    },
+  ];
+}
+
+const rowOf = (line: CueLine, breathMs: number): SheetRow => [
+  [words(clockText(line.startMs))],
+  [
+    paragraph(bold(line.title)),
+    ...(line.note ? [paragraph(soft(line.note))] : []),
+    ...(line.collect ? [words(`take back ${line.collect}`)] : []),
+    ...(line.handOut ? [words(`hand out ${line.handOut}`)] : []),
+  ],
+  line.count
+    ? [
+        words(line.count.words),
+        { kind: 'cord', dose: line.count.dose, purpose: line.count.purpose, breathMs },
+      ]
+    : [],
+  [...sayAndWatch(line), ...ownWays(line.ownWays)],
+];
+
+function sayAndWatch({ say, watch }: CueLine): readonly Piece[] {
+  const said = say ? [{ text: `${sentences([say])} ` }] : [];
+  const watched = watch ? [soft(`Watch: ${watch.toLowerCase()}.`)] : [];
+  return say || watch ? [paragraph(...said, ...watched)] : [];
+}
+
+/** All in one paragraph, so that many people take little paper. */
+const ownWays = (ways: readonly OwnWayLine[]): readonly Piece[] =>
+  ways.length === 0
+    ? []
+    : [
+        paragraph(
+          ...ways.flatMap(({ way, names }) => [bold(`${nameList(names, MANY)}: `), { text: `${way}.  ` }]),
+        ),
+      ];

@@ -1,0 +1,26 @@
+import type { Catalogue } from '../catalogue/movement';
+import { doseWords } from '../dose/describe';
+import { movementOfRow } from '../plan/at-rung';
+import { movementRows } from '../plan/last-row';
+import type { Plan } from '../plan/plan';
+import { words, type Beside, type Block } from './sheet';
+
+/** For the group to take along or to have on the wall: each movement drawn, large, with its count; nobody is named. */
+export function groupSheet(plan: Plan, catalogue: Catalogue): readonly Block[] {
+  const items = movementRows(plan).flatMap((row): Beside[] => {
+    const movement = movementOfRow(row, catalogue);
+    if (!movement) return [];
+    return [
+      {
+        kind: 'beside',
+        figure: catalogue.figure(movement.id) ?? null,
+        shows: movement.what,
+        pieces: [
+          { kind: 'text', runs: [{ text: movement.name, tone: 'bold' }], size: 'huge' },
+          words(doseWords(row.dose), 'large'),
+        ],
+      },
+    ];
+  });
+  return items.length > 0 ? [{ kind: 'pairs', items }] : [words('There are no movements in this plan yet.')];
+}

@@ -1,0 +1,73 @@
+import type { Catalogue } from '../catalogue/movement';
+import { doseWords } from '../dose/describe';
+import { needsDayBetween } from '../home/choose';
+import { homeDays, littleAndOften, minuteText, weeklyTotal } from '../home/schedule';
+import type { Person } from '../people/person';
+import { movementOfRow } from '../plan/at-rung';
+import type { MovementRow } from '../plan/plan';
+import { nameList, plural } from '../words';
+import { bold, paragraph, soft, words, type Beside, type Block, type DayWords } from './sheet';
+
+type Given = {
+  readonly rows: readonly MovementRow[];
+  readonly timesADay: number;
+  readonly wantedTask: Person['wantedTask'];
+  readonly classDay: string;
+  /** Null where no next class is planned. */
+  readonly nextDay: string | null;
+  readonly catalogue: Catalogue;
+  readonly say: DayWords;
+};
+
+const BREATH_MS = 5_000;
+
+/** One person's card: each thing drawn, its cord, the days to tick, and when to stop. */
+export function homeCard(given: Given): readonly Block[] {
+  const { rows, timesADay, wantedTask, nextDay, say } = given;
+  const times = littleAndOften(timesADay).map(minuteText);
+  const often =
+    times.length === 1 ? 'once a day' : `${times.length} times a day, at about ${nameList(times, 6)}`;
+  return [
+    words(`Little and often: ${often}.${wantedTask && ` So that you can ${wantedTask}.`}`, 'large'),
+    ...rows.flatMap((row) => cardItem(row, times.length, given)),
+    paragraph(bold('Stop'), {
+      text: ' at pain over 5 of 10, or at sharp or shooting pain, new numbness or tingling that stays, or a joint that is suddenly hot or swollen; rest, and ask your clinician. More pain two hours later than before means fewer next time.',
+    }),
+    ...(nextDay ? [words(`Bring this card on ${say.long(nextDay)}.`)] : []),
+  ];
+}
+
+function cardItem(row: MovementRow, times: number, given: Given): readonly Beside[] {
+  const { catalogue, classDay, nextDay, say } = given;
+  const movement = movementOfRow(row, catalogue);
+  if (!movement) return [];
+  const prop = movement.propId ? catalogue.prop(movement.propId) : undefined;
+  const days = homeDays(classDay, nextDay, times, needsDayBetween(movement));
+  const total = weeklyTotal(days, row.dose);
+  return [
+    {
+      kind: 'beside',
+      figure: catalogue.figure(movement.id) ?? null,
+      shows: movement.what,
+      pieces: [
+        { kind: 'text', runs: [bold(movement.name)], size: 'large' },
+        words(movement.what),
+        paragraph(bold(doseWords(row.dose))),
+        ...(prop ? [words(`With ${prop.name.toLowerCase()}, or ${prop.substitute}.`)] : []),
+        { kind: 'cord', dose: row.dose, purpose: movement.purpose, breathMs: BREATH_MS },
+        {
+          kind: 'days',
+          days: days.map((d) => ({
+            label: say.short(d.day).split(' ').slice(0, 2).join(' '),
+            times: d.times,
+          })),
+        },
+        {
+          kind: 'text',
+          runs: [soft(`${plural(total.goes, 'go', 'goes')}: ${total.left} left, ${total.right} right`)],
+          size: 'small',
+        },
+      ],
+    },
+  ];
+}

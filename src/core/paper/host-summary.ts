@@ -1,0 +1,65 @@
+import { FEWEST_TOLD, type GroupSummary } from '../measure/group-summary';
+import { MEASURES } from '../measure/kinds';
+import { nameList, plural } from '../words';
+import { paragraph, soft, words, type Block } from './sheet';
+
+type Told = {
+  /** Classes written up. */
+  readonly classes: number;
+  /** People who came at least once; null where they are too few to be told. */
+  readonly people: number | null;
+  /** Mean of the people at a class; null likewise. */
+  readonly came: number | null;
+  readonly summary: GroupSummary;
+};
+
+/** A term told to whoever hosts the class: counts and no names. */
+export function hostSummary({ classes, people, came, summary: { lines, kept } }: Told): readonly Block[] {
+  const who =
+    people === null ? '; too few people came to be told of' : `, ${people} people came at least once`;
+  const mean = came === null ? '' : `, ${came.toFixed(1)} to a class on average`;
+  return [
+    words(`${plural(classes, 'class', 'classes')} taught${who}${mean}.`, 'large'),
+    lines.length > 0
+      ? {
+          kind: 'table',
+          name: 'Measured in the term',
+          columns: [
+            { head: 'Measured', share: 40 },
+            ...['People', 'Better', 'No real change', 'Worse'].map((head) => ({
+              head,
+              share: 15,
+              end: true as const,
+            })),
+          ],
+          nameColumn: 0,
+          groups: [
+            {
+              name: null,
+              rows: lines.map((l) => [
+                [words(MEASURES[l.kind].name)],
+                ...[l.people, l.better, l.same, l.worse].map((n) => [words(`${n}`)]),
+              ]),
+            },
+          ],
+        }
+      : words(`Nothing was measured twice of ${FEWEST_TOLD} people or more.`),
+    ...(kept.length > 0
+      ? [
+          paragraph(
+            soft(
+              `Measured of fewer than ${FEWEST_TOLD} and so not told: ${nameList(
+                kept.map((k) => MEASURES[k].name.toLowerCase()),
+                10,
+              )}.`,
+            ),
+          ),
+        ]
+      : []),
+    paragraph(
+      soft(
+        'First day of the term against the last. Better and worse are real changes, over the threshold of each measure; a person whose one hand got worse counts as worse.',
+      ),
+    ),
+  ];
+}

@@ -1,0 +1,26 @@
+import type { Purpose } from '../catalogue/movement';
+import type { CordInk } from '../dose/cord-paint';
+import type { Ink } from '../hand/paint';
+
+/** The purposes of movements, as on the screen; dark enough that they stay apart on a copier too. */
+const PURPOSES: Readonly<Record<Purpose, string>> = {
+  glide: '#17646c',
+  hold: '#67467a',
+  grip: '#8f4d00',
+  load: '#942b1f',
+  ease: '#4c5a24',
+};
+
+/** Ink on paper: black on white, skin and props in light greys that survive a copier. */
+export const PRINT_INK: Readonly<Record<Ink | CordInk | 'line', string>> = {
+  ...PURPOSES,
+  ink: '#000000',
+  soft: '#222222',
+  paper: '#ffffff',
+  linen: '#ffffff',
+  skin: '#f3f3f3',
+  nail: '#ffffff',
+  prop: '#c4c4c4',
+  ground: '#dddddd',
+  line: '#bbbbbb',
+};

@@ -1,0 +1,97 @@
+import { measureName, measureText } from '../measure/kinds';
+import { LOOK_BACK_WORDS, type LookBack } from '../measure/look-back';
+import { CHANGE_WORDS } from '../measure/real-change';
+import type { Result } from '../measure/results';
+import type { ClassLine } from '../people/advice-note';
+import { painPair } from '../people/pain-words';
+import type { Person } from '../people/person';
+import { capital, plural, sentences } from '../words';
+import { bold, paragraph, soft, words, type Block, type DayWords } from './sheet';
+
+type Told = {
+  readonly person: Pick<Person, 'wantedTask'>;
+  readonly results: readonly Result[];
+  readonly classes: readonly ClassLine[];
+  readonly lookBack: LookBack;
+  readonly home: { readonly cards: number; readonly days: number };
+  readonly say: DayWords;
+};
+
+/** How it has gone for one person, to be handed to them: what was measured, what was said, no diagnosis. */
+export function personSummary({ person, results, classes, lookBack, home, say }: Told): readonly Block[] {
+  const came = classes.filter((c) => c.present).length;
+  return [
+    ...(person.wantedTask ? [words(`Wants to ${person.wantedTask}.`)] : []),
+    paragraph(bold(`${LOOK_BACK_WORDS[lookBack.kind]}. `), {
+      text: sentences(lookBack.reasons.map(capital)),
+    }),
+    { kind: 'heading', text: 'Measured' },
+    ...(results.length > 0
+      ? [measuredTable(results, say), words('Changes smaller than the last column may be chance.', 'small')]
+      : [words('Nothing is measured yet.')]),
+    { kind: 'heading', text: 'Classes' },
+    words(
+      `Came to ${came} of ${classes.length}.${home.cards > 0 ? ` At home: ${plural(home.days, 'day')} told of, from ${plural(home.cards, 'card')}.` : ''}`,
+    ),
+    ...(classes.length > 0 ? [classesTable(classes, say)] : []),
+    paragraph(
+      soft(
+        'Facts and measures only, from an exercise class; not a diagnosis. Your own clinician comes first.',
+      ),
+    ),
+  ];
+}
+
+const measuredTable = (results: readonly Result[], say: DayWords): Block => ({
+  kind: 'table',
+  name: 'Measures of each hand',
+  columns: [
+    { head: 'Measure', share: 30 },
+    { head: 'First', share: 20 },
+    { head: 'Now', share: 20 },
+    { head: 'Result', share: 18 },
+    { head: 'Counts as a change', share: 18 },
+  ],
+  nameColumn: 0,
+  groups: [
+    {
+      name: null,
+      rows: results.map((r) => [
+        [words(measureName(r))],
+        [words(measureText(r.kind, tenths(r.baseline))), words(say.short(r.points[0]!.day), 'small')],
+        r.now === null
+          ? []
+          : [words(measureText(r.kind, tenths(r.now))), words(say.short(r.points.at(-1)!.day), 'small')],
+        [paragraph(bold(CHANGE_WORDS[r.change]))],
+        [words(measureText(r.kind, tenths(r.threshold)))],
+      ]),
+    },
+  ],
+});
+
+const classesTable = (classes: readonly ClassLine[], say: DayWords): Block => ({
+  kind: 'table',
+  name: 'Classes',
+  columns: [
+    { head: 'Day', share: 24 },
+    { head: 'Pain before, left and right', share: 30 },
+    { head: 'Pain after, left and right', share: 30 },
+    { head: 'Effort', share: 16 },
+  ],
+  nameColumn: 0,
+  groups: [
+    {
+      name: null,
+      rows: [...classes]
+        .reverse()
+        .map((c) => [
+          [words(say.short(c.day))],
+          [words(c.present ? painPair(c.painBefore) : 'away')],
+          [words(c.present ? painPair(c.painAfter) : '')],
+          [words(c.present ? `${c.effort ?? 'not said'}` : '')],
+        ]),
+    },
+  ],
+});
+
+const tenths = (n: number): number => Math.round(n * 10) / 10;

@@ -1,0 +1,7 @@
+import { format, parseISO } from 'date-fns';
+import type { DayWords } from '@/core/paper/sheet';
+
+export const dayWords: DayWords = {
+  long: (day) => format(parseISO(day), 'EEEE d MMMM'),
+  short: (day) => format(parseISO(day), 'EEE d MMM'),
+};

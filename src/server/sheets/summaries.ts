@@ -1,0 +1,34 @@
+import { hostSummary } from '@/core/paper/host-summary';
+import { personSummary } from '@/core/paper/person-summary';
+import type { Sheet } from '@/core/paper/sheet';
+import { fullName } from '@/core/people/person';
+import type { Db } from '@/store/db';
+import { groupResults } from '../group-results';
+import { personResults } from '../results';
+import { dayWords } from './day-words';
+
+/** How it has gone for one person, to hand over; null where there is no such person. */
+export async function personSheet(db: Db, rawId: string, today: string): Promise<Sheet | null> {
+  const found = await personResults(db, rawId, 'best', today);
+  if (!found) return null;
+  return {
+    title: fullName(found.person),
+    line: `How it has gone, up to ${dayWords.long(today)}`,
+    blocks: personSummary({ ...found, say: dayWords }),
+    print: 'normal',
+    sides: 2,
+  };
+}
+
+/** How a term went, for its host; null where there is no such term. */
+export async function hostSheet(db: Db, rawId: string): Promise<Sheet | null> {
+  const found = await groupResults(db, rawId);
+  if (!found) return null;
+  return {
+    title: `How the group did: ${found.term.name}`,
+    line: `Counts and no names, for whoever hosts the class. Fewer than five people are not told of.`,
+    blocks: hostSummary(found),
+    print: 'normal',
+    sides: 1,
+  };
+}
