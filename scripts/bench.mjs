@@ -1,5 +1,5 @@
 // Speed, reported and never asserted: the core in Node, then the figure and the shelf in Chromium.
-import { chromium } from '@playwright/test';
+import { launchChromium } from './lib/chromium.mjs';
 import { ensureBuilt, ensureInstalled, run } from './lib/prepare.mjs';
 import { startScratchDemo } from './lib/scratch-server.mjs';
 
@@ -38,16 +38,7 @@ try {
 }
 
 async function inChromium() {
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-sync',
-    ],
-  });
+  const browser = await launchChromium();
   try {
     for (const [name, part] of Object.entries(PARTS)) {
       if (only && only !== name) continue;

@@ -1,17 +1,8 @@
 // Pictures of the main views, from the demo running at OSKIL_URL (default http://127.0.0.1:4820), freshly reset.
-import { chromium } from '@playwright/test';
+import { launchChromium } from './lib/chromium.mjs';
 
 const base = process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-sync',
-  ],
-});
+const browser = await launchChromium();
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
 const page = await context.newPage();
 const shot = async (name) => {

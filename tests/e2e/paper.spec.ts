@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
 import { noFaults } from './axe';
 
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type\s*\/Page\b(?!s)/g)!.length;
@@ -19,6 +20,12 @@ test('the sheets of a class: each on its side of paper, with no names where othe
   await noFaults(page);
   // Two sides for the demo as it is; other tests have given people more to look after by now.
   expect(pagesOf(await page.pdf({ format: 'A4', preferCSSPageSize: true }))).toBeLessThanOrEqual(3);
+  // The same as a file, made without a browser.
+  const coming = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'PDF, A4' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toBe('wednesday-hands-week-3-cue-sheet.pdf');
+  expect((await readFile(await file.path())).toString('latin1')).toMatch(/^%PDF-1\.7/);
 
   for (const [name, words, most] of [
     ['Large print for the group', /Ball squeeze/, 6],
@@ -32,4 +39,27 @@ test('the sheets of a class: each on its side of paper, with no names where othe
     expect(pagesOf(await page.pdf({ format: 'A4', preferCSSPageSize: true }))).toBeLessThanOrEqual(most);
     if (name !== 'Register') await expect(page.getByRole('article', { name })).not.toContainText('Ferran');
   }
+});
+
+test('a summary is handed over from the results of a person, and a sheet asked for wrongly is answered', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Esi O' }).click();
+  await page.getByRole('link', { name: 'Results' }).click();
+  await page.getByRole('link', { name: 'Summary to hand over' }).click();
+  const sheet = page.getByRole('article', { name: 'Summary' });
+  await expect(sheet.getByRole('heading', { name: 'Esi O' })).toBeVisible();
+  await expect(sheet.getByRole('row', { name: /^Grip, left/ })).toContainText('kg');
+  await expect(sheet).toContainText('not a diagnosis');
+  await noFaults(page);
+  expect(pagesOf(await page.pdf({ format: 'Letter', preferCSSPageSize: true }))).toBeLessThanOrEqual(2);
+
+  const headers = { 'sec-fetch-site': 'same-origin' };
+  const none = await request.get('/files/out/cue/00000000-0000-4000-8000-000000000000', { headers });
+  expect(none.status()).toBe(404);
+  expect(((await none.json()) as { message: string }).message).toBe('There is nothing to print here.');
+  // Without a page of ours or a token nothing goes out.
+  expect((await request.get('/files/out/cue/00000000-0000-4000-8000-000000000000')).status()).toBe(401);
 });
