@@ -53,18 +53,12 @@ function BlockView({ block }: { block: Block }) {
       );
     case 'table':
       return <TableView table={block} />;
-    case 'beside':
+    case 'figures':
       return (
-        <div className="border-b py-3 print:py-2">
-          <BesideView beside={block} height={104} />
-        </div>
-      );
-    case 'pairs':
-      return (
-        <ol className="grid gap-x-8 sm:grid-cols-2 print:grid-cols-2">
+        <ol className={`grid gap-x-8 ${block.abreast === 2 ? 'sm:grid-cols-2 print:grid-cols-2' : ''}`}>
           {block.items.map((item, i) => (
-            <li key={i} className="border-b py-3">
-              <BesideView beside={item} height={96} />
+            <li key={i} className="border-b py-3 print:py-2">
+              <BesideView beside={item} height={block.abreast === 2 ? 96 : 104} />
             </li>
           ))}
         </ol>

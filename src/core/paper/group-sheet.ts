@@ -12,7 +12,6 @@ export function groupSheet(plan: Plan, catalogue: Catalogue): readonly Block[] {
     if (!movement) return [];
     return [
       {
-        kind: 'beside',
         figure: catalogue.figure(movement.id) ?? null,
         shows: movement.what,
         pieces: [
@@ -22,5 +21,7 @@ export function groupSheet(plan: Plan, catalogue: Catalogue): readonly Block[] {
       },
     ];
   });
-  return items.length > 0 ? [{ kind: 'pairs', items }] : [words('There are no movements in this plan yet.')];
+  return items.length > 0
+    ? [{ kind: 'figures', abreast: 2, items }]
+    : [words('There are no movements in this plan yet.')];
 }

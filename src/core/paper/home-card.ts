@@ -29,7 +29,7 @@ export function homeCard(given: Given): readonly Block[] {
     times.length === 1 ? 'once a day' : `${times.length} times a day, at about ${nameList(times, 6)}`;
   return [
     words(`Little and often: ${often}.${wantedTask && ` So that you can ${wantedTask}.`}`, 'large'),
-    ...rows.flatMap((row) => cardItem(row, times.length, given)),
+    { kind: 'figures', abreast: 1, items: rows.flatMap((row) => cardItem(row, times.length, given)) },
     paragraph(bold('Stop'), {
       text: ' at pain over 5 of 10, or at sharp or shooting pain, new numbness or tingling that stays, or a joint that is suddenly hot or swollen; rest, and ask your clinician. More pain two hours later than before means fewer next time.',
     }),
@@ -46,7 +46,6 @@ function cardItem(row: MovementRow, times: number, given: Given): readonly Besid
   const total = weeklyTotal(days, row.dose);
   return [
     {
-      kind: 'beside',
       figure: catalogue.figure(movement.id) ?? null,
       shows: movement.what,
       pieces: [

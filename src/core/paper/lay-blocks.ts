@@ -14,12 +14,8 @@ export function layBlock(block: Block, room: Room): Laid {
       return layList(block.items, room);
     case 'table':
       return layTable(block, room);
-    case 'beside': {
-      const { tags, strip } = layBeside(block, room, BESIDE);
-      return { tags, strips: [underlined(strip, room), gap(room.size * 0.3)] };
-    }
-    case 'pairs':
-      return layPairs(block.items, room);
+    case 'figures':
+      return block.abreast === 1 ? laySingly(block.items, room) : layPairs(block.items, room);
     default: {
       const { tags, strips } = layPiece(block, room);
       return { tags, strips: [...strips, gap(room.size * 0.25)] };
@@ -93,6 +89,14 @@ const underlined = (strip: Strip, room: Room): Strip => ({
   ...strip,
   marks: [...strip.marks, rule(0, strip.height, { across: room.width }, 0.6, PRINT_INK.line)],
 });
+
+function laySingly(items: readonly Beside[], room: Room): Laid {
+  const laid = items.map((item) => layBeside(item, room, BESIDE));
+  return {
+    tags: laid.flatMap((l) => l.tags),
+    strips: [...laid.map(({ strip }) => underlined(strip, room)), gap(room.size * 0.3)],
+  };
+}
 
 function layPairs(items: readonly Beside[], room: Room): Laid {
   const dx = room.size * 1.5;

@@ -26,7 +26,6 @@ export type Piece = Text | CordPiece | Tick | TickDays;
 
 /** A movement drawn, with what stands at its right. */
 export type Beside = {
-  readonly kind: 'beside';
   readonly figure: MovementFigure | null;
   /** What the picture shows, for those who cannot see it. */
   readonly shows: string;
@@ -61,9 +60,8 @@ export type Block =
   | { readonly kind: 'heading'; readonly text: string }
   | { readonly kind: 'list'; readonly items: readonly string[] }
   | SheetTable
-  | Beside
-  /** Two abreast. */
-  | { readonly kind: 'pairs'; readonly items: readonly Beside[] };
+  /** Movements in order, one or two abreast. */
+  | { readonly kind: 'figures'; readonly abreast: 1 | 2; readonly items: readonly Beside[] };
 
 /**
  * What stands on a sheet of paper, however it is put there: a page prints it, and a PDF is made of it.
