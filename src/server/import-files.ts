@@ -17,6 +17,7 @@ import { listOwn, saveOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
 import { saveTerm } from '@/store/terms';
 import { newId } from './ids';
+import { keepRegister } from './import-register';
 import { keepMeasures } from './measures';
 import { addOwn } from './own-movements';
 
@@ -66,6 +67,8 @@ function keep(db: Db, incoming: Incoming, when: When): Promise<Result<Imported>>
       return keepMovement(db, incoming);
     case 'measures':
       return keepLines(db, incoming);
+    case 'register':
+      return keepRegister(db, incoming);
     case 'people':
       return Promise.resolve(fail('people', 'A list of people is brought in on the page for people.'));
   }

@@ -1,3 +1,4 @@
+import type { TaughtRoll } from '@/core/formats/register-match';
 import { UNSAID } from '@/core/people/person';
 import type { Mark } from '@/core/teach/marks';
 import type { Snapshot } from '@/core/teach/snapshot';
@@ -42,6 +43,15 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
     notes: row.notes,
     nextSeq: row.next_seq,
   };
+}
+
+/** Every class that was taught to its end, with who was in it. */
+export async function taughtRolls(db: Db): Promise<TaughtRoll[]> {
+  return db.query<TaughtRoll>(
+    `select c.id, c.day::text, s.name, jsonb_path_query_array(t.snapshot, '$.people[*].id') as "personIds"
+     from taught t join class c on c.id = t.class_id join series s on s.id = c.series_id
+     where t.ended_at is not null order by c.day`,
+  );
 }
 
 /** A snapshot kept before people had positions, props and measures says nothing of them. */

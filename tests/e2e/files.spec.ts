@@ -101,6 +101,33 @@ test('a file dropped on any page is opened for a look; people go to their own pa
   await expect(preview(page)).toContainText('1 row: 1 can be kept');
 });
 
+test('a register is shown line by line with what is wrong, and what can be kept is kept', async ({
+  page,
+  request,
+}) => {
+  const headers = { 'sec-fetch-site': 'same-origin' };
+  const text = await (await request.get('/files/out/register.csv', { headers })).text();
+  const [heads, first] = text.replace('\uFEFF', '').split('\r\n');
+  await page.goto('/files');
+  await choose(
+    page,
+    'r.csv',
+    [
+      heads,
+      first,
+      '2026-11-18,Wednesday Hands,Zoe,Z,yes,,,,,,,,',
+      '2026-01-01,Morning,Ansel,B,yes,,,,,,,,',
+    ].join('\n'),
+  );
+  await expect(preview(page)).toContainText('3 lines: 1 can be kept, 2 cannot.');
+  await expect(preview(page).getByRole('row').nth(1)).toContainText('nobody of this name is on the list');
+  await expect(preview(page).getByRole('row').nth(2)).toContainText(
+    'no class of this name was taught on that day',
+  );
+  await page.getByRole('button', { name: 'Accept r.csv' }).click();
+  await expect(page.getByText('1 line kept in 1 class')).toBeVisible();
+});
+
 test('a calendar and a click track are taken out', async ({ page }) => {
   await page.goto('/files');
   const ics = page.waitForEvent('download');

@@ -12,9 +12,9 @@ import { createTerm } from '@/server/terms';
 import { addClass, addSeries, listClasses } from '@/store/classes';
 import { findPerson, listPeople, savePerson } from '@/store/people';
 import { loadPlan } from '@/store/plans';
-import { addMark } from '@/store/teaching';
+import { addMark, loadTaught } from '@/store/teaching';
 import { listTerms } from '@/store/terms';
-import { saveWrapUp } from '@/store/wrap-ups';
+import { loadAttendance, saveWrapUp } from '@/store/wrap-ups';
 import { draftFor } from '@/core/teach/wrap-up';
 import { readRegister } from '@/core/formats/register-csv';
 import { readMarks } from '@/core/formats/marks-csv';
@@ -122,7 +122,7 @@ test('measures go out and come in again; a line of a stranger is left', async ()
   expect((await findPerson(db, ANSEL))!.measures).toEqual(measures);
 });
 
-test('registers and marks are read back by their own readers, and are not brought in', async () => {
+test('registers and marks are read back by their own readers; marks are not brought in', async () => {
   const people = await listPeople(db);
   await teachThrough(db, CLASS, { plan, people, helpers: [], slotMs: 1, shown: [] }, '2026-10-21');
   await addMark(db, CLASS, {
@@ -151,11 +151,48 @@ test('registers and marks are read back by their own readers, and are not brough
     mark: 'eased',
     atSeconds: 65,
   });
-  for (const text of [register, marks])
-    expect(readIncoming(text)).toMatchObject({
-      ok: false,
-      message: /can be taken out of Oskil but not brought in/,
-    });
+  expect(readIncoming(marks)).toMatchObject({
+    ok: false,
+    message: 'Marks can be taken out of Oskil but not brought in: they are made while a class is taught.',
+  });
+});
+
+test('a register filled in elsewhere goes into the classes that were taught; the rest stays as written', async () => {
+  const BASHIR = id(12);
+  await savePerson(db, BASHIR, personFields({ firstName: 'Bashir', initial: 'K' }));
+  const people = await listPeople(db);
+  await teachThrough(db, CLASS, { plan, people, helpers: [], slotMs: 1, shown: [] }, '2026-10-21');
+  await saveWrapUp(db, CLASS, {
+    people: [
+      { ...draftFor(ANSEL, [], String), effort: 3 },
+      { ...draftFor(BASHIR, [], String), effort: 4, notes: 'warm hands' },
+    ],
+    notes: 'A wet day',
+  });
+  const [heads, first] = (await registerFile(db)).body.replace('\uFEFF', '').split('\r\n');
+  const register = (...lines: string[]) => ({ text: [heads, ...lines].join('\r\n'), ...WHEN });
+  const ansel = '2026-10-21,slow hands,Ansel,B,yes,2,1,3,1,6,8,,brought a friend';
+  expect(first).toContain('2026-10-21');
+  expect(
+    await importFile(
+      db,
+      register(ansel, '2026-10-22,Slow Hands,Ansel,B,yes,,,,,,,,', '2026-10-21,Slow Hands,Zoe,Z,yes,,,,,,,,'),
+    ),
+  ).toMatchObject({ ok: true, value: { words: '1 line kept in 1 class' } });
+  const told = await loadAttendance(db, CLASS);
+  expect(told.find((p) => p.personId === ANSEL)).toMatchObject({
+    effort: 6,
+    enjoyed: 8,
+    painBeforeLeft: 2,
+    painAfterLeft: 3,
+    notes: 'brought a friend',
+  });
+  expect(told.find((p) => p.personId === BASHIR)).toMatchObject({ effort: 4, notes: 'warm hands' });
+  expect((await loadTaught(db, CLASS))!.notes).toBe('A wet day');
+  expect(await importFile(db, register('2026-10-22,Slow Hands,Ansel,B,yes,,,,,,,,'))).toMatchObject({
+    ok: false,
+    message: 'None of these lines is of a class that was taught here. Nothing was kept.',
+  });
 });
 
 describe('the calendar, by another reader', () => {

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { decodeText } from '@/core/formats/decode';
 import { readIncoming, type Incoming } from '@/core/formats/incoming';
+import type { TaughtRoll } from '@/core/formats/register-match';
 import type { Person } from '@/core/people/person';
 import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
@@ -15,10 +16,10 @@ import { FilePlace } from '@/ui/file-place';
 import { IncomingPreview } from './incoming-preview';
 
 type Opened = { readonly name: string; readonly text: string; readonly incoming: Incoming };
-type Props = { people: readonly Person[]; today: string };
+type Props = { people: readonly Person[]; rolls: readonly TaughtRoll[]; today: string };
 
 /** A file is read and shown, with what is wrong with it, and only then kept or not. */
-export function BringIn({ people, today }: Props) {
+export function BringIn({ people, rolls, today }: Props) {
   const router = useRouter();
   const [opened, setOpened] = useState<Opened | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -62,7 +63,7 @@ export function BringIn({ people, today }: Props) {
         onFile={(file) => void open(file)}
       />
       <p className="mt-1 text-soft">
-        A class plan, a term or an own movement (JSON); measures or{' '}
+        A class plan, a term or an own movement (JSON); measures, a register or{' '}
         <Link className="underline underline-offset-4" href="/people/import">
           people
         </Link>{' '}
@@ -71,7 +72,7 @@ export function BringIn({ people, today }: Props) {
       <Trouble message={trouble} />
       {opened && (
         <section aria-label="Preview" className="mt-4 rounded-2xl border-2 border-ink bg-paper p-4">
-          <IncomingPreview incoming={opened.incoming} people={people} />
+          <IncomingPreview incoming={opened.incoming} people={people} rolls={rolls} />
           {opened.incoming.kind === 'plan' && (
             <div className="mt-3 flex flex-wrap gap-4">
               <Field label="Day of the class" className="w-52">

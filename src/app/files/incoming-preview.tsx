@@ -1,6 +1,7 @@
 import { MEASURES, measureText } from '@/core/measure/kinds';
 import type { Incoming } from '@/core/formats/incoming';
 import { sameAs } from '@/core/formats/people-csv';
+import { matchRegister, type TaughtRoll } from '@/core/formats/register-match';
 import { strangeRows } from '@/core/formats/plan-file';
 import { shortDose } from '@/core/dose/short';
 import { fullName, type Person } from '@/core/people/person';
@@ -10,10 +11,10 @@ import { plural } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
 import { TableHead } from '@/ui/table-head';
 
-type Props = { incoming: Incoming; people: readonly Person[] };
+type Props = { incoming: Incoming; people: readonly Person[]; rolls: readonly TaughtRoll[] };
 
 /** What is in a file, before it is kept. */
-export function IncomingPreview({ incoming, people }: Props) {
+export function IncomingPreview({ incoming, people, rolls }: Props) {
   switch (incoming.kind) {
     case 'plan':
       return <PlanPreview incoming={incoming} />;
@@ -37,7 +38,17 @@ export function IncomingPreview({ incoming, people }: Props) {
         </>
       );
     case 'measures':
-      return <MeasuresPreview lines={incoming.lines} people={people} />;
+      return <LinesPreview name="Measures" lines={measureLines(incoming.lines, people)} />;
+    case 'register':
+      return (
+        <>
+          <LinesPreview name="Register" lines={registerLines(incoming.lines, rolls, people)} />
+          <p className="mt-2">
+            What these lines say takes the place of what was written up; people who are not in the file stay
+            as they are.
+          </p>
+        </>
+      );
     case 'people':
       return null;
   }
@@ -78,40 +89,63 @@ function PlanPreview({ incoming: { file, unknown } }: { incoming: Extract<Incomi
   );
 }
 
-const SHOWN = 100;
+type Judged = {
+  readonly line: number;
+  readonly who: string;
+  readonly what: string;
+  readonly day: string;
+  readonly problems: readonly string[];
+};
 
-function MeasuresPreview({
-  lines,
-  people,
-}: {
-  lines: Extract<Incoming, { kind: 'measures' }>['lines'];
-  people: readonly Person[];
-}) {
-  const judged = lines.map(({ line, row, problems }) => {
+function measureLines(lines: Extract<Incoming, { kind: 'measures' }>['lines'], people: readonly Person[]) {
+  return lines.map(({ line, row, problems }): Judged => {
     const person = row && sameAs(row, people);
     const strange = row && !person ? ['nobody of this name is on the list'] : [];
-    return { line, row, person, problems: [...problems, ...strange] };
+    return {
+      line,
+      who: person ? fullName(person) : row ? fullName(row) : '',
+      what: row ? `${MEASURES[row.kind].name}, ${measureText(row.kind, row.value)}` : '',
+      day: row?.on ?? '',
+      problems: [...problems, ...strange],
+    };
   });
-  const bad = judged.filter((l) => l.problems.length > 0);
-  const ordered = [...bad, ...judged.filter((l) => l.problems.length === 0)];
+}
+
+const registerLines = (
+  lines: Extract<Incoming, { kind: 'register' }>['lines'],
+  rolls: readonly TaughtRoll[],
+  people: readonly Person[],
+) =>
+  matchRegister(lines, rolls, people).map(({ line, row, problems }): Judged => ({
+    line,
+    who: row ? fullName(row) : '',
+    what: row ? `${row.className}: ${row.came === 'yes' ? 'came' : 'away'}` : '',
+    day: row?.day ?? '',
+    problems,
+  }));
+
+const SHOWN = 100;
+
+/** Lines of a table, those with something wrong before the others. */
+function LinesPreview({ name, lines }: { name: string; lines: readonly Judged[] }) {
+  const bad = lines.filter((l) => l.problems.length > 0);
+  const ordered = [...bad, ...lines.filter((l) => l.problems.length === 0)];
   return (
     <>
-      <h3 className="text-lg">Measures</h3>
+      <h3 className="text-lg">{name}</h3>
       <p>
         {plural(lines.length, 'line')}: {lines.length - bad.length} can be kept, {bad.length} cannot.
         {lines.length > SHOWN && ` The first ${SHOWN} are shown, those with problems before the others.`}
       </p>
       <table className="mt-2 w-full text-left">
-        <TableHead columns={['Line', 'Person', 'Measure', 'Day', 'Problems']} />
+        <TableHead columns={['Line', 'Person', 'What', 'Day', 'Problems']} />
         <tbody>
-          {ordered.slice(0, SHOWN).map(({ line, row, person, problems }) => (
+          {ordered.slice(0, SHOWN).map(({ line, who, what, day, problems }) => (
             <tr key={line} className="border-b align-top">
               <td className="tabular py-1 pr-4">{line}</td>
-              <td className="py-1 pr-4">{person ? fullName(person) : row ? fullName(row) : ''}</td>
-              <td className="tabular py-1 pr-4">
-                {row && `${MEASURES[row.kind].name}, ${measureText(row.kind, row.value)}`}
-              </td>
-              <td className="tabular py-1 pr-4">{row?.on}</td>
+              <td className="py-1 pr-4">{who}</td>
+              <td className="tabular py-1 pr-4">{what}</td>
+              <td className="tabular py-1 pr-4">{day}</td>
               <td className="py-1 text-load">{problems.join('. ')}</td>
             </tr>
           ))}

@@ -4,6 +4,7 @@ import { today } from '@/server/today';
 import { listClasses } from '@/store/classes';
 import { listOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
+import { taughtRolls } from '@/store/teaching';
 import { listTerms } from '@/store/terms';
 import { Page, PageHead } from '@/ui/page';
 import { BringIn } from './bring-in';
@@ -21,7 +22,12 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
         title="Files"
         line="In open formats, to take elsewhere or to bring in. A file may be dropped on any page."
       />
-      <BringIn key={dropped ?? ''} people={await listPeople(db)} today={today()} />
+      <BringIn
+        key={dropped ?? ''}
+        people={await listPeople(db)}
+        rolls={await taughtRolls(db)}
+        today={today()}
+      />
       <TakeOut
         classes={await listClasses(db)}
         terms={await listTerms(db)}

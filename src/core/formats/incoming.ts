@@ -6,7 +6,7 @@ import { MEASURES_TABLE, readMeasures, type MeasureLine } from './measures-csv';
 import { MOVEMENT_FILE, type MovementFile } from './movement-file';
 import { guessMapping } from './people-csv';
 import { PLAN_FILE, type PlanFile } from './plan-file';
-import { REGISTER_TABLE } from './register-csv';
+import { REGISTER_TABLE, readRegister, type RegisterLine } from './register-csv';
 import { isTable, type TableRow } from './table-csv';
 import { TERM_FILE, type TermFile } from './term-file';
 import type { UnknownField } from './unknown-fields';
@@ -17,10 +17,11 @@ export type Incoming =
   | { readonly kind: 'term'; readonly file: TermFile }
   | { readonly kind: 'movement'; readonly file: MovementFile }
   | { readonly kind: 'measures'; readonly lines: readonly TableRow<MeasureLine>[] }
+  | { readonly kind: 'register'; readonly lines: readonly TableRow<RegisterLine>[] }
   | { readonly kind: 'people' };
 
 const KNOWN =
-  'Oskil reads class plans, terms and own movements (JSON), and people and measures (CSV). What it writes itself is described in docs/formats.md.';
+  'Oskil reads class plans, terms and own movements (JSON), and people, measures and registers (CSV). What it writes itself is described in docs/formats.md.';
 
 /** What a file is and what is in it, or in a sentence why it cannot be read. Nothing is kept by reading. */
 export function readIncoming(text: string): Result<Incoming> {
@@ -73,10 +74,14 @@ function readTableOf(text: string): Result<Incoming> {
   const csv = readCsv(text, 'lines');
   if (!csv.ok) return csv;
   const { heads } = csv.value;
-  if (isTable(REGISTER_TABLE, heads) || isTable(MARKS_TABLE, heads))
+  if (isTable(REGISTER_TABLE, heads)) {
+    const read = readRegister(text);
+    return read.ok ? ok({ kind: 'register', lines: read.value }) : read;
+  }
+  if (isTable(MARKS_TABLE, heads))
     return fail(
       'only-out',
-      'Registers and marks can be taken out of Oskil but not brought in: a class is written up on its own page.',
+      'Marks can be taken out of Oskil but not brought in: they are made while a class is taught.',
     );
   if (isTable(MEASURES_TABLE, heads)) {
     const read = readMeasures(text);

@@ -1,4 +1,3 @@
-import { ok } from '../result';
 import { choiceCell, choiceWords, dayCell, scoreCell, scoreText, textCell } from './cells';
 import { column, readTable, writeTable, type Table } from './table-csv';
 
@@ -39,8 +38,8 @@ export const REGISTER_TABLE: Table<RegisterLine> = {
     score('pain after, right', 'painAfterRight'),
     score('effort', 'effort'),
     score('enjoyed', 'enjoyed'),
-    column<RegisterLine, 'adapted'>('adapted', 'adapted', String, (cell) => ok(cell)),
-    column<RegisterLine, 'notes'>('notes', 'notes', String, (cell) => ok(cell)),
+    column<RegisterLine, 'adapted'>('adapted', 'adapted', String, textCell(500)),
+    column<RegisterLine, 'notes'>('notes', 'notes', String, textCell(500)),
   ],
 };
 
