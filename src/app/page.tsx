@@ -3,6 +3,7 @@ import { checkWithReserve } from '@/core/plan/check';
 import { nameList, plural, timeSpan } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
+import { backupTrouble } from '@/server/backup/daily';
 import { database } from '@/server/database';
 import { dueAt, type Due } from '@/server/due';
 import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
@@ -24,10 +25,19 @@ export default async function TodayPage() {
   const undecided = await toDecide(db, day);
   const ending = await endingClearances(db, day);
   const room = next && (await loadClassroom(db, next.id));
+  const trouble = backupTrouble();
   const due = next && (await dueAt(db, next, day));
   return (
     <Page>
       <PageHead title="Today" line={longDay(day)} />
+      {trouble && (
+        <p role="alert" className="mb-4 font-semibold text-load">
+          {trouble}{' '}
+          <Link className="underline underline-offset-4" href="/backup">
+            Safe keeping
+          </Link>
+        </p>
+      )}
       {room ? (
         <NextClass
           room={room}

@@ -7,7 +7,10 @@ const holder = globalThis as typeof globalThis & { oskilDatabase?: Promise<Datab
 export const dataFolder = (): string => process.env.OSKIL_DATA ?? './data';
 
 export function database(): Promise<Database> {
-  holder.oskilDatabase ??= openFolder(dataFolder(), { fresh: process.env.OSKIL_FRESH === '1' });
+  holder.oskilDatabase ??= openFolder(dataFolder(), {
+    fresh: process.env.OSKIL_FRESH === '1',
+    aside: process.env.OSKIL_RESTORE !== undefined,
+  });
   return holder.oskilDatabase;
 }
 

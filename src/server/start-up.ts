@@ -3,6 +3,11 @@ import { join } from 'node:path';
 import { loadDemo } from '@/demo/load';
 import { FolderInUse } from '@/store/lock';
 import { NewerDatabase } from '@/store/migrate';
+import { DamagedFolder } from '@/store/open';
+import { startDailyBackups } from './backup/daily';
+import { backupFolder, listBackups } from './backup/folder';
+import { openBackup } from './backup/read';
+import { copyAll } from './backup/restore';
 import { closeDatabase, database, dataFolder } from './database';
 import { newId } from './ids';
 import { today } from './today';
@@ -15,16 +20,14 @@ function markAsDemo(): void {
 /** Open the data before the first request; a folder that cannot be used ends the process with a sentence. */
 export async function startUp(): Promise<void> {
   try {
+    await restoreAtStart();
     const db = await database();
     if (process.env.OSKIL_DEMO === '1' && (await loadDemo(db, today(), newId))) markAsDemo();
   } catch (error) {
-    const told = error instanceof FolderInUse || error instanceof NewerDatabase;
-    console.error(
-      told ? (error as Error).message : `The data in ${dataFolder()} could not be opened:`,
-      told ? '' : error,
-    );
+    console.error(...whatToSay(error));
     process.exit(1);
   }
+  startDailyBackups();
   let closing = false;
   const close = () => {
     if (closing) return;
@@ -33,4 +36,39 @@ export async function startUp(): Promise<void> {
   };
   process.on('SIGTERM', close);
   process.on('SIGINT', close);
+}
+
+/** A sentence that says what to do; only what nobody expected comes with its trace. */
+function whatToSay(error: unknown): readonly unknown[] {
+  if (error instanceof DamagedFolder) return [error.message, wayBack()];
+  if (error instanceof FolderInUse || error instanceof NewerDatabase || error instanceof CannotRestore)
+    return [error.message];
+  const code = (error as NodeJS.ErrnoException).code;
+  if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM')
+    return [`Oskil may not write to ${dataFolder()}. Let it, or set OSKIL_DATA to another folder.`];
+  if (code === 'ENOSPC')
+    return [`The disk that ${dataFolder()} is on is full. Make room, then start Oskil again.`];
+  return [`The data in ${dataFolder()} could not be opened:`, error];
+}
+
+function wayBack(): string {
+  const [newest] = listBackups();
+  return newest
+    ? `To go back to the newest backup, of ${newest.made}: npm run restore -- ${join(backupFolder(), newest.name)}`
+    : `There is no backup in ${backupFolder()}. With one from elsewhere: npm run restore -- FILE`;
+}
+
+class CannotRestore extends Error {}
+
+/** `npm run restore`: what is here is put aside, however damaged it is, and the backup takes its place. */
+async function restoreAtStart(): Promise<void> {
+  const file = process.env.OSKIL_RESTORE;
+  if (file === undefined) return;
+  const opened = await openBackup(file);
+  if (!opened.ok) throw new CannotRestore(`${file}: ${opened.message}`);
+  const { db: then } = opened.value;
+  const db = await database();
+  await db.transaction((tx) => copyAll(then, tx));
+  await then.close();
+  console.log(`Restored ${file}. What was here before is beside it in ${dataFolder()}, as pg-aside.`);
 }

@@ -1,21 +1,34 @@
-import { mkdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { tablesInOrder } from './backup';
 import type { Database } from './db';
 import { lockFolder } from './lock';
-import { migrate } from './migrate';
+import { migrate, NewerDatabase } from './migrate';
 import { openPglite } from './pglite';
 
-/**
- * Open the data in a folder: take its lock, open, migrate. Closing gives the lock
- * back. `fresh` throws away what the folder held, once the lock says nobody uses it.
- */
-export async function openFolder(folder: string, { fresh = false } = {}): Promise<Database> {
+/** The data of a folder cannot be read; it was not written to. */
+export class DamagedFolder extends Error {}
+
+export type Opening = {
+  /** Throw away what the folder held, once the lock says nobody uses it. */
+  readonly fresh?: boolean;
+  /** Put what the folder held aside, however it is, and begin with nothing. */
+  readonly aside?: boolean;
+};
+
+/** Open the data in a folder: take its lock, open, look through, migrate. Closing gives the lock back. */
+export async function openFolder(
+  folder: string,
+  { fresh = false, aside = false }: Opening = {},
+): Promise<Database> {
   const path = resolve(folder);
   mkdirSync(path, { recursive: true });
   const release = lockFolder(path);
   try {
-    if (fresh) rmSync(join(path, 'pg'), { recursive: true, force: true });
-    const db = await openPglite(join(path, 'pg'));
+    const data = join(path, 'pg');
+    if (fresh) rmSync(data, { recursive: true, force: true });
+    if (aside && existsSync(data)) renameSync(data, freeName(path));
+    const db = await openSound(data);
     await migrate(db);
     return {
       ...db,
@@ -29,3 +42,45 @@ export async function openFolder(folder: string, { fresh = false } = {}): Promis
     throw error;
   }
 }
+
+/** What was put aside is never written over. */
+function freeName(path: string): string {
+  for (let n = 1; ; n++) {
+    const name = join(path, `pg-aside-${n}`);
+    if (!existsSync(name)) return name;
+  }
+}
+
+async function openSound(data: string): Promise<Database> {
+  const held = existsSync(data) && readdirSync(data).length > 0;
+  // Without this file the engine would take the folder for a new one and begin with nothing.
+  if (held && !existsSync(join(data, 'PG_VERSION'))) throw new DamagedFolder(damaged(data));
+  if (!held) await beginWith(data);
+  let db: Database | null = null;
+  try {
+    db = await openPglite(data);
+    await lookThrough(db);
+    return db;
+  } catch (error) {
+    await db?.close().catch(() => undefined);
+    if (error instanceof NewerDatabase) throw error;
+    throw new DamagedFolder(damaged(data), { cause: error });
+  }
+}
+
+/** A new folder is made beside its place, so that one that was cut off while it was made is never taken for data. */
+async function beginWith(data: string): Promise<void> {
+  const making = `${data}-making`;
+  rmSync(making, { recursive: true, force: true });
+  await (await openPglite(making)).close();
+  rmSync(data, { recursive: true, force: true });
+  renameSync(making, data);
+}
+
+/** Every page of every table is read once, so that a damaged one is met now and not in front of a class. */
+async function lookThrough(db: Database): Promise<void> {
+  for (const { name } of await tablesInOrder(db)) await db.query(`select count(*) from "${name}"`);
+}
+
+const damaged = (data: string): string =>
+  `The data in ${data} is damaged and cannot be opened. It was left as it is.`;

@@ -1,9 +1,19 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FolderInUse, lockFolder } from '@/store/lock';
 import { migrate, MIGRATIONS, NewerDatabase } from '@/store/migrate';
-import { openFolder } from '@/store/open';
+import { DamagedFolder, openFolder } from '@/store/open';
 import { listPeople } from '@/store/people';
 import { openPglite } from '@/store/pglite';
 
@@ -102,4 +112,70 @@ test.each([
   expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ pid: process.pid });
   release();
   expect(existsSync(file)).toBe(false);
+});
+
+const PERSON = `insert into person (id, first_name, dominant_hand)
+  values ('00000000-0000-4000-8000-000000000001', 'Ansel', 'L')`;
+/** Files and sizes below a folder. */
+const filesIn = (path: string): readonly string[] =>
+  readdirSync(path, { recursive: true, encoding: 'utf8' })
+    .map((f) => `${f} ${statSync(join(path, f)).size}`)
+    .sort();
+
+test.each<[string, (pg: string) => void]>([
+  [
+    'the control file is overwritten',
+    (pg) => writeFileSync(join(pg, 'global', 'pg_control'), Buffer.alloc(8_192)),
+  ],
+  ['the version file is gone', (pg) => rmSync(join(pg, 'PG_VERSION'))],
+  ['the log is gone', (pg) => rmSync(join(pg, 'pg_wal'), { recursive: true })],
+  [
+    'a table is overwritten',
+    (pg) => {
+      const [base] = readdirSync(join(pg, 'base')).filter((d) => d === '5');
+      for (const f of readdirSync(join(pg, 'base', base!)).filter((n) => /^1[67]\d{3}$/.test(n)))
+        if (statSync(join(pg, 'base', base!, f)).size > 0)
+          writeFileSync(
+            join(pg, 'base', base!, f),
+            Buffer.alloc(statSync(join(pg, 'base', base!, f)).size, 255),
+          );
+    },
+  ],
+])('a damaged folder is told of and left as it is: %s', async (_, damage) => {
+  const db = await openFolder(folder);
+  await db.query(PERSON);
+  await db.close();
+  damage(join(folder, 'pg'));
+  const there = filesIn(join(folder, 'pg'));
+  await expect(openFolder(folder)).rejects.toThrow(DamagedFolder);
+  expect(filesIn(join(folder, 'pg')).filter((f) => !/pid|pg_internal|pg_stat|log/.test(f))).toEqual(
+    there.filter((f) => !/pid|pg_internal|pg_stat|log/.test(f)),
+  );
+  expect(existsSync(join(folder, 'oskil.lock'))).toBe(false);
+  // And it can be put aside for a backup to take its place.
+  const anew = await openFolder(folder, { aside: true });
+  expect(await listPeople(anew)).toEqual([]);
+  await anew.close();
+  expect(existsSync(join(folder, 'pg-aside-1'))).toBe(true);
+});
+
+test('a folder that was cut off while it was made begins again', async () => {
+  mkdirSync(join(folder, 'pg-making', 'base'), { recursive: true });
+  writeFileSync(join(folder, 'pg-making', 'PG_VERSION'), '17');
+  const db = await openFolder(folder);
+  expect(await listPeople(db)).toEqual([]);
+  await db.close();
+  expect(existsSync(join(folder, 'pg-making'))).toBe(false);
+});
+
+test('a folder as an earlier Oskil left it is opened with what it holds', async () => {
+  const db = await openFolder(folder);
+  await db.query(PERSON);
+  await db.close();
+  const copy = mkdtempSync(join(tmpdir(), 'oskil-copy-'));
+  cpSync(join(folder, 'pg'), join(copy, 'pg'), { recursive: true });
+  const copied = await openFolder(copy);
+  expect(await listPeople(copied)).toHaveLength(1);
+  await copied.close();
+  rmSync(copy, { recursive: true });
 });

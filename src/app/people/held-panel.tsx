@@ -43,7 +43,7 @@ export function HeldPanel({ personId, name }: Props) {
           }}
         >
           <Field
-            label={`Type ${name} to erase everything; it cannot be brought back`}
+            label={`Type ${name} to erase everything; only backups made before still hold it`}
             className="w-full max-w-lg"
           >
             {(field) => (

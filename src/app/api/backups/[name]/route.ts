@@ -1,0 +1,1 @@
+export { restoreNow as POST } from '@/server/backup/routes';

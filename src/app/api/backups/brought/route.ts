@@ -1,0 +1,1 @@
+export { bringOne as POST } from '@/server/backup/routes';

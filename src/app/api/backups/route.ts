@@ -1,0 +1,1 @@
+export { backUpNow as POST } from '@/server/backup/routes';

@@ -1,0 +1,33 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Trouble } from '@/ui/field';
+
+/** Restoring is asked for twice: once to look, once to say so. */
+export function RestoreNow({ name }: { name: string }) {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const restore = async () => {
+    setBusy(true);
+    const result = await call<{ before: string }>('POST', `/api/backups/${name}`);
+    setBusy(false);
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    toast('Restored. The backup made before it is at the top of the list.');
+    router.push('/backup');
+    router.refresh();
+  };
+  return (
+    <>
+      <Button look="danger" onClick={restore} disabled={busy}>
+        {busy ? 'Restoring' : 'Restore this backup'}
+      </Button>
+      <Trouble message={trouble} />
+    </>
+  );
+}

@@ -1,0 +1,97 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import type { BackupKind } from '@/core/backup/header';
+import { KEPT, type BackupFile } from '@/core/backup/keep';
+import { backupTrouble } from '@/server/backup/daily';
+import { backupFolder, listBackups } from '@/server/backup/folder';
+import { buttonClass } from '@/ui/button';
+import { dayWithYear } from '@/ui/dates';
+import { Empty, Page, PageHead } from '@/ui/page';
+import { TableHead } from '@/ui/table-head';
+import { BackUpNow } from './back-up-now';
+import { BringBackup } from './bring-backup';
+
+export const metadata: Metadata = { title: 'Safe keeping' };
+
+export default function BackupPage() {
+  const backups = listBackups();
+  const trouble = backupTrouble();
+  return (
+    <Page>
+      <PageHead
+        title="Safe keeping"
+        line={`Once a day all data is written into one file and restored on trial. The last ${KEPT} are kept.`}
+      >
+        <BackUpNow />
+      </PageHead>
+      {trouble && (
+        <p role="alert" className="mb-5 font-semibold text-load">
+          {trouble}
+        </p>
+      )}
+      {backups.length === 0 ? (
+        <Empty>
+          <p>There is no backup yet. The first is made a minute after Oskil starts, or now.</p>
+        </Empty>
+      ) : (
+        <BackupTable backups={backups} />
+      )}
+      <p className="mt-3 text-soft">
+        They are in {backupFolder()}. A backup on the same disk is lost with it: take one away now and then,
+        on a stick or another computer. It holds everything about everybody, so keep it as you would the
+        records themselves. People who were erased are still in backups made before.
+      </p>
+      <BringBackup />
+    </Page>
+  );
+}
+
+const WHY: Readonly<Record<BackupKind, string>> = {
+  daily: 'of the day',
+  'asked for': 'asked for',
+  'before a restore': 'before a restore',
+  brought: 'brought from elsewhere',
+};
+
+function BackupTable({ backups }: { backups: readonly BackupFile[] }) {
+  return (
+    <table className="tabular w-full text-left">
+      <TableHead columns={['Day', 'Time', 'Why', { number: 'Size' }, 'Take or restore']} />
+      <tbody>
+        {backups.map(({ name, made, kind, bytes }) => {
+          const [day, time] = made.split(' ') as [string, string];
+          return (
+            <tr key={name} className="border-b">
+              <th scope="row" className="py-1.5 pr-5">
+                {dayWithYear(day)}
+              </th>
+              <td className="pr-5">{time}</td>
+              <td className="pr-5">{WHY[kind]}</td>
+              <td className="pr-8 text-right">{sizeText(bytes)}</td>
+              <td className="flex flex-wrap gap-3 py-1.5">
+                <a
+                  className={buttonClass()}
+                  href={`/files/backup/${name}`}
+                  download
+                  aria-label={`Take away the backup of ${made}`}
+                >
+                  Take away
+                </a>
+                <Link
+                  className={buttonClass()}
+                  href={`/backup/${name}`}
+                  aria-label={`See what restoring the backup of ${made} would change`}
+                >
+                  See what it would change
+                </Link>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+const sizeText = (bytes: number): string =>
+  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1_000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;

@@ -1,0 +1,1 @@
+export { downloadBackup as GET } from '@/server/backup/routes';

@@ -1,0 +1,52 @@
+import { createWriteStream, promises as files, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import type { ReadableStream } from 'node:stream/web';
+import { pipeline } from 'node:stream/promises';
+import { backupName } from '@/core/backup/keep';
+import { fail, ok, type Result } from '@/core/result';
+import { backupFolder, PART, readyFolder, thinOut } from './folder';
+import { openBackup } from './read';
+import { troubleWords, type MadeAt } from './write';
+
+/** A backup of a large programme over ten years stays well below it. */
+export const MOST_BACKUP_BYTES = 500_000_000;
+
+class TooLarge extends Error {}
+
+/** Take in a backup from elsewhere: it is kept beside the others once it has been restored into a database of its own. */
+export async function bringBackup(
+  body: ReadableStream<Uint8Array>,
+  at: MadeAt,
+): Promise<Result<{ name: string }>> {
+  const folder = backupFolder();
+  const name = backupName(at.day, at.time, 'brought');
+  const part = join(folder, `${name}${PART}`);
+  try {
+    readyFolder(folder);
+    await pipeline(Readable.fromWeb(body), limited, createWriteStream(part));
+    const opened = await openBackup(part);
+    if (!opened.ok) {
+      rmSync(part, { force: true });
+      return opened;
+    }
+    await opened.value.db.close();
+    await files.rename(part, join(folder, name));
+    thinOut(folder);
+    return ok({ name });
+  } catch (error) {
+    rmSync(part, { force: true });
+    return error instanceof TooLarge
+      ? fail('too-large', 'That file is over 500 MB, too large for a backup of Oskil.')
+      : fail('backup-failed', troubleWords(error, folder));
+  }
+}
+
+async function* limited(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
+  let seen = 0;
+  for await (const chunk of bytes) {
+    seen += chunk.length;
+    if (seen > MOST_BACKUP_BYTES) throw new TooLarge();
+    yield chunk;
+  }
+}

@@ -1,0 +1,56 @@
+import { format } from 'date-fns';
+import type { BackupKind } from '@/core/backup/header';
+import { isDue } from '@/core/backup/keep';
+import type { Result } from '@/core/result';
+import { isTeaching } from '@/store/backup';
+import { database } from '../database';
+import { today } from '../today';
+import { backupFolder, namesIn } from './folder';
+import { makeBackup, type MadeAt } from './write';
+
+const AFTER_START_MS = 60_000;
+const LOOK_EVERY_MS = 30 * 60_000;
+
+/** One per process; Next loads this module several times. */
+const holder = globalThis as typeof globalThis & {
+  oskilBackups?: { queue: Promise<unknown>; trouble: string | null };
+};
+const state = () => (holder.oskilBackups ??= { queue: Promise.resolve(), trouble: null });
+
+export const madeNow = (): MadeAt => {
+  const instant = new Date();
+  return { day: today(), time: format(instant, 'HH:mm:ss'), instant };
+};
+
+/** One after the other, never two at once. What went wrong last is remembered until one succeeds. */
+export function backUp(kind: BackupKind): Promise<Result<{ name: string }>> {
+  return inTurn(async () => {
+    const made = await makeBackup(await database(), kind, madeNow());
+    state().trouble = made.ok ? null : made.message;
+    return made;
+  });
+}
+
+/** Anything that writes or restores backups waits for what goes on. */
+export function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  const mine = state().queue.then(work, work);
+  state().queue = mine.catch(() => undefined);
+  return mine;
+}
+
+/** Why the last backup did not come about; null when it did. */
+export const backupTrouble = (): string | null => state().trouble;
+
+/** A backup each day that Oskil runs, at a moment when nobody teaches. */
+export function startDailyBackups(): void {
+  const look = async () => {
+    try {
+      const db = await database();
+      if (isDue(namesIn(backupFolder()), today(), await isTeaching(db))) await backUp('daily');
+    } catch {
+      state().trouble = 'The daily backup could not be made. Make one by hand.';
+    }
+  };
+  setTimeout(() => void look(), AFTER_START_MS).unref();
+  setInterval(() => void look(), LOOK_EVERY_MS).unref();
+}

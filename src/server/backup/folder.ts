@@ -1,0 +1,42 @@
+import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { readBackupName, toRemove, type BackupFile } from '@/core/backup/keep';
+import { dataFolder } from '../database';
+
+export const backupFolder = (): string => join(dataFolder(), 'backups');
+
+/** A file that is being written; what is left of one was cut off. */
+export const PART = '.part';
+
+/** The backups there are, newest first. */
+export function listBackups(folder = backupFolder()): readonly BackupFile[] {
+  return namesIn(folder)
+    .map(readBackupName)
+    .filter((b) => b !== null)
+    .map((b) => ({ ...b, bytes: statSync(join(folder, b.name)).size }))
+    .sort((a, b) => b.name.localeCompare(a.name));
+}
+
+/** Where a backup of this name is; null for a name that is none, whatever is in it. */
+export function backupPath(name: string, folder = backupFolder()): string | null {
+  return namesIn(folder).includes(name) && readBackupName(name) ? join(folder, name) : null;
+}
+
+export function namesIn(folder: string): readonly string[] {
+  try {
+    return readdirSync(folder);
+  } catch {
+    return [];
+  }
+}
+
+/** Make the folder, and clear what an earlier process was killed over. */
+export function readyFolder(folder = backupFolder()): void {
+  mkdirSync(folder, { recursive: true });
+  for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
+}
+
+/** Take away those that are one too many. */
+export function thinOut(folder = backupFolder()): void {
+  for (const name of toRemove(namesIn(folder))) rmSync(join(folder, name), { force: true });
+}

@@ -1,0 +1,114 @@
+import { createHash } from 'node:crypto';
+import { createReadStream } from 'node:fs';
+import { createInterface } from 'node:readline';
+import { createGunzip } from 'node:zlib';
+import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/backup/header';
+import { fail, ok, type Result } from '@/core/result';
+import { finishTable, putRows, tablesInOrder, type TableShape } from '@/store/backup';
+import type { Database, Db } from '@/store/db';
+import { MIGRATIONS, migrate } from '@/store/migrate';
+import { openPglite } from '@/store/pglite';
+
+/** Whether a file is a whole backup that this Oskil knows; nothing is restored. */
+export async function readBackup(path: string): Promise<Result<BackupHeader>> {
+  try {
+    const lines = linesOf(path);
+    const first = await lines.next();
+    const header = readHeader(first.done ? '' : first.value, MIGRATIONS.length);
+    if (!header.ok) return header;
+    const digest = createHash('sha256').update(`${first.value}\n`);
+    let rows = 0;
+    for await (const line of lines) {
+      const read = readLine(line);
+      if (!read) return NOT_WHOLE;
+      if (!isRow(read)) {
+        const whole = (await lines.next()).done && read.rows === rows && read.sha256 === digest.digest('hex');
+        return whole ? header : NOT_WHOLE;
+      }
+      digest.update(`${line}\n`);
+      rows += 1;
+    }
+    return NOT_WHOLE;
+  } catch (error) {
+    const gone = (error as NodeJS.ErrnoException).code === 'ENOENT';
+    return gone ? fail('not-found', 'There is no such backup.') : NOT_WHOLE;
+  }
+}
+const NOT_WHOLE = fail('damaged', DAMAGED);
+
+/**
+ * Restore a backup into a database of its own, in memory; brought up to the newest version unless it is wanted as it was. The
+ * caller closes it.
+ */
+export async function openBackup(
+  path: string,
+  version: 'newest' | 'as it was' = 'newest',
+): Promise<Result<{ header: BackupHeader; db: Database }>> {
+  const header = await readBackup(path);
+  if (!header.ok) return header;
+  const { migration } = header.value;
+  const db = await openPglite(null);
+  try {
+    await migrate(
+      db,
+      MIGRATIONS.filter((m) => m.number <= migration),
+    );
+    await db.transaction((tx) => fill(tx, path));
+    if (version === 'newest') await migrate(db);
+    return ok({ header: header.value, db });
+  } catch {
+    // Rows that the tables do not take: it is whole, but nothing that we wrote.
+    await db.close();
+    return NOT_WHOLE;
+  }
+}
+
+async function* linesOf(path: string): AsyncGenerator<string> {
+  const file = createReadStream(path);
+  const bytes = file.pipe(createGunzip());
+  // A file that ends in the middle, or is no gzip at all, ends the lines with its error.
+  let broken: Error | null = null;
+  for (const stream of [file, bytes])
+    stream.on('error', (error: Error) => {
+      broken ??= error;
+      bytes.destroy();
+    });
+  try {
+    for await (const line of createInterface({ input: bytes, crlfDelay: Infinity })) yield line;
+  } catch (error) {
+    throw broken ?? error;
+  }
+  if (broken) throw broken as Error;
+}
+
+const MOST_BATCH = 1_000_000;
+
+/** Rows into their tables as they come. */
+async function fill(tx: Db, path: string): Promise<void> {
+  const shapes = new Map((await tablesInOrder(tx)).map((t) => [t.name, t]));
+  const pointing = new Map<TableShape, string[]>();
+  let shape = null as TableShape | null;
+  let [batch, size]: [string[], number] = [[], 0];
+  const put = async () => {
+    if (shape && batch.length > 0) await putRows(tx, shape, batch);
+    [batch, size] = [[], 0];
+  };
+  for await (const line of linesOf(path)) {
+    const read = readLine(line);
+    if (!read || !isRow(read)) continue;
+    const [name, values] = read;
+    if (name !== shape?.name || size > MOST_BATCH) await put();
+    shape = shapes.get(name) ?? null;
+    if (!shape) throw new Error(`There is no table ${name}`);
+    const row = line.slice(line.indexOf(',') + 1, -1);
+    batch.push(row);
+    size += row.length;
+    if (shape.selfPointing.some((column) => values[column] !== null)) {
+      const own = pointing.get(shape) ?? [];
+      own.push(row);
+      pointing.set(shape, own);
+    }
+  }
+  await put();
+  for (const each of shapes.values()) await finishTable(tx, each, pointing.get(each) ?? []);
+}

@@ -1,0 +1,32 @@
+import { createHash } from 'node:crypto';
+import { fail, ok, type Result } from '@/core/result';
+import { rowsOf, tablesInOrder } from '@/store/backup';
+import { openBackup } from './read';
+import type { TableSums } from './write';
+
+/** A backup is restored into a database of its own, and every table there must be what it was here. */
+export async function verify(path: string, sums: TableSums): Promise<Result<object>> {
+  const opened = await openBackup(path, 'as it was');
+  if (!opened.ok)
+    return fail('backup-failed', 'The backup could not be read back, so it was not kept. Try again.');
+  const { db } = opened.value;
+  try {
+    const restored = await db.transaction(async (tx) => {
+      const out: Record<string, string> = {};
+      for (const table of await tablesInOrder(tx)) {
+        const own = createHash('sha256');
+        for await (const row of rowsOf(tx, table)) own.update(`${row}\n`);
+        out[table.name] = own.digest('hex');
+      }
+      return out;
+    });
+    const same =
+      Object.keys(sums).length === Object.keys(restored).length &&
+      Object.entries(sums).every(([name, sum]) => restored[name] === sum);
+    return same
+      ? ok({})
+      : fail('backup-failed', 'The backup did not restore as it should, so it was not kept. Try again.');
+  } finally {
+    await db.close();
+  }
+}

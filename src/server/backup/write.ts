@@ -1,0 +1,107 @@
+import { createHash } from 'node:crypto';
+import { createWriteStream, promises as files, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { createGzip } from 'node:zlib';
+import type { BackupFooter, BackupHeader, BackupKind } from '@/core/backup/header';
+import { backupName } from '@/core/backup/keep';
+import { fail, ok, type Result } from '@/core/result';
+import { migrationOf, rowsOf, tablesInOrder } from '@/store/backup';
+import type { Db } from '@/store/db';
+import { backupFolder, PART, readyFolder, thinOut } from './folder';
+import { verify } from './verify';
+
+export type MadeAt = { readonly day: string; readonly time: string; readonly instant: Date };
+
+/** How a file is put down; a test puts another in its place to fill the disk. */
+export type PutDown = (path: string, bytes: AsyncIterable<Uint8Array>) => Promise<void>;
+
+/**
+ * All data as one file: a header, every row of every table, and a digest of it all; compressed, read back and restored into a
+ * database of its own before it counts. What goes wrong is said, and the data is as it was.
+ */
+export async function makeBackup(
+  db: Db,
+  kind: BackupKind,
+  at: MadeAt,
+  folder = backupFolder(),
+  putDown: PutDown = toDisk,
+): Promise<Result<{ name: string }>> {
+  const name = backupName(at.day, at.time, kind);
+  const part = join(folder, `${name}${PART}`);
+  try {
+    readyFolder(folder);
+    const sums = await db.transaction(async (tx) => {
+      await tx.query('set transaction isolation level repeatable read');
+      const lines = backupLines(tx, kind, at.instant);
+      await putDown(part, Readable.from(lines.text()).pipe(createGzip()));
+      return lines.sums();
+    });
+    const verified = await verify(part, sums);
+    if (!verified.ok) {
+      rmSync(part, { force: true });
+      return verified;
+    }
+    await files.rename(part, join(folder, name));
+    thinOut(folder);
+    return ok({ name });
+  } catch (error) {
+    rmSync(part, { force: true });
+    return fail('backup-failed', troubleWords(error, folder));
+  }
+}
+
+/** Written, and on the disk itself before it counts. */
+const toDisk: PutDown = async (path, bytes) => {
+  await pipeline(bytes, createWriteStream(path, { flags: 'w' }));
+  const file = await files.open(path, 'r+');
+  await file.sync();
+  await file.close();
+};
+
+/** Digest of the rows of each table, in their order. */
+export type TableSums = Readonly<Record<string, string>>;
+
+function backupLines(tx: Db, kind: BackupKind, instant: Date) {
+  const whole = createHash('sha256');
+  const sums: Record<string, string> = {};
+  const hashed = (line: string): string => {
+    whole.update(`${line}\n`);
+    return `${line}\n`;
+  };
+  async function* text(): AsyncGenerator<string> {
+    const header: BackupHeader = {
+      oskil: 'backup',
+      version: 1,
+      migration: await migrationOf(tx),
+      madeAt: instant.toISOString(),
+      kind,
+    };
+    yield hashed(JSON.stringify(header));
+    let rows = 0;
+    for (const table of await tablesInOrder(tx)) {
+      const own = createHash('sha256');
+      for await (const row of rowsOf(tx, table)) {
+        own.update(`${row}\n`);
+        rows += 1;
+        yield hashed(`["${table.name}",${row}]`);
+      }
+      sums[table.name] = own.digest('hex');
+    }
+    const footer: BackupFooter = { rows, sha256: whole.digest('hex') };
+    yield `${JSON.stringify(footer)}\n`;
+  }
+  return { text, sums: (): TableSums => sums };
+}
+
+/** What went wrong with a folder or a disk, in a sentence. */
+export function troubleWords(error: unknown, folder: string): string {
+  const code = (error as NodeJS.ErrnoException).code ?? '';
+  const untouched = 'Your data is as it was.';
+  if (code === 'ENOSPC' || code === 'EDQUOT' || code === 'EFBIG')
+    return `The backup could not be written: the disk is full. ${untouched} Make room and try again.`;
+  if (code === 'EROFS' || code === 'EACCES' || code === 'EPERM' || code === 'ENOTDIR')
+    return `The backup could not be written: ${folder} may not be written to. ${untouched} Let Oskil write there and try again.`;
+  return `The backup could not be made. ${untouched} Try again in a moment.`;
+}
