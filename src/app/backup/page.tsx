@@ -1,3 +1,4 @@
+import { resolve } from 'node:path';
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import type { BackupKind } from '@/core/backup/header';
@@ -37,7 +38,7 @@ export default function BackupPage() {
         <BackupTable backups={backups} />
       )}
       <p className="mt-3 text-soft">
-        They are in {backupFolder()}. A backup on the same disk is lost with it: take one away now and then,
+        They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now and then,
         on a stick or another computer. It holds everything about everybody, so keep it as you would the
         records themselves. People who were erased are still in backups made before.
       </p>
