@@ -37,7 +37,9 @@ export const paperFonts = (): Promise<Fonts> => (loaded ??= load());
 
 async function load(): Promise<Fonts> {
   const names = Object.keys(FILES) as FontName[];
-  const read = await Promise.all(names.map(async (n) => [n, await readFile(/* turbopackIgnore: true */ FILES[n])] as const));
+  const read = await Promise.all(
+    names.map(async (n) => [n, await readFile(/* turbopackIgnore: true */ FILES[n])] as const),
+  );
   const bytes = Object.fromEntries(read) as Record<FontName, Buffer>;
   const fonts = Object.fromEntries(read.map(([n, b]) => [n, create(b) as Font])) as Record<FontName, Font>;
   const widths = new Map<string, number>();
