@@ -12,6 +12,8 @@ export default {
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform: { '^.+\\.tsx?$': swc('typescript'), [`${MODULES_ONLY}/.+\\.js$`]: swc('ecmascript') },
   transformIgnorePatterns: [`/node_modules/(?!${MODULES_ONLY}/)`],
+  // What only a server of its own can show; scripts/test.mjs starts one.
+  testPathIgnorePatterns: process.env.OSKIL_TEST_POSTGRES ? [] : ['postgres.test'],
   setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 60_000,
   // Every core: by default one is left idle, which on a small machine is half of them.

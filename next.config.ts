@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['@electric-sql/pglite', 'highs', 'pdfkit', 'fontkit'],
+  serverExternalPackages: ['@electric-sql/pglite', 'highs', 'pdfkit', 'fontkit', 'pg'],
   poweredByHeader: false,
   devIndicators: false,
   reactStrictMode: true,

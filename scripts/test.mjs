@@ -2,6 +2,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { startPostgres } from './lib/postgres.mjs';
 import { build, ensureInstalled, run } from './lib/prepare.mjs';
 import { startScratchDemo } from './lib/scratch-server.mjs';
 
@@ -21,24 +22,33 @@ const step = (name, ok) => {
 step('types', run('npx', ['next', 'typegen']) === 0 && run('npx', ['tsc', '--noEmit']) === 0);
 step('lint', run('npm', ['run', '-s', 'lint']) === 0);
 step('formatting', run('npm', ['run', '-s', 'format:check']) === 0);
-jest();
+jest('unit and store tests', []);
+await onPostgres();
 if (step('build', build() === 0)) await playwright();
 
 rmSync(scratch, { recursive: true, force: true });
 console.log(`${totals.passed} passed, ${totals.failed} failed, ${totals.skipped} skipped`);
 process.exit(broken || totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
-function jest() {
-  const file = join(scratch, 'jest.json');
-  step(
-    'unit and store tests',
-    run('npm', ['run', '-s', 'unit', '--', '--json', `--outputFile=${file}`]) === 0,
-  );
-  if (!existsSync(file)) return step('Jest results', false);
+function jest(name, args, env = {}) {
+  const file = join(scratch, `jest-${name.replace(/\W+/g, '-')}.json`);
+  step(name, run('npm', ['run', '-s', 'unit', '--', ...args, '--json', `--outputFile=${file}`], env) === 0);
+  if (!existsSync(file)) return step(`${name}: results`, false);
   const result = JSON.parse(readFileSync(file, 'utf8'));
   totals.passed += result.numPassedTests;
   totals.failed += result.numFailedTests;
   totals.skipped += result.numPendingTests + result.numTodoTests;
+}
+
+/** The same tests of the store on a PostgreSQL server, where there is one to be had. */
+async function onPostgres() {
+  const postgres = await startPostgres();
+  if (!postgres)
+    return console.log('PostgreSQL is not here and could not be installed: its tests did not run.');
+  // What is about the embedded database's own folder, or about no database, is not asked twice.
+  const notTwice = ['--testPathIgnorePatterns', 'migrate-and-lock', 'import-fuzz', 'pdf.test'];
+  jest('store tests on PostgreSQL', ['tests/store', ...notTwice], { OSKIL_TEST_POSTGRES: postgres.url });
+  await postgres.stop();
 }
 
 async function playwright() {

@@ -1,5 +1,7 @@
 import type { Database } from '@/store/db';
+import { migrate } from '@/store/migrate';
 import { openFolder } from '@/store/open';
+import { openPostgres } from '@/store/postgres';
 
 /** One database per process; Next loads this module several times, so it hangs on the process. */
 const holder = globalThis as typeof globalThis & { oskilDatabase?: Promise<Database> };
@@ -7,11 +9,21 @@ const holder = globalThis as typeof globalThis & { oskilDatabase?: Promise<Datab
 export const dataFolder = (): string => process.env.OSKIL_DATA ?? './data';
 
 export function database(): Promise<Database> {
-  holder.oskilDatabase ??= openFolder(dataFolder(), {
+  holder.oskilDatabase ??= process.env.DATABASE_URL ? openShared(process.env.DATABASE_URL) : openOwn();
+  return holder.oskilDatabase;
+}
+
+const openOwn = (): Promise<Database> =>
+  openFolder(dataFolder(), {
     fresh: process.env.OSKIL_FRESH === '1',
     aside: process.env.OSKIL_RESTORE !== undefined,
   });
-  return holder.oskilDatabase;
+
+/** A PostgreSQL server that several instructors' Oskils share. */
+async function openShared(url: string): Promise<Database> {
+  const db = await openPostgres(url);
+  await migrate(db);
+  return db;
 }
 
 export async function closeDatabase(): Promise<void> {

@@ -43,13 +43,26 @@ function whatToSay(error: unknown): readonly unknown[] {
   if (error instanceof DamagedFolder) return [error.message, wayBack()];
   if (error instanceof FolderInUse || error instanceof NewerDatabase || error instanceof CannotRestore)
     return [error.message];
-  const code = (error as NodeJS.ErrnoException).code;
+  const code = (error as NodeJS.ErrnoException).code ?? '';
+  if (process.env.DATABASE_URL && SERVER_TROUBLES[code])
+    return [`The database server of DATABASE_URL ${SERVER_TROUBLES[code]}. Nothing was touched.`];
   if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM')
     return [`Oskil may not write to ${dataFolder()}. Let it, or set OSKIL_DATA to another folder.`];
   if (code === 'ENOSPC')
     return [`The disk that ${dataFolder()} is on is full. Make room, then start Oskil again.`];
   return [`The data in ${dataFolder()} could not be opened:`, error];
 }
+
+/** What a PostgreSQL server, or the way to it, says when it cannot be used. */
+const SERVER_TROUBLES: Readonly<Record<string, string>> = {
+  ECONNREFUSED: 'does not answer; is it running?',
+  ENOTFOUND: 'is not to be found; check its name',
+  ETIMEDOUT: 'does not answer in time',
+  '28P01': 'does not take this password',
+  '28000': 'does not let this user in',
+  '3D000': 'has no database of that name; make one first',
+  '42501': 'does not let this user make tables',
+};
 
 function wayBack(): string {
   const [newest] = listBackups();

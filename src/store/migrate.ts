@@ -1,4 +1,4 @@
-import type { Database } from './db';
+import type { Database, Db } from './db';
 import { peopleAndPlans } from './migrations/0001-people-and-plans';
 import { teaching } from './migrations/0002-teaching';
 import { ownMovements } from './migrations/0003-own-movements';
@@ -39,26 +39,38 @@ function inOrder(migrations: readonly Migration[]): readonly Migration[] {
 
 export class NewerDatabase extends Error {}
 
+/** Several processes that start at once on one server bring it up to date one after the other. */
+const LOCK = "select pg_advisory_xact_lock(hashtext('oskil migrations'))";
+
 /** Bring a database up to the newest version, each migration in a transaction of its own. Returns how many ran. */
 export async function migrate(db: Database, migrations: readonly Migration[] = MIGRATIONS): Promise<number> {
-  await db.exec(
-    'create table if not exists migration (number integer primary key, name text not null, ran_at timestamptz not null default now())',
-  );
-  const [{ at }] = (await db.query<{ at: number }>(
-    'select coalesce(max(number), 0)::int as at from migration',
-  )) as [{ at: number }];
+  const at = await db.transaction(async (tx) => {
+    await tx.query(LOCK);
+    await tx.query(
+      'create table if not exists migration (number integer primary key, name text not null, ran_at timestamptz not null default now())',
+    );
+    return newest(tx);
+  });
   if (at > MIGRATIONS.length)
     throw new NewerDatabase(
       `This data was written by a newer Oskil (version ${at}, this one knows ${MIGRATIONS.length}). Nothing was touched. Update Oskil, or point OSKIL_DATA at another folder.`,
     );
-  const due = migrations.filter((m) => m.number > at);
-  for (const m of due) {
+  let ran = 0;
+  for (const m of migrations.filter((each) => each.number > at)) {
     await db.transaction(async (tx) => {
+      await tx.query(LOCK);
+      if ((await newest(tx)) >= m.number) return;
       for (const statement of statements(m.sql)) await tx.query(statement);
       await tx.query('insert into migration (number, name) values ($1, $2)', [m.number, m.name]);
+      ran += 1;
     });
   }
-  return due.length;
+  return ran;
+}
+
+async function newest(tx: Db): Promise<number> {
+  const [row] = await tx.query<{ at: number }>('select coalesce(max(number), 0)::int as at from migration');
+  return row!.at;
 }
 
 /** Our migrations keep one statement per blank-line block and no semicolons inside strings. */

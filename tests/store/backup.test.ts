@@ -101,7 +101,7 @@ test('what a restore would change is told by name, and then it is as it was', as
   expect(await restoreBackup(db, restored.value.before, at())).toMatchObject({ ok: true });
   expect(await everything(db)).toBe(changed);
   await restoreBackup(db, name, at());
-});
+}, 300_000);
 
 let one: Buffer | null = null;
 const bytesOfOne = async () => (one ??= readFileSync(backupPath(await made())!));
@@ -179,7 +179,7 @@ test('a backup of a newer Oskil is refused; one of an older is brought up to dat
   if (!opened.ok) throw new Error(opened.message);
   expect((await listPeople(opened.value.db)).map((p) => p.firstName)).toEqual(['Yrsa']);
   await opened.value.db.close();
-});
+}, 180_000);
 
 test.each([
   ['ENOSPC', /the disk is full\. Your data is as it was/],

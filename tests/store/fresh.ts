@@ -1,15 +1,34 @@
+import { randomUUID } from 'node:crypto';
 import type { Database } from '@/store/db';
 import { migrate } from '@/store/migrate';
 import { openPglite } from '@/store/pglite';
+import { openPostgres } from '@/store/postgres';
 
-/** One database in memory for a file of tests; `empty` clears it between them. */
+/** One empty database for a file of tests; `empty` clears it between them. */
 export async function freshDatabase(): Promise<Database & { empty: () => Promise<void> }> {
-  const db = await openPglite(null);
+  const server = process.env.OSKIL_TEST_POSTGRES;
+  const db = server ? await ownOn(server) : await openPglite(null);
   await migrate(db);
   return {
     ...db,
     empty: async () => {
       await db.exec('truncate person, series, bag cascade');
+    },
+  };
+}
+
+/** A database of its own on a server, dropped when it is closed. */
+async function ownOn(server: string): Promise<Database> {
+  const name = `oskil_${randomUUID().replaceAll('-', '')}`;
+  const admin = await openPostgres(server);
+  await admin.exec(`create database ${name}`);
+  const db = await openPostgres(server.replace(/\/[^/]*$/, `/${name}`));
+  return {
+    ...db,
+    close: async () => {
+      await db.close();
+      await admin.exec(`drop database ${name}`);
+      await admin.close();
     },
   };
 }

@@ -38,9 +38,9 @@ export default function BackupPage() {
         <BackupTable backups={backups} />
       )}
       <p className="mt-3 text-soft">
-        They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now and then,
-        on a stick or another computer. It holds everything about everybody, so keep it as you would the
-        records themselves. People who were erased are still in backups made before.
+        They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now
+        and then, on a stick or another computer. It holds everything about everybody, so keep it as you would
+        the records themselves. People who were erased are still in backups made before.
       </p>
       <BringBackup />
     </Page>
