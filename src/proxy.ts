@@ -1,10 +1,30 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { COOKIE, passageOf } from '@/server/lock/gate';
 
-/** A fresh nonce for each page: only scripts that we sent may run, and nothing is fetched from elsewhere. */
-export function proxy(request: NextRequest): NextResponse {
+/**
+ * Before every page and route: whoever may not pass is stopped here. Pages get a fresh nonce: only scripts that we sent may run,
+ * and nothing is fetched from elsewhere.
+ */
+export async function proxy(request: NextRequest): Promise<NextResponse> {
+  const { pathname } = request.nextUrl;
+  const { passage, who } = await passageOf(
+    pathname,
+    request.cookies.get(COOKIE)?.value,
+    request.headers.has('authorization'),
+  );
+  if (passage !== 'pass') return stopped(request, passage);
   const nonce = btoa(crypto.randomUUID());
+  const policy = policyWith(nonce);
+  const headers = new Headers(request.headers);
+  headers.set('x-nonce', nonce);
+  headers.set('x-oskil-who', who);
+  headers.set('Content-Security-Policy', policy);
+  return secured(NextResponse.next({ request: { headers } }), policy);
+}
+
+function policyWith(nonce: string): string {
   const evalForDev = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : '';
-  const policy = [
+  return [
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${evalForDev}`,
     "style-src 'self' 'unsafe-inline'",
@@ -12,20 +32,48 @@ export function proxy(request: NextRequest): NextResponse {
     "font-src 'self'",
     "connect-src 'self'",
     "worker-src 'self'",
+    "manifest-src 'self'",
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",
     "frame-ancestors 'none'",
   ].join('; ');
-  const headers = new Headers(request.headers);
-  headers.set('x-nonce', nonce);
-  headers.set('Content-Security-Policy', policy);
-  const response = NextResponse.next({ request: { headers } });
+}
+
+function secured(response: NextResponse, policy: string): NextResponse {
   response.headers.set('Content-Security-Policy', policy);
   response.headers.set('X-Content-Type-Options', 'nosniff');
   response.headers.set('Referrer-Policy', 'same-origin');
   response.headers.set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
   return response;
+}
+
+/** As the browser knows us, which may be by another name than we listen on. */
+function addressOf(request: NextRequest): string {
+  const host = request.headers.get('host');
+  const scheme = request.headers.get('x-forwarded-proto') ?? request.nextUrl.protocol.replace(':', '');
+  return host ? `${scheme}://${host}` : request.nextUrl.origin;
+}
+
+/** A page leads to the lock; anything else is answered in words. */
+function stopped(request: NextRequest, passage: 'to the lock' | 'not for helpers'): NextResponse {
+  const { pathname, search } = request.nextUrl;
+  const isPage = request.method === 'GET' && !/^\/(api|files\/|meter|solver)/.test(pathname);
+  if (isPage) {
+    const to = new URL('/lock', addressOf(request));
+    if (passage === 'not for helpers') to.searchParams.set('helper', 'yes');
+    else if (pathname !== '/') to.searchParams.set('to', pathname + search);
+    return NextResponse.redirect(to);
+  }
+  return passage === 'to the lock'
+    ? NextResponse.json(
+        {
+          code: 'locked',
+          message: 'Oskil is locked. Open it in another tab, then try again; what you typed is still here.',
+        },
+        { status: 401 },
+      )
+    : NextResponse.json({ code: 'helper', message: 'A helper’s code does not open this.' }, { status: 403 });
 }
 
 export const config = { matcher: [{ source: '/((?!_next/static|_next/image|icon.svg).*)' }] };

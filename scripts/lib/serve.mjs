@@ -1,12 +1,15 @@
 import { spawn } from 'node:child_process';
 import { connect } from 'node:net';
 
-export const HOST = '127.0.0.1';
+/** Where it listens: this computer alone, unless OSKIL_HOST says otherwise and a passphrase is set. */
+export const HOST = process.env.OSKIL_HOST ?? '127.0.0.1';
+/** Where this computer itself finds it. */
+const HERE = ['0.0.0.0', '::'].includes(HOST) ? '127.0.0.1' : HOST;
 export const port = () => Number(process.env.OSKIL_PORT ?? 4820);
 
 const answers = (p) =>
   new Promise((resolve) => {
-    const socket = connect({ host: HOST, port: p });
+    const socket = connect({ host: HERE, port: p });
     socket.once('connect', () => {
       socket.destroy();
       resolve(true);
@@ -41,7 +44,7 @@ export async function serve(env) {
     if (code) process.stdout.write(output);
     process.exit(code ?? 0);
   });
-  while (!(await opens(`http://${HOST}:${p}/`))) await new Promise((resolve) => setTimeout(resolve, 200));
+  while (!(await opens(`http://${HERE}:${p}/`))) await new Promise((resolve) => setTimeout(resolve, 200));
   console.log(`Oskil is at http://${HOST}:${p}`);
 }
 

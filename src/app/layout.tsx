@@ -1,11 +1,14 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
 import { database } from '@/server/database';
+import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
 import { FileDrop } from '@/ui/file-drop';
+import { IdleLock } from '@/ui/idle-lock';
 import { SiteHeader } from '@/ui/site-header';
 import './globals.css';
 
@@ -17,7 +20,11 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
-  const own = await listOwn(await database());
+  const who = (await headers()).get('x-oskil-who');
+  const db = await database();
+  // Whoever is not let in gets none of the data along with the page.
+  const own = who === 'nobody' ? [] : await listOwn(db);
+  const locks = who === 'instructor' && (await hasLock(db));
   return (
     <html lang="en">
       <body>
@@ -27,9 +34,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the page
         </a>
-        <SiteHeader />
+        {who === 'instructor' && <SiteHeader />}
+        {locks && <IdleLock minutes={IDLE_MINUTES} />}
         <CatalogueProvider own={own}>{children}</CatalogueProvider>
-        <FileDrop />
+        {who === 'instructor' && <FileDrop />}
         <Toaster
           position="top-center"
           toastOptions={{

@@ -6,12 +6,13 @@ import type { Classroom } from '@/server/classroom';
 import { buttonClass } from '@/ui/button';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
 import { longDay } from '@/ui/dates';
+import { HelperCode } from './helper-code';
 import { PackList } from './pack-list';
 
-type Props = { room: Classroom; check: PlanCheck; today: string };
+type Props = { room: Classroom; check: PlanCheck; today: string; locks: boolean };
 
 /** The next class: when, who, what to pack, what is open, and the way on. */
-export function NextClass({ room, check, today }: Props) {
+export function NextClass({ room, check, today, locks }: Props) {
   const { info, people } = room;
   const under = info.status === 'teaching';
   return (
@@ -42,6 +43,7 @@ export function NextClass({ room, check, today }: Props) {
         <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
         <PackList classId={info.id} kit={check.kit} packed={room.packed} />
         <WhoComes people={people} helpers={info.helpers} />
+        {locks && <HelperCode classId={info.id} />}
       </div>
     </section>
   );

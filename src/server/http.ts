@@ -16,6 +16,7 @@ const STATUS: Readonly<Record<string, number>> = {
   'bad-input': 400,
   'foreign-origin': 403,
   'no-token': 401,
+  locked: 401,
   'too-large': 413,
   exists: 409,
 };
@@ -32,12 +33,25 @@ export function jsonRoute<S extends z.ZodType, T>(
   guard: Guard = ownPages,
 ) {
   return guarded(guard, async (db, request, params) => {
-    const body = await readBody(request, mostBytes);
-    if (!body.ok) return failed(body);
-    const parsed = schema.safeParse(body.value);
-    if (!parsed.success) return Response.json(badInput(parsed.error), { status: 400 });
-    return answered(await handle(await db(), parsed.data, params));
+    const body = await readJson(request, schema, mostBytes);
+    return body.ok ? answered(await handle(await db(), body.value, params)) : body.response;
   });
+}
+
+type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+
+/** The body of a request, in its schema; else the answer that says what is wrong with it. */
+export async function readJson<S extends z.ZodType>(
+  request: Request,
+  schema: S,
+  mostBytes = MOST_BYTES,
+): Promise<Read<z.output<S>>> {
+  const body = await readBody(request, mostBytes);
+  if (!body.ok) return { ok: false, response: failed(body) };
+  const parsed = schema.safeParse(body.value);
+  return parsed.success
+    ? { ok: true, value: parsed.data }
+    : { ok: false, response: Response.json(badInput(parsed.error), { status: 400 }) };
 }
 
 /** A route that only reads. */

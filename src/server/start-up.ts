@@ -10,6 +10,7 @@ import { openBackup } from './backup/read';
 import { copyAll } from './backup/restore';
 import { closeDatabase, database, dataFolder } from './database';
 import { newId } from './ids';
+import { hasLock, listensBeyond } from './lock/lock';
 import { today } from './today';
 
 /** Says that the data in this folder is the demo's, so that a reset need not ask. */
@@ -22,6 +23,7 @@ export async function startUp(): Promise<void> {
   try {
     await restoreAtStart();
     const db = await database();
+    if (listensBeyond() && !(await hasLock(db))) throw new NeedsLock(NEEDS_LOCK);
     if (process.env.OSKIL_DEMO === '1' && (await loadDemo(db, today(), newId))) markAsDemo();
   } catch (error) {
     console.error(...whatToSay(error));
@@ -41,7 +43,12 @@ export async function startUp(): Promise<void> {
 /** A sentence that says what to do; only what nobody expected comes with its trace. */
 function whatToSay(error: unknown): readonly unknown[] {
   if (error instanceof DamagedFolder) return [error.message, wayBack()];
-  if (error instanceof FolderInUse || error instanceof NewerDatabase || error instanceof CannotRestore)
+  if (
+    error instanceof FolderInUse ||
+    error instanceof NewerDatabase ||
+    error instanceof CannotRestore ||
+    error instanceof NeedsLock
+  )
     return [error.message];
   const code = (error as NodeJS.ErrnoException).code ?? '';
   if (process.env.DATABASE_URL && SERVER_TROUBLES[code])
@@ -72,6 +79,10 @@ function wayBack(): string {
 }
 
 class CannotRestore extends Error {}
+
+class NeedsLock extends Error {}
+const NEEDS_LOCK =
+  'OSKIL_HOST lets other computers reach Oskil, but no passphrase is set. Start it without OSKIL_HOST, set a passphrase in Settings, then start it so again.';
 
 /** `npm run restore`: what is here is put aside, however damaged it is, and the backup takes its place. */
 async function restoreAtStart(): Promise<void> {

@@ -9,6 +9,9 @@ export type TableShape = {
   readonly selfPointing: readonly string[];
 };
 
+/** What belongs to this machine and not to the data: who is let in, and how far it has been brought up to date. */
+const NOT_KEPT = ['migration', 'lock', 'session', 'helper_code', 'guess'];
+
 /** Every table with data of ours, those that others point at first. */
 export async function tablesInOrder(db: Db): Promise<readonly TableShape[]> {
   const tables = await db.query<TableShape>(
@@ -22,7 +25,8 @@ export async function tablesInOrder(db: Db): Promise<readonly TableShape[]> {
         join pg_attribute a on a.attrelid = c.oid and a.attnum = f.conkey[1]
         where f.conrelid = c.oid and f.confrelid = c.oid and f.contype = 'f') as "selfPointing"
      from pg_class c join pg_namespace n on n.oid = c.relnamespace
-     where n.nspname = current_schema() and c.relkind = 'r' and c.relname <> 'migration' order by c.relname`,
+     where n.nspname = current_schema() and c.relkind = 'r' and c.relname <> all ($1) order by c.relname`,
+    [NOT_KEPT],
   );
   const points = await db.query<{ from: string; to: string }>(
     `select c.relname as from, t.relname as to from pg_constraint f

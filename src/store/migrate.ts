@@ -10,6 +10,7 @@ import { progress } from './migrations/0008-progress';
 import { grip } from './migrations/0009-grip';
 import { terms } from './migrations/0010-terms';
 import { files } from './migrations/0012-files';
+import { sessions } from './migrations/0013-sessions';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -27,6 +28,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   terms,
   measuresAndHome,
   files,
+  sessions,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

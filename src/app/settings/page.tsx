@@ -2,9 +2,11 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { database } from '@/server/database';
 import { hasToken } from '@/server/api/token';
+import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { settingsNow, timeZones } from '@/server/settings';
 import { buttonClass } from '@/ui/button';
 import { Limits, Page, PageHead } from '@/ui/page';
+import { LockPanel } from './lock-panel';
 import { SettingsForm } from './settings-form';
 import { TokenPanel } from './token-panel';
 
@@ -19,6 +21,7 @@ export default async function SettingsPage() {
         </Link>
       </PageHead>
       <SettingsForm initial={await settingsNow(await database())} zones={timeZones()} />
+      <LockPanel locked={await hasLock(await database())} idleMinutes={IDLE_MINUTES} />
       <TokenPanel there={await hasToken(await database())} />
       <Limits />
     </Page>

@@ -1,5 +1,6 @@
 'use client';
 
+import { newId } from '@/ui/new-id';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -12,7 +13,7 @@ import { Field, inputClass, Trouble } from '@/ui/field';
 type Props = { classId: string; people: readonly Person[] };
 
 const fresh = (): Incident => ({
-  id: crypto.randomUUID(),
+  id: newId(),
   personId: null,
   sign: '',
   what: '',

@@ -1,5 +1,6 @@
 'use client';
 
+import { newId } from '@/ui/new-id';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanStep } from '@/core/plan/step';
 import type { TaughtRow } from '@/core/teach/class-script';
@@ -107,7 +108,7 @@ export function useTeaching(
       const row = rowsNow()[current.current.rowIndex];
       if (!row) return;
       const made: Mark = {
-        id: crypto.randomUUID(),
+        id: newId(),
         personId,
         rowId: row.rowId,
         mark: kind,

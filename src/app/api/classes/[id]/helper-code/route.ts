@@ -1,0 +1,1 @@
+export { newHelperCode as POST } from '@/server/lock/routes';

@@ -1,0 +1,1 @@
+export { closeLock as POST } from '@/server/lock/routes';

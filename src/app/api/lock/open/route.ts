@@ -1,0 +1,1 @@
+export { openLock as POST } from '@/server/lock/routes';

@@ -1,0 +1,1 @@
+export { setLock as PUT } from '@/server/lock/routes';

@@ -1,0 +1,43 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { catalogueNow } from '@/server/catalogue';
+import { database } from '@/server/database';
+import { idFrom } from '@/server/ids';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { fullName } from '@/core/people/person';
+import { findClass } from '@/store/classes';
+import { loadMarks, loadTaught } from '@/store/teaching';
+import { Empty, Page, PageHead } from '@/ui/page';
+import { HelperMarks } from './helper-marks';
+
+export const metadata: Metadata = { title: 'Marks' };
+
+/** What a helper sees: who is there, and what happened in a row; nothing of anybody's health. */
+export default async function HelperPage({ params }: { params: Promise<{ id: string }> }) {
+  const id = idFrom((await params).id, 'class');
+  const db = await database();
+  const info = id.ok ? await findClass(db, id.value) : null;
+  if (!info) notFound();
+  const taught = await loadTaught(db, info.id);
+  const { catalogue } = await catalogueNow(db);
+  const rows = taught ? rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes) : [];
+  return (
+    <Page>
+      <PageHead title={`Marks: ${info.name}`} line="Tap what happened; it is stored at once." />
+      {taught && !taught.ended ? (
+        <HelperMarks
+          classId={info.id}
+          startedAtMs={taught.startedAtMs}
+          rowNow={taught.state.rowIndex}
+          rows={rows.map(({ rowId, title }) => ({ rowId, title }))}
+          people={taught.snapshot.people.map((p) => ({ id: p.id, name: fullName(p) }))}
+          marks={await loadMarks(db, info.id)}
+        />
+      ) : (
+        <Empty>
+          <p>{taught ? 'The class is over. Thank you.' : 'The class has not begun. Reload when it has.'}</p>
+        </Empty>
+      )}
+    </Page>
+  );
+}

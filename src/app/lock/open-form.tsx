@@ -1,0 +1,50 @@
+'use client';
+
+import { useState } from 'react';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Field, inputClass, Trouble } from '@/ui/field';
+
+/** One field for both: nobody is told which of them was nearly right. */
+export function OpenForm({ to }: { to: string | null }) {
+  const [secret, setSecret] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const open = async () => {
+    setBusy(true);
+    const opened = await call<{ goTo: string }>('POST', '/api/lock/open', { secret });
+    setBusy(false);
+    setTrouble(opened.ok ? null : opened.message);
+    // A whole new page: nothing that was made for nobody stays in memory.
+    if (opened.ok) window.location.assign(opened.value.goTo === '/' ? (to ?? '/') : opened.value.goTo);
+  };
+  return (
+    <form
+      className="grid max-w-md gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void open();
+      }}
+    >
+      <Field label="Passphrase or code">
+        {(field) => (
+          <input
+            {...field}
+            type="password"
+            autoComplete="current-password"
+            autoFocus
+            className={inputClass}
+            value={secret}
+            onChange={(e) => setSecret(e.target.value)}
+          />
+        )}
+      </Field>
+      <Trouble message={trouble} />
+      <div>
+        <Button type="submit" look="main" disabled={busy || secret === ''}>
+          {busy ? 'Opening' : 'Open'}
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { Button } from '@/ui/button';
+import { call } from '@/ui/call';
+import { Field, inputClass, Trouble } from '@/ui/field';
+
+/** The lock: a passphrase is set, changed, taken away, and Oskil locked at once. */
+export function LockPanel({ locked, idleMinutes }: { locked: boolean; idleMinutes: number }) {
+  const router = useRouter();
+  const [now, setNow] = useState('');
+  const [next, setNext] = useState('');
+  const [again, setAgain] = useState('');
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const send = async (passphrase: string, words: string) => {
+    const result = await call('PUT', '/api/lock', { now, passphrase });
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    for (const clear of [setNow, setNext, setAgain]) clear('');
+    toast(words);
+    router.refresh();
+  };
+  const set = () => {
+    if (next !== again) return setTrouble('The two are not the same. Nothing was changed.');
+    if (next === '') return setTrouble('Type a passphrase, and type it again.');
+    void send(next, locked ? 'The passphrase is changed' : 'Oskil is locked from now on');
+  };
+  const lockNow = async () => {
+    const closed = await call('POST', '/api/lock/close');
+    if (closed.ok) window.location.assign('/lock');
+    else setTrouble(closed.message);
+  };
+  return (
+    <section aria-label="Lock" className="mt-10">
+      <h2 className="text-xl">Lock</h2>
+      <p className="max-w-3xl">
+        {locked
+          ? `Oskil asks for a passphrase, and locks itself after ${idleMinutes} minutes in which nobody uses it.`
+          : 'Whoever sits at this computer can open Oskil. With a passphrase it asks first. There is no way round a passphrase that is forgotten.'}
+      </p>
+      <form
+        className="mt-3 grid max-w-md gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          set();
+        }}
+      >
+        {locked && (
+          <Secret label="Passphrase now" complete="current-password" value={now} onChange={setNow} />
+        )}
+        <Secret
+          label={locked ? 'New passphrase' : 'Passphrase'}
+          hint="At least 10 letters; a few words are easy to keep"
+          complete="new-password"
+          value={next}
+          onChange={setNext}
+        />
+        <Secret label="The same again" complete="new-password" value={again} onChange={setAgain} />
+        <Trouble message={trouble} />
+        <div className="flex flex-wrap gap-3">
+          <Button type="submit">{locked ? 'Change the passphrase' : 'Set a passphrase'}</Button>
+          {locked && (
+            <Button onClick={() => void send('', 'The lock is taken away')}>Take the lock away</Button>
+          )}
+          {locked && <Button onClick={() => void lockNow()}>Lock now</Button>}
+        </div>
+      </form>
+    </section>
+  );
+}
+
+type SecretProps = {
+  label: string;
+  hint?: string;
+  complete: 'current-password' | 'new-password';
+  value: string;
+  onChange: (value: string) => void;
+};
+
+function Secret({ label, hint, complete, value, onChange }: SecretProps) {
+  return (
+    <Field label={label} {...(hint && { hint })}>
+      {(field) => (
+        <input
+          {...field}
+          type="password"
+          autoComplete={complete}
+          className={inputClass}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+        />
+      )}
+    </Field>
+  );
+}

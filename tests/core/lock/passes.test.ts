@@ -1,0 +1,45 @@
+import { mayPass, type Asker } from '@/core/lock/passes';
+
+const MINE = '00000000-0000-4000-8000-000000000001';
+const OTHER = '00000000-0000-4000-8000-000000000002';
+const [nobody, instructor, helper]: Asker[] = [
+  { kind: 'nobody' },
+  { kind: 'instructor' },
+  { kind: 'helper', classId: MINE },
+];
+
+test.each<[string, boolean, boolean, boolean]>([
+  // path, nobody, helper, instructor
+  ['/', false, false, true],
+  ['/lock', true, true, true],
+  ['/api/lock/open', true, true, true],
+  ['/api/lock/close', true, true, true],
+  ['/api/lock', false, false, true],
+  ['/icon.svg', true, true, true],
+  ['/people', false, false, true],
+  ['/room', false, true, true],
+  ['/room/', false, false, true],
+  [`/classes/${MINE}/helper`, false, true, true],
+  [`/classes/${OTHER}/helper`, false, false, true],
+  [`/classes/${MINE}/teach`, false, false, true],
+  [`/api/classes/${MINE}/marks`, false, true, true],
+  [`/api/classes/${OTHER}/marks`, false, false, true],
+  [`/api/classes/${MINE}/marks/../plan`, false, false, true],
+  [`/api/classes/${MINE}/events`, false, false, true],
+  ['/api/v1/catalogue', false, false, true],
+  ['/files/out/register.csv', false, false, true],
+  ['/files/backup/x.oskil', false, false, true],
+  ['/lockpick', false, false, true],
+])('%s: nobody %s, helper %s, instructor %s', (path, forNobody, forHelper, forInstructor) => {
+  expect([nobody!, helper!, instructor!].map((a) => mayPass(a, path, false))).toEqual([
+    forNobody,
+    forHelper,
+    forInstructor,
+  ]);
+});
+
+test('a token reaches what other programs may ask, and nothing else', () => {
+  for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(mayPass(nobody!, path, true)).toBe(true);
+  for (const path of ['/people', '/api/people', '/files/backup/x.oskil', '/api/token', '/api/backups'])
+    expect(mayPass(nobody!, path, true)).toBe(false);
+});

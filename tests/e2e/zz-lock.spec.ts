@@ -1,0 +1,154 @@
+import { readdirSync } from 'node:fs';
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { noFaults } from './axe';
+
+/** Last of all: while it runs, nobody else gets in. */
+const WORDS = 'seven slow beads';
+const NOBODY = '00000000-0000-4000-8000-000000000000';
+
+/** Every page and route there is, with an id of nobody where one is asked for. */
+const places = (file: 'page.tsx' | 'route.ts'): readonly string[] =>
+  readdirSync('src/app', { recursive: true, encoding: 'utf8' })
+    .filter((f) => f.endsWith(`/${file}`))
+    .map((f) => `/${f.replace(`/${file}`, '')}`.replace(/\[[^\]]+\]/g, NOBODY));
+const OPEN = ['/lock', '/api/lock/open', '/api/lock/close', '/offline'];
+
+const lockPanel = (page: Page) => page.getByRole('region', { name: 'Lock' });
+async function setLock(page: Page) {
+  await page.goto('/settings');
+  await lockPanel(page).getByLabel('Passphrase', { exact: true }).fill(WORDS);
+  await lockPanel(page).getByLabel('The same again').fill(WORDS);
+  await lockPanel(page).getByRole('button', { name: 'Set a passphrase' }).click();
+  await expect(page.getByText('Oskil is locked from now on')).toBeVisible();
+}
+async function takeLockAway(page: Page) {
+  await page.goto('/settings');
+  await lockPanel(page).getByLabel('Passphrase now').fill(WORDS);
+  await lockPanel(page).getByRole('button', { name: 'Take the lock away' }).click();
+  await expect(page.getByText('The lock is taken away')).toBeVisible();
+}
+/** Without following where it leads. */
+const ask = (request: APIRequestContext, path: string) =>
+  request.get(path, { maxRedirects: 0, headers: { 'sec-fetch-site': 'same-origin' } });
+
+test('locked: nobody reaches any page or route; the passphrase opens it where one was going; a code opens marks alone', async ({
+  page,
+  browser,
+}) => {
+  test.slow();
+  await page.goto('/settings');
+  await lockPanel(page).getByLabel('Passphrase', { exact: true }).fill('short');
+  await lockPanel(page).getByLabel('The same again').fill('short');
+  await lockPanel(page).getByRole('button', { name: 'Set a passphrase' }).click();
+  await expect(lockPanel(page).getByRole('alert')).toContainText('At least 10 letters');
+  await setLock(page);
+  try {
+    await noFaults(page);
+    const stranger = await browser.newContext();
+    for (const path of places('page.tsx').filter((p) => !OPEN.includes(p))) {
+      const answer = await ask(stranger.request, path);
+      expect([path, answer.status()]).toEqual([path, 307]);
+      expect(answer.headers().location).toContain('/lock');
+    }
+    for (const path of places('route.ts').filter((p) => !OPEN.includes(p))) {
+      for (const answer of [
+        await ask(stranger.request, path),
+        await stranger.request.post(path, { data: {}, headers: { 'sec-fetch-site': 'same-origin' } }),
+      ])
+        expect([path, [401, 307].includes(answer.status())]).toEqual([path, true]);
+    }
+
+    const other = await stranger.newPage();
+    await other.goto('/people');
+    await expect(other).toHaveURL(/\/lock\?to=%2Fpeople$/);
+    await expect(other.getByRole('link', { name: 'People' })).toHaveCount(0);
+    expect(await other.content()).not.toContain('Ansel');
+    await noFaults(other);
+    await other.getByLabel('Passphrase or code').fill('seven fast beads');
+    await other.getByRole('button', { name: 'Open' }).click();
+    await expect(other.getByRole('alert').filter({ hasText: /./ })).toHaveText(
+      'That does not open Oskil. Try again.',
+    );
+    await other.getByLabel('Passphrase or code').fill(WORDS);
+    await other.getByRole('button', { name: 'Open' }).click();
+    await expect(other).toHaveURL(/\/people$/);
+    const [cookie] = await stranger.cookies();
+    expect(cookie).toMatchObject({ name: 'oskil_session', httpOnly: true, sameSite: 'Strict' });
+    await stranger.close();
+
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Make a code for helpers' }).click();
+    const code = (await page.getByRole('status').locator('strong').textContent())!;
+    const helper = await browser.newContext();
+    const screen = await helper.newPage();
+    await screen.goto('/');
+    await screen.getByLabel('Passphrase or code').fill(code.toLowerCase());
+    await screen.getByRole('button', { name: 'Open' }).click();
+    await expect(screen.getByRole('heading', { name: /^Marks: / })).toBeVisible();
+    await noFaults(screen);
+    for (const path of places('page.tsx').filter((p) => !OPEN.includes(p) && p !== '/room'))
+      expect([path, (await ask(helper.request, path)).status()]).toEqual([path, 307]);
+    for (const path of places('route.ts').filter((p) => !OPEN.includes(p)))
+      expect([path, [401, 403, 307].includes((await ask(helper.request, path)).status())]).toEqual([
+        path,
+        true,
+      ]);
+    expect((await ask(helper.request, '/room')).status()).toBe(200);
+    await screen.goto('/people');
+    await expect(screen.getByText('A helper’s code opens the screen for the room')).toBeVisible();
+    await helper.close();
+
+    await page.goto('/settings');
+    await lockPanel(page).getByRole('button', { name: 'Lock now' }).click();
+    await expect(page).toHaveURL(/\/lock$/);
+    await page.getByLabel('Passphrase or code').fill(WORDS);
+    await page.getByRole('button', { name: 'Open' }).click();
+    await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  } finally {
+    await takeLockAway(page);
+  }
+});
+
+test('a session that has ended while a page is open loses nothing: it is told, and what was typed is still there', async ({
+  page,
+  context,
+}) => {
+  await setLock(page);
+  try {
+    await page.goto('/settings');
+    await page.getByLabel('Signed under a note').fill('Marit, Fernhollow Glasshouse');
+    const cookies = await context.cookies();
+    await context.clearCookies();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Oskil is locked' })).toBeVisible();
+    await expect(page.getByLabel('Signed under a note')).toHaveValue('Marit, Fernhollow Glasshouse');
+    await context.addCookies(cookies);
+  } finally {
+    await takeLockAway(page);
+  }
+});
+
+test('no route breaks over the wrong types, and none takes anything from a foreign page', async ({
+  request,
+}) => {
+  test.slow();
+  const wrong: readonly unknown[] = [{}, [], 'text', 7, null, { id: 7, rows: 'x', plan: [], text: {} }];
+  for (const path of places('route.ts')) {
+    for (const method of ['POST', 'PUT', 'DELETE'] as const) {
+      const foreign = await request.fetch(path, {
+        method,
+        data: JSON.stringify({}),
+        headers: { 'content-type': 'application/json', origin: 'http://elsewhere.example' },
+      });
+      expect([method, path, [403, 405, 401].includes(foreign.status())]).toEqual([method, path, true]);
+    }
+    if (path.startsWith('/api/backups')) continue;
+    for (const body of wrong) {
+      const answer = await request.post(path, {
+        data: JSON.stringify(body),
+        headers: { 'content-type': 'application/json', 'sec-fetch-site': 'same-origin' },
+      });
+      expect([path, JSON.stringify(body), answer.status()]).not.toEqual([path, JSON.stringify(body), 500]);
+    }
+  }
+});
