@@ -1,9 +1,10 @@
 import { execFileSync, spawn } from 'node:child_process';
 import { chownSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
-import { createServer, connect } from 'node:net';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { run } from './prepare.mjs';
+import { freePort } from './scratch-server.mjs';
 
 const PLACE = '/usr/lib/postgresql';
 const binaries = () => {
@@ -82,13 +83,4 @@ async function listens(port, server) {
     if (up) return true;
   }
   return false;
-}
-
-function freePort() {
-  return new Promise((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
-  });
 }

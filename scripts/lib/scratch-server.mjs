@@ -36,7 +36,7 @@ async function ready(url, server) {
   return false;
 }
 
-function freePort() {
+export function freePort() {
   return new Promise((resolve) => {
     const probe = createServer().listen(0, '127.0.0.1', () => {
       const { port } = probe.address();
