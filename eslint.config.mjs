@@ -12,7 +12,7 @@ const oneWay = (files, forbidden, message) => ({
 const outsideCore = '^(@/(?!core/)|react|next|radix-ui|@electric-sql|lucide|date-fns|node:)';
 
 export default tseslint.config(
-  { ignores: ['node_modules', '.next', 'data', 'next-env.d.ts', 'test-results'] },
+  { ignores: ['node_modules', '.next', 'data', 'next-env.d.ts', 'test-results', 'public/sw.js'] },
   ...tseslint.configs.recommended,
   {
     plugins: { 'react-hooks': reactHooks },

@@ -9,6 +9,7 @@ import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
 import { FileDrop } from '@/ui/file-drop';
 import { IdleLock } from '@/ui/idle-lock';
+import { OfflineShell } from '@/ui/offline-shell';
 import { SiteHeader } from '@/ui/site-header';
 import './globals.css';
 
@@ -35,6 +36,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           Skip to the page
         </a>
         {who === 'instructor' && <SiteHeader />}
+        <OfflineShell />
         {locks && <IdleLock minutes={IDLE_MINUTES} />}
         <CatalogueProvider own={own}>{children}</CatalogueProvider>
         {who === 'instructor' && <FileDrop />}

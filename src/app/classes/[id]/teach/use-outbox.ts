@@ -40,11 +40,14 @@ export function useOutbox(waiting: readonly Waiting[]): Outbox {
   return { post, unsaved };
 }
 
+/** What may be otherwise in a moment: the server is back, or Oskil is opened again in another tab. */
+const PASSES: ReadonlySet<string> = new Set(['unreachable', 'our-fault', 'locked']);
+
 /** Refused for good counts as landed: trying the same again would not help. */
 async function landed({ kind, classId, body }: Letter): Promise<boolean> {
   const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
   if (result.ok) return true;
-  if (result.code === 'unreachable' || result.code === 'our-fault') return false;
+  if (PASSES.has(result.code)) return false;
   console.warn('Not stored:', result.code, result.message);
   return true;
 }
