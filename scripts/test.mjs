@@ -46,7 +46,7 @@ async function onPostgres() {
   if (!postgres)
     return console.log('PostgreSQL is not here and could not be installed: its tests did not run.');
   // What is about the embedded database's own folder, or about no database, is not asked twice.
-  const notTwice = ['--testPathIgnorePatterns', 'migrate-and-lock', 'import-fuzz', 'pdf.test'];
+  const notTwice = ['--testPathIgnorePatterns', 'migrate-and-lock', 'import-fuzz', 'pdf.test', 'backup.test'];
   jest('store tests on PostgreSQL', ['tests/store', ...notTwice], { OSKIL_TEST_POSTGRES: postgres.url });
   await postgres.stop();
 }

@@ -21,7 +21,10 @@ export type Due = {
 /** Measures that are due at the next class, all of them in a week of review; and who to look back on. */
 export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due> {
   const people = await peopleOfClass(db, info.id);
-  const first = await firstDays(db);
+  const first = await firstDays(
+    db,
+    people.map((p) => p.id),
+  );
   const review = await isReview(db, info);
   const due = people.filter((p) => isMeasureDue(p.measures, first[p.id] ?? null, today, review));
   const longEnough = people.filter((p) => daysBetween(first[p.id] ?? today, today) >= LOOK_BACK_FROM_DAYS);

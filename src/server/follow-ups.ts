@@ -5,9 +5,9 @@ import { fail, ok, type Result } from '@/core/result';
 import { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from '@/core/teach/calls';
 import { painRose } from '@/core/teach/wrap-up';
 import { loadCalls, saveCall } from '@/store/calls';
-import { listClasses, type ClassInfo } from '@/store/classes';
+import { classesFrom, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
-import { listPeople } from '@/store/people';
+import { peopleClearedUntil } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { undecidedClasses } from '@/store/progress';
 import { loadAttendance } from '@/store/wrap-ups';
@@ -28,7 +28,7 @@ export type Call = {
 /** Whom to ask today, and when. */
 export async function callsDue(db: Db, today: string): Promise<Call[]> {
   const since = format(subDays(parseISO(today), WITHIN_DAYS), 'yyyy-MM-dd');
-  const recent = (await listClasses(db)).filter((c) => c.status === 'written up' && c.day >= since);
+  const recent = (await classesFrom(db, since)).filter((c) => c.status === 'written up');
   return (await Promise.all(recent.map((c) => callsOf(db, c, today, since)))).flat();
 }
 
@@ -77,7 +77,7 @@ const ENDING_WITHIN_DAYS = 21;
 /** Clearances that run out in the next three weeks, one sentence each. */
 export async function endingClearances(db: Db, today: string): Promise<string[]> {
   const soon = format(addDays(parseISO(today), ENDING_WITHIN_DAYS), 'yyyy-MM-dd');
-  return expiringClearances(await listPeople(db), today, soon).map(
+  return expiringClearances(await peopleClearedUntil(db, soon), today, soon).map(
     ({ person, clearance, until }) =>
       `${fullName(person)}’s clearance for ${CLEARED_FOR[clearance.scope]} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,
   );

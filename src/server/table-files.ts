@@ -1,8 +1,11 @@
 import { writeMarks } from '@/core/formats/marks-csv';
 import { writeMeasures } from '@/core/formats/measures-csv';
 import { writeRegister } from '@/core/formats/register-csv';
+import type { Person } from '@/core/people/person';
+import type { Mark } from '@/core/teach/marks';
+import type { WrapUpPerson } from '@/core/teach/wrap-up';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
-import { listClasses, revisions } from '@/store/classes';
+import { classesFrom, revisions, writtenUpClasses, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople } from '@/store/people';
 import { loadMarks, loadTaught } from '@/store/teaching';
@@ -17,7 +20,7 @@ export const measuresFile = async (db: Db): Promise<OutFile> =>
 
 /** Every written-up class, one line for each person. */
 export async function registerFile(db: Db): Promise<OutFile> {
-  const lines = (await taughtClasses(db)).flatMap(({ info, people, attendance }) =>
+  const lines = await linesOfAll(db, ({ info, people, attendance }) =>
     attendance.flatMap(({ personId, present, ...told }) => {
       const person = people.find((p) => p.id === personId);
       if (!person) return [];
@@ -30,7 +33,7 @@ export async function registerFile(db: Db): Promise<OutFile> {
 }
 
 export async function marksFile(db: Db): Promise<OutFile> {
-  const lines = (await taughtClasses(db)).flatMap(({ info, people, marks, titleOf }) =>
+  const lines = await linesOfAll(db, ({ info, people, marks, titleOf }) =>
     marks.flatMap(({ personId, rowId, mark, atMs }) => {
       const person = people.find((p) => p.id === personId);
       if (!person) return [];
@@ -44,30 +47,42 @@ export async function marksFile(db: Db): Promise<OutFile> {
   return csvFile('marks.csv', writeMarks(lines));
 }
 
-async function taughtClasses(db: Db) {
-  const infos = (await listClasses(db)).filter((c) => c.status === 'written up').reverse();
+/** Line after line of every written-up class; one class after the other, since all at once may not fit in memory. */
+async function linesOfAll<Line>(
+  db: Db,
+  linesOf: (taught: TaughtClass) => readonly Line[],
+): Promise<readonly Line[]> {
   const { catalogue } = await catalogueNow(db);
-  const all = await Promise.all(
-    infos.map(async (info) => {
-      const taught = await loadTaught(db, info.id);
-      if (!taught) return null;
-      const rows = rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes);
-      return {
+  const lines: Line[] = [];
+  for (const info of await writtenUpClasses(db)) {
+    const taught = await loadTaught(db, info.id);
+    if (!taught) continue;
+    const rows = rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes);
+    lines.push(
+      ...linesOf({
         info,
         people: taught.snapshot.people,
         attendance: await loadAttendance(db, info.id),
         marks: await loadMarks(db, info.id),
-        titleOf: (rowId: string) => rows.find((r) => r.rowId === rowId)?.title ?? rowId,
-      };
-    }),
-  );
-  return all.filter((c) => c !== null);
+        titleOf: (rowId) => rows.find((r) => r.rowId === rowId)?.title ?? rowId,
+      }),
+    );
+  }
+  return lines;
 }
+
+type TaughtClass = {
+  readonly info: ClassInfo;
+  readonly people: readonly Person[];
+  readonly attendance: readonly WrapUpPerson[];
+  readonly marks: readonly Mark[];
+  readonly titleOf: (rowId: string) => string;
+};
 
 /** Classes from a day on, for a calendar. */
 export async function calendarFile(db: Db, fromDay: string, made: Date): Promise<OutFile> {
   const revision = await revisions(db);
-  const classes = (await listClasses(db)).filter((c) => c.day >= fromDay).reverse();
+  const classes = await classesFrom(db, fromDay);
   return {
     name: 'oskil-classes.ics',
     type: 'text/calendar; charset=utf-8',

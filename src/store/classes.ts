@@ -65,10 +65,32 @@ export async function findClass(db: Db, id: string): Promise<ClassInfo | null> {
   return row ? classOf(row) : null;
 }
 
-export async function listClasses(db: Db): Promise<ClassInfo[]> {
-  return (await db.query<ClassRow>(`${SELECT} order by c.day desc, c.starts_at desc, c.id limit 200`)).map(
-    classOf,
+/** So many classes stand on one page of a list. */
+export const CLASSES_A_PAGE = 200;
+
+/** The newest classes first, from one place of the whole list on. */
+export async function listClasses(db: Db, from = 0): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} order by c.day desc, c.starts_at desc, c.id limit $1 offset $2`,
+    [CLASSES_A_PAGE, from],
   );
+  return rows.map(classOf);
+}
+
+/** Every class that is written up, oldest first. */
+export async function writtenUpClasses(db: Db): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} where t.written_up_at is not null order by c.day, c.starts_at, c.id`,
+  );
+  return rows.map(classOf);
+}
+
+/** Every class from a day on, planned or not, earliest first. */
+export async function classesFrom(db: Db, day: string): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(`${SELECT} where c.day >= $1 order by c.day, c.starts_at, c.id`, [
+    day,
+  ]);
+  return rows.map(classOf);
 }
 
 /** Classes from a day on, and any before it that are under way, earliest first. */

@@ -11,6 +11,7 @@ import { grip } from './migrations/0009-grip';
 import { terms } from './migrations/0010-terms';
 import { files } from './migrations/0012-files';
 import { sessions } from './migrations/0013-sessions';
+import { whoCame } from './migrations/0014-who-came';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -29,6 +30,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   measuresAndHome,
   files,
   sessions,
+  whoCame,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -1,3 +1,4 @@
+import { MEASURE_KINDS } from '@/core/people/person';
 import type { Clearance, Measure, Person, PersonCondition, PersonFields } from '@/core/people/person';
 import type { Db } from './db';
 
@@ -21,7 +22,18 @@ type PersonRow = {
   clearances: Clearance[];
 };
 
-const SELECT = `
+/** Measures of a person: all there ever were, or the newest of each kind and hand, which is all that a plan asks of. */
+type Measured = 'all' | 'newest';
+const MEASURES: Readonly<Record<Measured, string>> = {
+  all: 'measure m where m.person_id = p.id',
+  // One look into the index for each, however many years of them there are.
+  newest: `(select n.* from unnest(array['L', 'R', 'both']) h
+    cross join unnest(array[${MEASURE_KINDS.map((kind) => `'${kind}'`).join(', ')}]) k
+    cross join lateral (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k
+      order by n.on_day desc limit 1) n) m`,
+};
+
+const select = (measured: Measured): string => `
 select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance, p.wanted_task, p.notes,
   p.positions, p.props_out, p.props_home, p.height_cm, p.mass_kg,
   p.archived_at is not null as archived,
@@ -33,8 +45,9 @@ select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance,
     from clearance l where l.person_id = p.id), '[]'::json) as clearances,
   coalesce((select json_agg(json_build_object('hand', m.hand, 'kind', m.kind, 'value', m.value, 'on', m.on_day::text)
       order by m.on_day desc, m.kind, m.hand)
-    from measure m where m.person_id = p.id), '[]'::json) as measures
+    from ${MEASURES[measured]}), '[]'::json) as measures
 from person p`;
+const SELECT = select('all');
 
 const personOf = (r: PersonRow): Person => ({
   id: r.id,
@@ -56,11 +69,25 @@ const personOf = (r: PersonRow): Person => ({
   ...(r.mass_kg === null ? {} : { massKg: r.mass_kg }),
 });
 
-export async function listPeople(db: Db, which: 'current' | 'archived' = 'current'): Promise<Person[]> {
+const IN_ORDER = 'order by lower(p.first_name), p.initial, p.id';
+
+export async function listPeople(
+  db: Db,
+  which: 'current' | 'archived' = 'current',
+  measured: Measured = 'all',
+): Promise<Person[]> {
   const where = which === 'current' ? 'p.archived_at is null' : 'p.archived_at is not null';
-  return (
-    await db.query<PersonRow>(`${SELECT} where ${where} order by lower(p.first_name), p.initial, p.id`)
-  ).map(personOf);
+  return (await db.query<PersonRow>(`${select(measured)} where ${where} ${IN_ORDER}`)).map(personOf);
+}
+
+/** People who have a clearance that ends by a day. */
+export async function peopleClearedUntil(db: Db, day: string): Promise<Person[]> {
+  const rows = await db.query<PersonRow>(
+    `${select('newest')} where p.archived_at is null
+       and exists (select 1 from clearance l where l.person_id = p.id and l.until_day <= $1) ${IN_ORDER}`,
+    [day],
+  );
+  return rows.map(personOf);
 }
 
 export async function findPerson(db: Db, id: string): Promise<Person | null> {

@@ -67,11 +67,12 @@ export async function timesAttended(
   return Object.fromEntries(rows.map((r) => [r.id, r.times]));
 }
 
-/** The day of everybody's first class, by person. */
-export async function firstDays(db: Db): Promise<Record<string, string>> {
+/** The day of the first class of each of these people. */
+export async function firstDays(db: Db, personIds: readonly string[]): Promise<Record<string, string>> {
   const rows = await db.query<{ id: string; day: string }>(
     `select a.person_id as id, min(c.day)::text as day
-     from attendance a join class c on c.id = a.class_id where a.present group by 1`,
+     from attendance a join class c on c.id = a.class_id where a.present and a.person_id = any ($1::uuid[]) group by 1`,
+    [personIds],
   );
   return Object.fromEntries(rows.map((r) => [r.id, r.day]));
 }

@@ -1,5 +1,11 @@
 import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import type { PlanStep } from '@/core/plan/step';
+import { loadDemo } from '@/demo/load';
+import { previewBackup, restoreBackup } from '@/server/backup/restore';
+import { makeBackup } from '@/server/backup/write';
 import type { Database } from '@/store/db';
 import { addClass, addSeries, listClasses } from '@/store/classes';
 import { migrate, MIGRATIONS } from '@/store/migrate';
@@ -88,6 +94,21 @@ test('many readers and writers at once, more than there are connections', async 
   );
   expect(await listPeople(other!)).toHaveLength(7);
 });
+
+test('a backup made of the server restores into the embedded database, and back onto the server', async () => {
+  process.env.OSKIL_DATA = mkdtempSync(join(tmpdir(), 'oskil-pg-backup-'));
+  await loadDemo(other!, '2026-11-24', randomUUID);
+  const people = await listPeople(one!);
+  const at = { day: '2026-11-27', time: '09:00:00', instant: new Date('2026-11-27T09:00:00Z') };
+  const made = await makeBackup(one!, 'asked for', at);
+  if (!made.ok) throw new Error(made.message);
+  await one!.query('delete from person where id = $1', [people[0]!.id]);
+  const preview = await previewBackup(one!, made.value.name);
+  expect(preview.ok && preview.value.changes.find((c) => c.what === 'People')!.back).toHaveLength(1);
+  expect(await restoreBackup(one!, made.value.name, { ...at, time: '09:00:01' })).toMatchObject({ ok: true });
+  expect(await listPeople(other!)).toEqual(people);
+  rmSync(process.env.OSKIL_DATA, { recursive: true });
+}, 180_000);
 
 test('a server that is not there, and a database that is not, are told apart', async () => {
   await expect(openPostgres('postgresql://oskil@127.0.0.1:1/postgres')).rejects.toMatchObject({

@@ -2,15 +2,18 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { plural } from '@/core/words';
 import { database } from '@/server/database';
-import { listClasses, type ClassInfo } from '@/store/classes';
+import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
 import { shortDay } from '@/ui/dates';
 import { Empty, Page, PageHead } from '@/ui/page';
 
 export const metadata: Metadata = { title: 'Classes' };
 
-export default async function ClassesPage() {
-  const classes = await listClasses(await database());
+type Props = { searchParams: Promise<{ from?: string }> };
+
+export default async function ClassesPage({ searchParams }: Props) {
+  const from = Math.max(0, Math.floor(Number((await searchParams).from ?? 0)) || 0);
+  const classes = await listClasses(await database(), from);
   return (
     <Page>
       <PageHead title="Classes" line="Planned and taught, newest first.">
@@ -18,7 +21,7 @@ export default async function ClassesPage() {
           Make a class
         </Link>
       </PageHead>
-      {classes.length === 0 ? (
+      {classes.length === 0 && from === 0 ? (
         <Empty>
           <p>No class yet. Make one: a name, a day, when it starts and how long the slot is.</p>
         </Empty>
@@ -40,6 +43,21 @@ export default async function ClassesPage() {
           </tbody>
         </table>
       )}
+      <p className="mt-4 flex gap-6">
+        {from > 0 && (
+          <Link
+            className="underline underline-offset-4"
+            href={`/classes?from=${Math.max(0, from - CLASSES_A_PAGE)}`}
+          >
+            Newer classes
+          </Link>
+        )}
+        {classes.length === CLASSES_A_PAGE && (
+          <Link className="underline underline-offset-4" href={`/classes?from=${from + CLASSES_A_PAGE}`}>
+            Older classes
+          </Link>
+        )}
+      </p>
     </Page>
   );
 }

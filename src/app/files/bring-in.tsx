@@ -16,12 +16,13 @@ import { FilePlace } from '@/ui/file-place';
 import { IncomingPreview } from './incoming-preview';
 
 type Opened = { readonly name: string; readonly text: string; readonly incoming: Incoming };
-type Props = { people: readonly Person[]; rolls: readonly TaughtRoll[]; today: string };
+type Props = { people: readonly Person[]; today: string };
 
 /** A file is read and shown, with what is wrong with it, and only then kept or not. */
-export function BringIn({ people, rolls, today }: Props) {
+export function BringIn({ people, today }: Props) {
   const router = useRouter();
   const [opened, setOpened] = useState<Opened | null>(null);
+  const [rolls, setRolls] = useState<readonly TaughtRoll[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [day, setDay] = useState(today);
   const [startsAt, setStartsAt] = useState('10:30');
@@ -37,6 +38,11 @@ export function BringIn({ people, rolls, today }: Props) {
     if (read.value.kind === 'people') {
       putDropped(file);
       return router.push('/people/import');
+    }
+    if (read.value.kind === 'register') {
+      const taught = await call<{ rolls: readonly TaughtRoll[] }>('GET', '/api/files/rolls');
+      if (!taught.ok) return setTrouble(taught.message);
+      setRolls(taught.value.rolls);
     }
     setOpened({ name: file.name, text: decoded.value.text, incoming: read.value });
   };

@@ -4,7 +4,6 @@ import { today } from '@/server/today';
 import { listClasses } from '@/store/classes';
 import { listOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
-import { taughtRolls } from '@/store/teaching';
 import { listTerms } from '@/store/terms';
 import { Page, PageHead } from '@/ui/page';
 import { BringIn } from './bring-in';
@@ -24,8 +23,8 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
       />
       <BringIn
         key={dropped ?? ''}
-        people={await listPeople(db)}
-        rolls={await taughtRolls(db)}
+        people={await listPeople(db, 'current', 'newest')}
+
         today={today()}
       />
       <TakeOut

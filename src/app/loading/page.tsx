@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: 'Loading bench' };
 export default async function LoadingPage() {
   const db = await database();
   const { floorLoading } = await settingsNow(db);
-  const people = await listPeople(db);
+  const people = await listPeople(db, 'current', 'newest');
   const classes = (await upcomingClasses(db, today())).filter((c) => c.status === 'planned');
   return (
     <Page wide>

@@ -19,7 +19,7 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
     <PlanDesk
       room={rest}
       initial={replyOf(stored.history, stored.version)}
-      everyone={await listPeople(db)}
+      everyone={await listPeople(db, 'current', 'newest')}
       blocks={await listBlocks(db)}
       others={others.map(({ id: classId, name, week, day }) => ({ id: classId, name, week, day }))}
     />
