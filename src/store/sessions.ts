@@ -82,15 +82,16 @@ export async function lateGuesses(
   rememberedS: number,
 ): Promise<{ readonly tries: number; readonly lastAgoS: number }> {
   const [row] = await db.query<{ tries: number; ago: number | null }>(
-    `select count(*)::int as tries, extract(epoch from now() - max(at))::float8 as ago from guess
-     where at > now() - make_interval(secs => $1)`,
+    `select count(*)::int as tries, extract(epoch from clock_timestamp() - max(at))::float8 as ago from guess
+     where at > clock_timestamp() - make_interval(secs => $1)`,
     [rememberedS],
   );
   return { tries: row!.tries, lastAgoS: row!.ago ?? Infinity };
 }
 
 export async function addGuess(db: Db): Promise<void> {
-  await db.query('insert into guess default values');
+  // Not when the transaction began, which may have been before it had to wait for another.
+  await db.query('insert into guess (at) values (clock_timestamp())');
 }
 
 export async function forgetGuesses(db: Db): Promise<void> {

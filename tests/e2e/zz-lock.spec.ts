@@ -128,6 +128,30 @@ test('a session that has ended while a page is open loses nothing: it is told, a
   }
 });
 
+test('a screen that nobody uses for an hour locks itself, but not while another tab is used', async ({
+  page,
+}) => {
+  await setLock(page);
+  try {
+    await page.clock.install({ time: new Date() });
+    await page.goto('/people');
+    await page.clock.runFor(59 * 60_000);
+    await expect(page).toHaveURL(/\/people$/);
+    // As another tab does when it is used.
+    await page.evaluate(() => localStorage.setItem('oskil-used', String(Date.now())));
+    await page.clock.runFor(30 * 60_000);
+    await expect(page).toHaveURL(/\/people$/);
+    await page.clock.runFor(31 * 60_000);
+    await expect(page).toHaveURL(/\/lock$/);
+    await page.clock.resume();
+    await page.getByLabel('Passphrase or code').fill(WORDS);
+    await page.getByRole('button', { name: 'Open' }).click();
+    await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  } finally {
+    await takeLockAway(page);
+  }
+});
+
 test('no route breaks over the wrong types, and none takes anything from a foreign page', async ({
   request,
 }) => {

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { codeFrom, plainCode, REMEMBERED_S, waitAfter } from '@/core/lock/guesses';
 import type { Asker } from '@/core/lock/passes';
 import { fail, ok, type Result } from '@/core/result';
+import { plural } from '@/core/words';
 import { findClass } from '@/store/classes';
 import type { Db } from '@/store/db';
 import {
@@ -77,7 +78,7 @@ const startTry = (db: Db): Promise<number> =>
   });
 
 const waitWords = (seconds: number): string =>
-  seconds > 90 ? `${Math.ceil(seconds / 60)} minutes` : `${Math.ceil(seconds)} seconds`;
+  seconds > 90 ? plural(Math.ceil(seconds / 60), 'minute') : plural(Math.ceil(seconds), 'second');
 
 export const close = (db: Db, token: string): Promise<void> => endSession(db, hashOf(token));
 
