@@ -13,11 +13,7 @@ export function database(): Promise<Database> {
   return holder.oskilDatabase;
 }
 
-const openOwn = (): Promise<Database> =>
-  openFolder(dataFolder(), {
-    fresh: process.env.OSKIL_FRESH === '1',
-    aside: process.env.OSKIL_RESTORE !== undefined,
-  });
+const openOwn = (): Promise<Database> => openFolder(dataFolder(), { fresh: process.env.OSKIL_FRESH === '1' });
 
 /** A PostgreSQL server that several instructors' Oskils share. */
 async function openShared(url: string): Promise<Database> {

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { loadDemo } from '@/demo/load';
 import { FolderInUse } from '@/store/lock';
 import { NewerDatabase } from '@/store/migrate';
-import { DamagedFolder } from '@/store/open';
+import { DamagedFolder, replaceData } from '@/store/open';
 import { startDailyBackups } from './backup/daily';
 import { backupFolder, listBackups } from './backup/folder';
 import { openBackup } from './backup/read';
@@ -84,15 +84,20 @@ class NeedsLock extends Error {}
 const NEEDS_LOCK =
   'OSKIL_HOST lets other computers reach Oskil, but no passphrase is set. Start it without OSKIL_HOST, set a passphrase in Settings, then start it so again.';
 
-/** `npm run restore`: what is here is put aside, however damaged it is, and the backup takes its place. */
+/** `npm run restore`: the backup takes the place of what is here, which is put aside, however damaged it is. */
 async function restoreAtStart(): Promise<void> {
   const file = process.env.OSKIL_RESTORE;
   if (file === undefined) return;
+  if (process.env.DATABASE_URL)
+    throw new CannotRestore(
+      'With DATABASE_URL others may be using the data. Restore from Settings, Safe keeping. Nothing was touched.',
+    );
   const opened = await openBackup(file);
   if (!opened.ok) throw new CannotRestore(`${file}: ${opened.message}`);
   const { db: then } = opened.value;
-  const db = await database();
-  await db.transaction((tx) => copyAll(then, tx));
+  const aside = await replaceData(dataFolder(), (db) => db.transaction((tx) => copyAll(then, tx)));
   await then.close();
-  console.log(`Restored ${file}. What was here before is beside it in ${dataFolder()}, as pg-aside.`);
+  console.log(
+    `Restored ${file}. ${aside ? `What was here before is in ${aside}. ` : ''}No passphrase is set.`,
+  );
 }

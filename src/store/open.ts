@@ -9,25 +9,14 @@ import { openPglite } from './pglite';
 /** The data of a folder cannot be read; it was not written to. */
 export class DamagedFolder extends Error {}
 
-export type Opening = {
-  /** Throw away what the folder held, once the lock says nobody uses it. */
-  readonly fresh?: boolean;
-  /** Put what the folder held aside, however it is, and begin with nothing. */
-  readonly aside?: boolean;
-};
-
-/** Open the data in a folder: take its lock, open, look through, migrate. Closing gives the lock back. */
-export async function openFolder(
-  folder: string,
-  { fresh = false, aside = false }: Opening = {},
-): Promise<Database> {
-  const path = resolve(folder);
-  mkdirSync(path, { recursive: true });
-  const release = lockFolder(path);
+/**
+ * Open the data in a folder: take its lock, open, look through, migrate. Closing gives the lock back. `fresh` throws away what
+ * the folder held, once the lock says nobody uses it.
+ */
+export async function openFolder(folder: string, { fresh = false } = {}): Promise<Database> {
+  const { data, release } = takeFolder(folder);
   try {
-    const data = join(path, 'pg');
     if (fresh) rmSync(data, { recursive: true, force: true });
-    if (aside && existsSync(data)) renameSync(data, freeName(path));
     const db = await openSound(data);
     await migrate(db);
     return {
@@ -42,6 +31,42 @@ export async function openFolder(
     throw error;
   }
 }
+
+/**
+ * Put other data in the place of what a folder holds, however damaged that is. It is made and filled beside it first, so that a
+ * failure leaves all as it was; what was there is put aside. Returns where.
+ */
+export async function replaceData(
+  folder: string,
+  fill: (db: Database) => Promise<void>,
+): Promise<string | null> {
+  const { path, data, release } = takeFolder(folder);
+  try {
+    const making = makingOf(data);
+    rmSync(making, { recursive: true, force: true });
+    const db = await openPglite(making);
+    try {
+      await migrate(db);
+      await fill(db);
+    } finally {
+      await db.close();
+    }
+    const aside = existsSync(data) ? freeName(path) : null;
+    if (aside) renameSync(data, aside);
+    renameSync(making, data);
+    return aside;
+  } finally {
+    release();
+  }
+}
+
+function takeFolder(folder: string) {
+  const path = resolve(folder);
+  mkdirSync(path, { recursive: true });
+  return { path, data: join(path, 'pg'), release: lockFolder(path) };
+}
+
+const makingOf = (data: string): string => `${data}-making`;
 
 /** What was put aside is never written over. */
 function freeName(path: string): string {
@@ -70,7 +95,7 @@ async function openSound(data: string): Promise<Database> {
 
 /** A new folder is made beside its place, so that one that was cut off while it was made is never taken for data. */
 async function beginWith(data: string): Promise<void> {
-  const making = `${data}-making`;
+  const making = makingOf(data);
   rmSync(making, { recursive: true, force: true });
   await (await openPglite(making)).close();
   rmSync(data, { recursive: true, force: true });

@@ -70,7 +70,7 @@ test('what a restore would change is told by name, and then it is as it was', as
   const name = await made();
   const before = await everything(db);
   const same = await previewBackup(db, name);
-  expect(same.ok && same.value.changes.every(isSame)).toBe(true);
+  expect(same.ok && same.value.every(isSame)).toBe(true);
 
   const [first, second] = await listPeople(db);
   await savePerson(db, randomUUID(), personFields({ firstName: 'Yrsa', initial: 'K' }));
@@ -85,13 +85,13 @@ test('what a restore would change is told by name, and then it is as it was', as
   });
   const preview = await previewBackup(db, name);
   if (!preview.ok) throw new Error(preview.message);
-  const people = preview.value.changes.find((c) => c.what === 'People')!;
+  const people = preview.value.find((c) => c.what === 'People')!;
   expect(people).toMatchObject({
     lost: ['Yrsa K'],
     back: [`${second!.firstName} ${second!.initial}`],
     changed: [`${first!.firstName} ${first!.initial}`],
   });
-  expect(preview.value.changes.find((c) => c.what === 'Settings')!.lost).toContain('venueSafety');
+  expect(preview.value.find((c) => c.what === 'Settings')!.lost).toContain('venueSafety');
 
   const changed = await everything(db);
   const restored = await restoreBackup(db, name, at());

@@ -130,6 +130,17 @@ test('the passphrase is changed only by who knows it, and every other session en
   expect(await askerOf(db, fresh)).toEqual({ kind: 'instructor' });
 });
 
+test('guessing the passphrase in Settings waits like guessing it at the door', async () => {
+  await set();
+  for (let i = 0; i < 5; i++)
+    expect(await setPassphrase(db, { now: `wrong ${i}`, passphrase: '' })).toMatchObject({
+      code: 'wrong-secret',
+    });
+  expect(await setPassphrase(db, { now: WORDS, passphrase: '' })).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(db, { secret: WORDS })).toMatchObject({ code: 'too-many-tries' });
+  expect(await hasLock(db)).toBe(true);
+});
+
 test('the lock is not taken away while other computers can reach Oskil', async () => {
   await set();
   process.env.OSKIL_HOST = '0.0.0.0';

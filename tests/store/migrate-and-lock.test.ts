@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { FolderInUse, lockFolder } from '@/store/lock';
 import { migrate, MIGRATIONS, NewerDatabase } from '@/store/migrate';
-import { DamagedFolder, openFolder } from '@/store/open';
+import { DamagedFolder, openFolder, replaceData } from '@/store/open';
 import { listPeople } from '@/store/people';
 import { openPglite } from '@/store/pglite';
 
@@ -152,11 +152,28 @@ test.each<[string, (pg: string) => void]>([
     there.filter((f) => !/pid|pg_internal|pg_stat|log/.test(f)),
   );
   expect(existsSync(join(folder, 'oskil.lock'))).toBe(false);
-  // And it can be put aside for a backup to take its place.
-  const anew = await openFolder(folder, { aside: true });
-  expect(await listPeople(anew)).toEqual([]);
-  await anew.close();
-  expect(existsSync(join(folder, 'pg-aside-1'))).toBe(true);
+});
+
+test('other data takes the place of a damaged folder, which is put aside; where that fails all is as it was', async () => {
+  mkdirSync(join(folder, 'pg'));
+  writeFileSync(join(folder, 'pg', 'half'), 'something');
+  await expect(
+    replaceData(folder, async (db) => {
+      await db.query(PERSON);
+      throw new Error('The disk is full');
+    }),
+  ).rejects.toThrow('The disk is full');
+  expect(readdirSync(join(folder, 'pg'))).toEqual(['half']);
+  expect(existsSync(join(folder, 'oskil.lock'))).toBe(false);
+
+  const aside = await replaceData(folder, async (db) => {
+    await db.query(PERSON);
+  });
+  expect(aside).toBe(join(folder, 'pg-aside-1'));
+  expect(readdirSync(aside!)).toEqual(['half']);
+  const db = await openFolder(folder);
+  expect((await listPeople(db)).map((p) => p.firstName)).toEqual(['Ansel']);
+  await db.close();
 });
 
 test('a folder that was cut off while it was made begins again', async () => {

@@ -104,7 +104,7 @@ test('a backup made of the server restores into the embedded database, and back 
   if (!made.ok) throw new Error(made.message);
   await one!.query('delete from person where id = $1', [people[0]!.id]);
   const preview = await previewBackup(one!, made.value.name);
-  expect(preview.ok && preview.value.changes.find((c) => c.what === 'People')!.back).toHaveLength(1);
+  expect(preview.ok && preview.value.find((c) => c.what === 'People')!.back).toHaveLength(1);
   expect(await restoreBackup(one!, made.value.name, { ...at, time: '09:00:01' })).toMatchObject({ ok: true });
   expect(await listPeople(other!)).toEqual(people);
   rmSync(process.env.OSKIL_DATA, { recursive: true });

@@ -43,6 +43,12 @@ function placesOf(columns: readonly Column[], width: number): readonly Place[] {
 const GUTTER = 0.8;
 const innerRoom = (room: Room, place: Place): Room => ({ ...room, width: place.width - room.size * GUTTER });
 
+const rowTag = (cells: readonly { readonly tag: Tag }[]): Tag =>
+  tagOf(
+    'TR',
+    cells.map((c) => c.tag),
+  );
+
 function layHead(columns: readonly Column[], places: readonly Place[], room: Room): Laid {
   const cells = columns.map((column, i): { tag: Tag; cell: Cell } => {
     const tag = tagOf('TH', [], { scope: 'Column' });
@@ -56,12 +62,7 @@ function layHead(columns: readonly Column[], places: readonly Place[], room: Roo
   );
   const foot = height + room.size * 0.2;
   return {
-    tags: [
-      tagOf(
-        'TR',
-        cells.map((c) => c.tag),
-      ),
-    ],
+    tags: [rowTag(cells)],
     strips: [
       {
         height: foot + room.size * 0.2,
@@ -104,12 +105,7 @@ function layRow(row: SheetRow, table: SheetTable, places: readonly Place[], room
   });
   const least = table.toWriteOn ? room.size * TO_WRITE_ON : 0;
   return {
-    tags: [
-      tagOf(
-        'TR',
-        cells.map((c) => c.tag),
-      ),
-    ],
+    tags: [rowTag(cells)],
     strips: [
       rowStrip(
         cells.map((c) => c.cell),
@@ -124,10 +120,11 @@ function cellAt(strips: readonly Strip[], column: Column, place: Place, room: Ro
   const right = place.width - room.size * GUTTER;
   const x = place.x + (column.ruled ? room.size * 0.4 : 0);
   if (!column.end) return { x, strips };
-  return {
-    x,
-    strips: strips.map((s) => ({ ...s, marks: s.marks.map((m) => moved(m, right - endOf(m, room), 0)) })),
+  const toRight = (s: Strip): Strip => {
+    const end = Math.max(0, ...s.marks.map((m) => endOf(m, room)));
+    return { ...s, marks: s.marks.map((m) => moved(m, right - end, 0)) };
   };
+  return { x, strips: strips.map(toRight) };
 }
 
 const endOf = (mark: Mark, room: Room): number =>

@@ -4,8 +4,8 @@ import { createInterface } from 'node:readline';
 import { createGunzip } from 'node:zlib';
 import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/backup/header';
 import { fail, ok, type Result } from '@/core/result';
-import { finishTable, putRows, tablesInOrder, type TableShape } from '@/store/backup';
 import type { Database, Db } from '@/store/db';
+import { filling } from '@/store/fill-tables';
 import { MIGRATIONS, migrate } from '@/store/migrate';
 import { openPglite } from '@/store/pglite';
 
@@ -43,7 +43,7 @@ const NOT_WHOLE = fail('damaged', DAMAGED);
 export async function openBackup(
   path: string,
   version: 'newest' | 'as it was' = 'newest',
-): Promise<Result<{ header: BackupHeader; db: Database }>> {
+): Promise<Result<{ db: Database }>> {
   const header = await readBackup(path);
   if (!header.ok) return header;
   const { migration } = header.value;
@@ -55,7 +55,7 @@ export async function openBackup(
     );
     await db.transaction((tx) => fill(tx, path));
     if (version === 'newest') await migrate(db);
-    return ok({ header: header.value, db });
+    return ok({ db });
   } catch {
     // Rows that the tables do not take: it is whole, but nothing that we wrote.
     await db.close();
@@ -81,34 +81,12 @@ async function* linesOf(path: string): AsyncGenerator<string> {
   if (broken) throw broken as Error;
 }
 
-const MOST_BATCH = 1_000_000;
-
 /** Rows into their tables as they come. */
 async function fill(tx: Db, path: string): Promise<void> {
-  const shapes = new Map((await tablesInOrder(tx)).map((t) => [t.name, t]));
-  const pointing = new Map<TableShape, string[]>();
-  let shape = null as TableShape | null;
-  let [batch, size]: [string[], number] = [[], 0];
-  const put = async () => {
-    if (shape && batch.length > 0) await putRows(tx, shape, batch);
-    [batch, size] = [[], 0];
-  };
+  const { put, finish } = await filling(tx);
   for await (const line of linesOf(path)) {
     const read = readLine(line);
-    if (!read || !isRow(read)) continue;
-    const [name, values] = read;
-    if (name !== shape?.name || size > MOST_BATCH) await put();
-    shape = shapes.get(name) ?? null;
-    if (!shape) throw new Error(`There is no table ${name}`);
-    const row = line.slice(line.indexOf(',') + 1, -1);
-    batch.push(row);
-    size += row.length;
-    if (shape.selfPointing.some((column) => values[column] !== null)) {
-      const own = pointing.get(shape) ?? [];
-      own.push(row);
-      pointing.set(shape, own);
-    }
+    if (read && isRow(read)) await put(read[0], line.slice(line.indexOf(',') + 1, -1));
   }
-  await put();
-  for (const each of shapes.values()) await finishTable(tx, each, pointing.get(each) ?? []);
+  await finish();
 }

@@ -1,8 +1,6 @@
-import { createHash } from 'node:crypto';
 import { fail, ok, type Result } from '@/core/result';
-import { rowsOf, tablesInOrder } from '@/store/backup';
+import { backupLines, type TableSums } from './lines';
 import { openBackup } from './read';
-import type { TableSums } from './write';
 
 /** A backup is restored into a database of its own, and every table there must be what it was here. */
 export async function verify(path: string, sums: TableSums): Promise<Result<object>> {
@@ -12,13 +10,9 @@ export async function verify(path: string, sums: TableSums): Promise<Result<obje
   const { db } = opened.value;
   try {
     const restored = await db.transaction(async (tx) => {
-      const out: Record<string, string> = {};
-      for (const table of await tablesInOrder(tx)) {
-        const own = createHash('sha256');
-        for await (const row of rowsOf(tx, table)) own.update(`${row}\n`);
-        out[table.name] = own.digest('hex');
-      }
-      return out;
+      const lines = backupLines(tx, 'daily', new Date(0));
+      for await (const _ of lines.text());
+      return lines.sums();
     });
     const same =
       Object.keys(sums).length === Object.keys(restored).length &&

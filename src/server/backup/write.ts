@@ -1,15 +1,14 @@
-import { createHash } from 'node:crypto';
 import { createWriteStream, promises as files, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
-import type { BackupFooter, BackupHeader, BackupKind } from '@/core/backup/header';
+import type { BackupKind } from '@/core/backup/header';
 import { backupName } from '@/core/backup/keep';
 import { fail, ok, type Result } from '@/core/result';
-import { migrationOf, rowsOf, tablesInOrder } from '@/store/backup';
 import type { Db } from '@/store/db';
 import { backupFolder, PART, readyFolder, thinOut } from './folder';
+import { backupLines } from './lines';
 import { verify } from './verify';
 
 export type MadeAt = { readonly day: string; readonly time: string; readonly instant: Date };
@@ -59,41 +58,6 @@ const toDisk: PutDown = async (path, bytes) => {
   await file.sync();
   await file.close();
 };
-
-/** Digest of the rows of each table, in their order. */
-export type TableSums = Readonly<Record<string, string>>;
-
-function backupLines(tx: Db, kind: BackupKind, instant: Date) {
-  const whole = createHash('sha256');
-  const sums: Record<string, string> = {};
-  const hashed = (line: string): string => {
-    whole.update(`${line}\n`);
-    return `${line}\n`;
-  };
-  async function* text(): AsyncGenerator<string> {
-    const header: BackupHeader = {
-      oskil: 'backup',
-      version: 1,
-      migration: await migrationOf(tx),
-      madeAt: instant.toISOString(),
-      kind,
-    };
-    yield hashed(JSON.stringify(header));
-    let rows = 0;
-    for (const table of await tablesInOrder(tx)) {
-      const own = createHash('sha256');
-      for await (const row of rowsOf(tx, table)) {
-        own.update(`${row}\n`);
-        rows += 1;
-        yield hashed(`["${table.name}",${row}]`);
-      }
-      sums[table.name] = own.digest('hex');
-    }
-    const footer: BackupFooter = { rows, sha256: whole.digest('hex') };
-    yield `${JSON.stringify(footer)}\n`;
-  }
-  return { text, sums: (): TableSums => sums };
-}
 
 /** What went wrong with a folder or a disk, in a sentence. */
 export function troubleWords(error: unknown, folder: string): string {

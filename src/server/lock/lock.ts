@@ -2,7 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { z } from 'zod';
 import { codeFrom, plainCode, REMEMBERED_S, waitAfter } from '@/core/lock/guesses';
 import type { Asker } from '@/core/lock/passes';
-import { fail, ok, type Result } from '@/core/result';
+import { fail, ok, type Failure, type Result } from '@/core/result';
 import { plural } from '@/core/words';
 import { findClass } from '@/store/classes';
 import type { Db } from '@/store/db';
@@ -51,9 +51,8 @@ export type Opened = { readonly token: string; readonly goTo: string };
 export async function open(db: Db, { secret }: z.infer<typeof openSchema>): Promise<Result<Opened>> {
   const kept = await loadPassphrase(db);
   if (!kept) return fail('no-lock', 'Oskil is not locked.');
-  const wait = await startTry(db);
-  if (wait > 0) return fail('too-many-tries', `Too many wrong tries. Try again in ${waitWords(wait)}.`);
-
+  const waiting = await startTry(db);
+  if (waiting) return waiting;
   const classId = await classOfCode(db, hashOf(plainCode(secret)), today());
   if (!(await isPassphrase(secret, kept)) && classId === null) return NOT_OPEN;
   const asHelper = classId !== null;
@@ -67,14 +66,15 @@ export async function open(db: Db, { secret }: z.infer<typeof openSchema>): Prom
   return ok({ token, goTo: asHelper ? `/classes/${classId}/helper` : '/' });
 }
 
-/** Counts a try before it is looked at, one after the other, so that many at once do not get in for one; or how long to wait, s. */
-const startTry = (db: Db): Promise<number> =>
+/** Counts a try before it is looked at, one after the other, so that many at once do not get in for one; or says how long to wait. */
+const startTry = (db: Db): Promise<Failure | null> =>
   db.transaction(async (tx) => {
     await oneByOne(tx);
     const { tries, lastAgoS } = await lateGuesses(tx, REMEMBERED_S);
     const wait = waitAfter(tries) - lastAgoS;
-    if (wait <= 0) await addGuess(tx);
-    return Math.max(0, wait);
+    if (wait > 0) return fail('too-many-tries', `Too many wrong tries. Try again in ${waitWords(wait)}.`);
+    await addGuess(tx);
+    return null;
   });
 
 const waitWords = (seconds: number): string =>
@@ -101,8 +101,13 @@ export async function setPassphrase(
   { now, passphrase }: z.infer<typeof passphraseSchema>,
 ): Promise<Result<{ token: string | null }>> {
   const kept = await loadPassphrase(db);
-  if (kept && !(await isPassphrase(now, kept)))
-    return fail('wrong-secret', 'The passphrase that is set now is another. Nothing was changed.');
+  if (kept) {
+    const waiting = await startTry(db);
+    if (waiting) return waiting;
+    if (!(await isPassphrase(now, kept)))
+      return fail('wrong-secret', 'The passphrase that is set now is another. Nothing was changed.');
+    await forgetGuesses(db);
+  }
   if (passphrase === '' && listensBeyond())
     return fail(
       'needs-lock',

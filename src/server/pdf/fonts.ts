@@ -78,4 +78,6 @@ function fontRuns(text: string, bold: boolean, fonts: Readonly<Record<FontName, 
 
 /** Whether every letter of a text can be printed. */
 export const printable = (text: string, { runsOf }: Fonts): boolean =>
-  text.includes(NO_LETTER) || !runsOf(text, false).some((run) => run.text.includes(NO_LETTER));
+  runsOf(text, false)
+    .map((run) => run.text)
+    .join('') === text;

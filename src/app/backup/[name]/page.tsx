@@ -31,7 +31,7 @@ export default async function RestorePage({ params }: { params: Promise<{ name: 
         </Link>
       </PageHead>
       {preview.ok ? (
-        <Preview name={name} changes={preview.value.changes} />
+        <Preview name={name} changes={preview.value} />
       ) : (
         <p role="alert" className="font-semibold text-load">
           {preview.message}
