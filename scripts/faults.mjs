@@ -1,10 +1,10 @@
 // Kills Oskil at random moments while it teaches, writes up, imports, backs up and starts, and asks each time whether
 // all that was acknowledged is there: `npm run faults`, or `-- 20` for so many kills. Needs a build.
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { answers, launch } from './lib/launch.mjs';
 import { ensureBuilt, ensureInstalled } from './lib/prepare.mjs';
 import { freePort } from './lib/scratch-server.mjs';
 
@@ -84,24 +84,7 @@ async function killedWhileStarting(folder) {
 }
 
 function launched(folder) {
-  let output = '';
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: {
-        ...process.env,
-        OSKIL_DATA: folder,
-        OSKIL_DEMO: '1',
-        OSKIL_TODAY: '2026-11-24',
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        NEXT_TELEMETRY_DISABLED: '1',
-      },
-      stdio: ['ignore', 'pipe', 'pipe'],
-    },
-  );
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (c) => (output += c));
-  const ended = new Promise((resolve) => child.once('exit', resolve));
+  const { child, ended, output } = launch(folder, port, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' });
   /** The process that holds the data, which the lock names, and whatever started it. */
   const kill = async (signal) => {
     try {
@@ -112,20 +95,13 @@ function launched(folder) {
     child.kill(signal);
     await ended;
   };
-  return { kill, child, output: () => output };
+  return { kill, child, output };
 }
 
 async function started(folder) {
   const server = launched(folder);
   counted.starts += 1;
-  for (let tries = 0; tries < 300 && server.child.exitCode === null; tries++) {
-    const up = await fetch(url).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (up) return server;
-    await pause(100);
-  }
+  if (await answers(url, server.child)) return server;
   troubles.push(`It did not start again:\n${server.output()}`);
   return null;
 }

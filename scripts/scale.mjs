@@ -1,11 +1,12 @@
 // Ten simulated years, and then the times of the main pages, a minute of 50 readers and 5 writers, and the start:
 // `npm run scale`. It makes its own data, in a temporary folder, from the demo.
 import { mkdtempSync, rmSync } from 'node:fs';
-import { spawn } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import autocannon from 'autocannon';
 import { PGlite } from '@electric-sql/pglite';
+import { answers, launch } from './lib/launch.mjs';
 import { ensureBuilt, ensureInstalled } from './lib/prepare.mjs';
 import { freePort } from './lib/scratch-server.mjs';
 
@@ -22,36 +23,14 @@ const url = `http://127.0.0.1:${port}`;
 
 async function start() {
   const from = Date.now();
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: {
-        ...process.env,
-        OSKIL_DATA: folder,
-        OSKIL_DEMO: '1',
-        OSKIL_TODAY: '2026-11-24',
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        NEXT_TELEMETRY_DISABLED: '1',
-      },
-    },
-  );
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  for (;;) {
-    const up = await fetch(url).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (up) break;
-    if (child.exitCode !== null) throw new Error('It did not start');
-    await new Promise((resolve) => setTimeout(resolve, 20));
-  }
+  const { child, ended, output } = launch(folder, port, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' });
+  if (!(await answers(url, child))) throw new Error(`It did not start:\n${output()}`);
+  const startMs = Date.now() - from;
   const stop = async () => {
     child.kill('SIGTERM');
     await ended;
   };
-  return { startMs: Date.now() - from, stop, pid: child.pid };
+  return { startMs, stop, pid: child.pid };
 }
 
 /** The demo's class that was taught, taught again by ten series, twice a week with a pause, before the demo begins. */
@@ -164,7 +143,7 @@ async function underLoad({ person, planned, taught }) {
   const [read, written] = await Promise.all([readers, writers]);
   return [
     `${LOAD_SECONDS} s of 50 readers and 5 writers:`,
-    `${read['2xx']} pages read, p95 ${read.latency.p97_5 ?? read.latency.p99} ms, ${read.errors + read.non2xx} not answered well`,
+    `${read['2xx']} pages read, 97.5 of 100 within ${read.latency.p97_5} ms, ${read.errors + read.non2xx} not answered well`,
     `${written['2xx']} marks written, ${written.errors + written.non2xx} not answered well`,
   ].join('\n  ');
 }
@@ -172,7 +151,6 @@ async function underLoad({ person, planned, taught }) {
 const run = (what) => autocannon({ url, duration: LOAD_SECONDS, timeout: 60, ...what });
 
 async function residentMb(pid) {
-  const { execFileSync } = await import('node:child_process');
   const all = execFileSync('ps', ['-eo', 'pid,ppid,rss']).toString().trim().split('\n').slice(1);
   const of = all
     .map((l) => l.trim().split(/\s+/).map(Number))
