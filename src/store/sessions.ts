@@ -39,7 +39,7 @@ export async function seeSession(
   const [session] = await db.query<Session>(
     `update session s set seen_at = now() where token_hash = $1 and seen_at > now() - make_interval(mins => $2)
        and (s.kind = 'instructor' or exists
-         (select 1 from helper_code h where h.class_id = s.class_id and h.day = $3::date))
+         (select 1 from helper_code h where h.class_id = s.class_id and h.day >= $3::date))
      returning kind, class_id as "classId"`,
     [tokenHash, idleMinutes, today],
   );
@@ -50,7 +50,7 @@ export async function endSession(db: Db, tokenHash: string): Promise<void> {
   await db.query('delete from session where token_hash = $1', [tokenHash]);
 }
 
-/** A class has one code at a time; a new one ends the helpers of the last. */
+/** A class has one code at a time, good until a day is over; a new one ends the helpers of the last. */
 export async function saveHelperCode(db: Db, classId: string, codeHash: string, day: string): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.query('delete from session where class_id = $1', [classId]);
@@ -62,10 +62,10 @@ export async function saveHelperCode(db: Db, classId: string, codeHash: string, 
   });
 }
 
-/** The class that a code of today opens. */
+/** The class that a code opens, until its day is over. */
 export async function classOfCode(db: Db, codeHash: string, today: string): Promise<string | null> {
   const [row] = await db.query<{ id: string }>(
-    'select class_id as id from helper_code where code_hash = $1 and day = $2',
+    'select class_id as id from helper_code where code_hash = $1 and day >= $2',
     [codeHash, today],
   );
   return row?.id ?? null;

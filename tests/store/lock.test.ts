@@ -153,13 +153,16 @@ test('the lock is not taken away while other computers can reach Oskil', async (
   expect(await hasLock(db)).toBe(false);
 });
 
-test('a helper’s code opens one class for one day, and a new one ends the helpers of the last', async () => {
+test('a helper’s code opens one class until its day is over, and a new one ends the helpers of the last', async () => {
   expect(await makeHelperCode(db, CLASS)).toMatchObject({ ok: false, code: 'no-lock' });
   await set();
   const first = await makeHelperCode(db, CLASS);
   if (!first.ok) throw new Error(first.message);
   const { token, goTo } = await opened(first.value.code.toLowerCase());
   expect(goTo).toBe(`/classes/${CLASS}/helper`);
+  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
+  process.env.OSKIL_TODAY = '2026-11-24';
+  // The evening before.
   expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
   process.env.OSKIL_TODAY = '2026-11-26';
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });

@@ -14,8 +14,8 @@ export default async function LockPage({ searchParams }: Props) {
         title="Oskil is locked"
         line={
           helper
-            ? 'A helper’s code opens the screen for the room and the marks of today’s class, nothing else.'
-            : 'Open it with the passphrase, or with today’s code for helpers.'
+            ? 'A helper’s code opens the screen for the room and the marks of one class, nothing else.'
+            : 'Open it with the passphrase, or with a code for helpers.'
         }
       />
       <OpenForm to={placeOf(to)} />

@@ -47,7 +47,7 @@ const NOT_OPEN = fail('wrong-secret', 'That does not open Oskil. Try again.');
 
 export type Opened = { readonly token: string; readonly goTo: string };
 
-/** Open with the passphrase, or with today's code for helpers; wrong tries make the next wait. */
+/** Open with the passphrase, or with a code for helpers; wrong tries make the next wait. */
 export async function open(db: Db, { secret }: z.infer<typeof openSchema>): Promise<Result<Opened>> {
   const kept = await loadPassphrase(db);
   if (!kept) return fail('no-lock', 'Oskil is not locked.');
@@ -120,7 +120,7 @@ export async function setPassphrase(
   return ok({ token });
 }
 
-/** A code with which helpers reach Room and the marks of one class, until the day is over; shown once. */
+/** A code with which helpers reach Room and the marks of one class, until its day is over; shown once. */
 export async function makeHelperCode(db: Db, rawId: string | undefined): Promise<Result<{ code: string }>> {
   const id = idFrom(rawId, 'class');
   const info = id.ok ? await findClass(db, id.value) : null;
@@ -131,7 +131,8 @@ export async function makeHelperCode(db: Db, rawId: string | undefined): Promise
       'Without a passphrase everybody at this computer can mark. Set one in Settings first.',
     );
   const code = codeFrom(randomBytes(64));
-  await saveHelperCode(db, info.id, hashOf(code), today());
+  // Made the evening before, it is good for the class; for one that is over already, until the day is.
+  await saveHelperCode(db, info.id, hashOf(code), info.day > today() ? info.day : today());
   return ok({ code });
 }
 
