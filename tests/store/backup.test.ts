@@ -10,7 +10,7 @@ import { bringBackup } from '@/server/backup/bring';
 import { backupFolder, backupPath, listBackups, namesIn } from '@/server/backup/folder';
 import { copyAll, previewBackup, restoreBackup } from '@/server/backup/restore';
 import { makeBackup, type PutDown } from '@/server/backup/write';
-import { openBackup } from '@/server/backup/read';
+import { openBackup, readBackup } from '@/server/backup/read';
 import { rowsOf, tablesInOrder } from '@/store/backup';
 import { listClasses } from '@/store/classes';
 import type { Db } from '@/store/db';
@@ -159,6 +159,32 @@ test.each<[string, (bytes: Buffer) => Buffer]>([
   expect(brought).toMatchObject({ ok: false });
   expect(!brought.ok && brought.message).toMatch(/Nothing was touched\.$/);
   expect(namesIn(backupFolder())).toEqual(there);
+});
+
+test('a byte turned anywhere is found, or harms nothing', async () => {
+  const bytes = await bytesOfOne();
+  const path = join(backupFolder(), '2026-11-26-080001-brought.oskil');
+  const whole = gunzipSync(bytes).toString();
+  for (let part = 0; part <= 200; part++) {
+    const turned = Buffer.from(bytes);
+    turned[Math.floor((part / 200) * (bytes.length - 1))]! ^= 1 << (part % 8);
+    writeFileSync(path, turned);
+    const read = await readBackup(path);
+    if (read.ok) expect(gunzipSync(turned).toString()).toBe(whole);
+    else expect(['damaged', 'no-backup']).toContain(read.code);
+  }
+  rmSync(path);
+}, 120_000);
+
+test('a line ends at a line feed alone: a note may hold every other mark', async () => {
+  const [person] = await listPeople(db);
+  const notes = 'one\u2028two\u2029three\rfour\u0085five\nsix 🖐';
+  await savePerson(db, person!.id, { ...person!, notes });
+  const opened = await openBackup(backupPath(await made())!);
+  if (!opened.ok) throw new Error(opened.message);
+  expect((await listPeople(opened.value.db)).find((p) => p.id === person!.id)!.notes).toBe(notes);
+  await opened.value.db.close();
+  await savePerson(db, person!.id, { ...person! });
 });
 
 test('a backup of a newer Oskil is refused; one of an older is brought up to date', async () => {

@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { createInterface } from 'node:readline';
 import { createGunzip } from 'node:zlib';
 import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/backup/header';
 import { fail, ok, type Result } from '@/core/result';
@@ -11,8 +10,8 @@ import { openPglite } from '@/store/pglite';
 
 /** Whether a file is a whole backup that this Oskil knows; nothing is restored. */
 export async function readBackup(path: string): Promise<Result<BackupHeader>> {
+  const lines = linesOf(path);
   try {
-    const lines = linesOf(path);
     const first = await lines.next();
     const header = readHeader(first.done ? '' : first.value, MIGRATIONS.length);
     if (!header.ok) return header;
@@ -32,6 +31,8 @@ export async function readBackup(path: string): Promise<Result<BackupHeader>> {
   } catch (error) {
     const gone = (error as NodeJS.ErrnoException).code === 'ENOENT';
     return gone ? fail('not-found', 'There is no such backup.') : NOT_WHOLE;
+  } finally {
+    await lines.return(undefined);
   }
 }
 const NOT_WHOLE = fail('damaged', DAMAGED);
@@ -63,22 +64,24 @@ export async function openBackup(
   }
 }
 
+/** Lines end at a line feed and nothing else; a note may hold any other mark that some take for the end of a line. */
 async function* linesOf(path: string): AsyncGenerator<string> {
   const file = createReadStream(path);
-  const bytes = file.pipe(createGunzip());
-  // A file that ends in the middle, or is no gzip at all, ends the lines with its error.
-  let broken: Error | null = null;
-  for (const stream of [file, bytes])
-    stream.on('error', (error: Error) => {
-      broken ??= error;
-      bytes.destroy();
-    });
+  const text = file.pipe(createGunzip()).setEncoding('utf8');
+  file.on('error', (error) => text.destroy(error));
   try {
-    for await (const line of createInterface({ input: bytes, crlfDelay: Infinity })) yield line;
-  } catch (error) {
-    throw broken ?? error;
+    let rest = '';
+    for await (const piece of text) {
+      const lines = `${rest}${piece}`.split('\n');
+      rest = lines.pop()!;
+      yield* lines;
+    }
+    if (rest) yield rest;
+  } finally {
+    file.destroy();
+    // What comes after nobody wants any more is no news to anyone.
+    text.on('error', () => {}).destroy();
   }
-  if (broken) throw broken as Error;
 }
 
 /** Rows into their tables as they come. */
