@@ -1,5 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { COOKIE, passageOf } from '@/server/lock/gate';
+import { COOKIE, passageOf, type Passage } from '@/server/lock/gate';
+import { sayWho } from '@/server/lock/whose';
 
 /**
  * Before every page and route: whoever may not pass is stopped here. Pages get a fresh nonce: only scripts that we sent may run,
@@ -7,7 +8,7 @@ import { COOKIE, passageOf } from '@/server/lock/gate';
  */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { pathname } = request.nextUrl;
-  const { passage, who } = await passageOf(
+  const { passage, asker } = await passageOf(
     pathname,
     request.cookies.get(COOKIE)?.value,
     request.headers.has('authorization'),
@@ -17,7 +18,7 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   const policy = policyWith(nonce);
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
-  headers.set('x-oskil-who', who);
+  sayWho(headers, asker);
   headers.set('Content-Security-Policy', policy);
   return secured(NextResponse.next({ request: { headers } }), policy);
 }
@@ -56,24 +57,32 @@ function addressOf(request: NextRequest): string {
 }
 
 /** A page leads to the lock; anything else is answered in words. */
-function stopped(request: NextRequest, passage: 'to the lock' | 'not for helpers'): NextResponse {
+function stopped(request: NextRequest, passage: Exclude<Passage, 'pass'>): NextResponse {
   const { pathname, search } = request.nextUrl;
   const isPage = request.method === 'GET' && !/^\/(api|files\/|meter|solver)/.test(pathname);
   if (isPage) {
     const to = new URL('/lock', addressOf(request));
-    if (passage === 'not for helpers') to.searchParams.set('helper', 'yes');
+    if (passage !== 'to the lock')
+      to.searchParams.set('not', passage === 'not for helpers' ? 'helper' : 'instructor');
     else if (pathname !== '/') to.searchParams.set('to', pathname + search);
     return NextResponse.redirect(to);
   }
-  return passage === 'to the lock'
-    ? NextResponse.json(
-        {
-          code: 'locked',
-          message: 'Oskil is locked. Open it in another tab, then try again; what you typed is still here.',
-        },
-        { status: 401 },
-      )
-    : NextResponse.json({ code: 'helper', message: 'A helper’s code does not open this.' }, { status: 403 });
+  const { status, ...words } = ANSWERS[passage];
+  return NextResponse.json(words, { status });
 }
+
+const ANSWERS = {
+  'to the lock': {
+    status: 401,
+    code: 'locked',
+    message: 'Oskil is locked. Open it in another tab, then try again; what you typed is still here.',
+  },
+  'not for helpers': { status: 403, code: 'helper', message: 'A helper’s code does not open this.' },
+  'for coordinators': {
+    status: 403,
+    code: 'coordinator',
+    message: 'This is about everybody’s data, so only a coordinator can do it.',
+  },
+} as const;
 
 export const config = { matcher: [{ source: '/((?!_next/static|_next/image|icon.svg).*)' }] };

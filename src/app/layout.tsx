@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
-import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
 import { database } from '@/server/database';
+import { instructorHere, whoAsks } from '@/server/lock/whose';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
@@ -21,7 +21,7 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
-  const who = (await headers()).get('x-oskil-who');
+  const who = await whoAsks();
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : await listOwn(db);
@@ -35,7 +35,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the page
         </a>
-        {who === 'instructor' && <SiteHeader />}
+        {who === 'instructor' && <SiteHeader name={(await instructorHere())?.name ?? null} />}
         <OfflineShell />
         {locks && <IdleLock minutes={IDLE_MINUTES} />}
         <CatalogueProvider own={own}>{children}</CatalogueProvider>

@@ -4,7 +4,7 @@ import { nameList, plural, timeSpan } from '@/core/words';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { backupTrouble } from '@/server/backup/daily';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { dueAt, type Due } from '@/server/due';
 import { hasLock } from '@/server/lock/lock';
 import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
@@ -17,7 +17,7 @@ import { CallRow } from './call-row';
 import { NextClass } from './next-class';
 
 export default async function TodayPage() {
-  const db = await database();
+  const db = await pageData();
   const day = today();
   const upcoming = await upcomingClasses(db, day);
   const [next, ...later] = upcoming;

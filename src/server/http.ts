@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { Failure, Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { database } from './database';
+import { dataFor } from './lock/whose';
 
 const MOST_BYTES = 256 * 1024;
 
@@ -65,14 +65,23 @@ type Inner = (db: () => Promise<Db>, request: Request, params: Params) => Promis
 /** Who may ask: null, or why not. */
 export type Guard = (request: Request) => Failure | null | Promise<Failure | null>;
 
+/** What the database says of a row that this instructor may not write. */
+const NOT_ALLOWED = '42501';
+const ANOTHERS: Failure = {
+  ok: false,
+  code: 'not-found',
+  message: 'That is not among your classes and people. Nothing was changed.',
+};
+
 /** Foreign requests are refused before anything is read; a bug is answered plainly and nothing about people is logged. */
 export function guarded(guard: Guard, inner: Inner) {
   return async (request: Request, context: { params: Promise<Params> }): Promise<Response> => {
     try {
       const refused = await guard(request);
       if (refused) return failed(refused);
-      return await inner(database, request, await context.params);
+      return await inner(() => dataFor(request.headers), request, await context.params);
     } catch (error) {
+      if ((error as { code?: string }).code === NOT_ALLOWED) return failed(ANOTHERS);
       console.error(
         'A request failed:',
         request.method,

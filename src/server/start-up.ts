@@ -1,9 +1,11 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { loadDemo } from '@/demo/load';
+import { hasInstructors } from '@/store/instructors';
 import { FolderInUse } from '@/store/lock';
 import { NewerDatabase } from '@/store/migrate';
 import { DamagedFolder, replaceData } from '@/store/open';
+import { readyRole } from '@/store/scoped';
 import { startDailyBackups } from './backup/daily';
 import { backupFolder, listBackups } from './backup/folder';
 import { openBackup } from './backup/read';
@@ -23,6 +25,7 @@ export async function startUp(): Promise<void> {
   try {
     await restoreAtStart();
     const db = await database();
+    if (await hasInstructors(db)) await readyRole(db);
     if (listensBeyond() && !(await hasLock(db))) throw new NeedsLock(NEEDS_LOCK);
     if (process.env.OSKIL_DEMO === '1' && (await loadDemo(db, today(), newId))) markAsDemo();
   } catch (error) {

@@ -10,7 +10,7 @@ export type TableShape = {
 };
 
 /** What belongs to this machine and not to the data: who is let in, and how far it has been brought up to date. */
-const NOT_KEPT = ['migration', 'lock', 'session', 'helper_code', 'guess'];
+const NOT_KEPT = ['migration', 'lock', 'session', 'helper_code', 'guess', 'instructor'];
 
 /** Every table with data of ours, those that others point at first. */
 export async function tablesInOrder(db: Db): Promise<readonly TableShape[]> {

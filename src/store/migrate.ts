@@ -12,6 +12,7 @@ import { terms } from './migrations/0010-terms';
 import { files } from './migrations/0012-files';
 import { sessions } from './migrations/0013-sessions';
 import { whoCame } from './migrations/0014-who-came';
+import { instructors } from './migrations/0015-instructors';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -31,6 +32,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   files,
   sessions,
   whoCame,
+  instructors,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -19,13 +19,19 @@ export async function savePassphrase(db: Db, passphrase: string | null): Promise
   });
 }
 
-export type Session = { readonly kind: 'instructor' | 'helper'; readonly classId: string | null };
+export type Session = {
+  readonly kind: 'instructor' | 'helper';
+  readonly classId: string | null;
+  /** Null while there are no instructors by name. */
+  readonly instructorId: string | null;
+};
 
 export async function addSession(db: Db, tokenHash: string, session: Session): Promise<void> {
-  await db.query('insert into session (token_hash, kind, class_id) values ($1, $2, $3)', [
+  await db.query('insert into session (token_hash, kind, class_id, instructor_id) values ($1, $2, $3, $4)', [
     tokenHash,
     session.kind,
     session.classId,
+    session.instructorId,
   ]);
 }
 
@@ -40,7 +46,7 @@ export async function seeSession(
     `update session s set seen_at = now() where token_hash = $1 and seen_at > now() - make_interval(mins => $2)
        and (s.kind = 'instructor' or exists
          (select 1 from helper_code h where h.class_id = s.class_id and h.day >= $3::date))
-     returning kind, class_id as "classId"`,
+     returning kind, class_id as "classId", instructor_id as "instructorId"`,
     [tokenHash, idleMinutes, today],
   );
   return session ?? null;

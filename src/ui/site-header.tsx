@@ -15,8 +15,8 @@ const PLACES = [
   { href: '/settings', name: 'Settings' },
 ];
 
-/** Name and the way round; hidden while teaching, where the class has the whole screen. */
-export function SiteHeader() {
+/** Name, the way round, and who is here where there are several; hidden while teaching, where the class has the whole screen. */
+export function SiteHeader({ name }: { name: string | null }) {
   const path = usePathname();
   if (path === '/room' || /^\/classes\/[^/]+\/teach$/.test(path)) return null;
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
@@ -37,6 +37,7 @@ export function SiteHeader() {
           </Link>
         ))}
       </nav>
+      {name && <p className="ml-auto py-2 text-soft">{name}</p>}
     </header>
   );
 }

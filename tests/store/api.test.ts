@@ -10,7 +10,7 @@ import {
   draftReplySchema,
   draftRequestSchema,
 } from '@/server/api/schemas';
-import { endToken, hasToken, isToken, makeToken } from '@/server/api/token';
+import { endToken, hasToken, makeToken, tokenHolder } from '@/server/api/token';
 import { saveSettings } from '@/store/settings';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
@@ -108,19 +108,19 @@ test.each([
 
 test('a token opens until another is made or it is ended, and is not kept itself', async () => {
   const token = async () => {
-    const made = await makeToken(db);
+    const made = await makeToken(db, null);
     return made.ok ? made.value.token : '';
   };
   await saveSettings(db, { apiTokenHash: '' });
-  expect(await hasToken(db)).toBe(false);
-  expect(await isToken(db, 'Bearer ')).toBe(false);
+  expect(await hasToken(db, null)).toBe(false);
+  expect(await tokenHolder(db, 'Bearer ')).toBeNull();
   const first = await token();
-  expect(await isToken(db, `Bearer ${first}`)).toBe(true);
+  expect(await tokenHolder(db, `Bearer ${first}`)).toEqual({ instructorId: null });
   expect(JSON.stringify(await db.query('select * from setting'))).not.toContain(first);
   const second = await token();
-  expect(await isToken(db, `Bearer ${first}`)).toBe(false);
+  expect(await tokenHolder(db, `Bearer ${first}`)).toBeNull();
   for (const wrong of [null, '', second, `Basic ${second}`, `Bearer ${second}x`, 'Bearer x'])
-    expect(await isToken(db, wrong)).toBe(false);
-  await endToken(db);
-  expect(await isToken(db, `Bearer ${second}`)).toBe(false);
+    expect(await tokenHolder(db, wrong)).toBeNull();
+  await endToken(db, null);
+  expect(await tokenHolder(db, `Bearer ${second}`)).toBeNull();
 });

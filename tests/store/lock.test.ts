@@ -14,6 +14,7 @@ import { planWith } from '../core/plans';
 import { databaseForFile } from './fresh';
 
 const db = databaseForFile();
+const INSTRUCTOR = { kind: 'instructor', id: null, coordinator: true };
 const WORDS = 'seven slow beads';
 const [SERIES, CLASS] = [randomUUID(), randomUUID()];
 
@@ -48,19 +49,19 @@ const opened = async (secret: string) => {
 
 test('without a passphrase everybody at the computer is the instructor', async () => {
   expect(await hasLock(db)).toBe(false);
-  expect(await askerOf(db, undefined)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, undefined)).toEqual(INSTRUCTOR);
 });
 
 test('with one nobody is let in but with a session; who set it stays in', async () => {
   const token = await set();
   expect(await askerOf(db, undefined)).toEqual({ kind: 'nobody' });
   expect(await askerOf(db, 'x'.repeat(43))).toEqual({ kind: 'nobody' });
-  expect(await askerOf(db, token)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, token)).toEqual(INSTRUCTOR);
   const { token: second, goTo } = await opened(WORDS);
   expect(goTo).toBe('/');
   await close(db, second);
   expect(await askerOf(db, second)).toEqual({ kind: 'nobody' });
-  expect(await askerOf(db, token)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, token)).toEqual(INSTRUCTOR);
 });
 
 test('neither the passphrase nor a session can be read out of the database', async () => {
@@ -110,9 +111,9 @@ test('a session that nobody uses is over; using it keeps it', async () => {
   const age = (minutes: number) =>
     db.query(`update session set seen_at = seen_at - make_interval(mins => $1)`, [minutes]);
   await age(IDLE_MINUTES - 1);
-  expect(await askerOf(db, token)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, token)).toEqual(INSTRUCTOR);
   await age(IDLE_MINUTES - 1);
-  expect(await askerOf(db, token)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, token)).toEqual(INSTRUCTOR);
   await age(IDLE_MINUTES + 1);
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
 });
@@ -124,10 +125,10 @@ test('the passphrase is changed only by who knows it, and every other session en
     ok: false,
     message: 'The passphrase that is set now is another. Nothing was changed.',
   });
-  expect(await askerOf(db, elsewhere)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, elsewhere)).toEqual(INSTRUCTOR);
   const fresh = await set('eight slow beads', WORDS);
   for (const old of [token, elsewhere]) expect(await askerOf(db, old)).toEqual({ kind: 'nobody' });
-  expect(await askerOf(db, fresh)).toEqual({ kind: 'instructor' });
+  expect(await askerOf(db, fresh)).toEqual(INSTRUCTOR);
 });
 
 test('guessing the passphrase in Settings waits like guessing it at the door', async () => {
@@ -154,9 +155,9 @@ test('the lock is not taken away while other computers can reach Oskil', async (
 });
 
 test('a helper’s code opens one class until its day is over, and a new one ends the helpers of the last', async () => {
-  expect(await makeHelperCode(db, CLASS)).toMatchObject({ ok: false, code: 'no-lock' });
+  expect(await makeHelperCode(db, db, CLASS)).toMatchObject({ ok: false, code: 'no-lock' });
   await set();
-  const first = await makeHelperCode(db, CLASS);
+  const first = await makeHelperCode(db, db, CLASS);
   if (!first.ok) throw new Error(first.message);
   const { token, goTo } = await opened(first.value.code.toLowerCase());
   expect(goTo).toBe(`/classes/${CLASS}/helper`);
@@ -169,9 +170,9 @@ test('a helper’s code opens one class until its day is over, and a new one end
   expect(await open(db, { secret: first.value.code })).toMatchObject({ code: 'wrong-secret' });
   process.env.OSKIL_TODAY = '2026-11-25';
   expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
-  expect(await makeHelperCode(db, CLASS)).toMatchObject({ ok: true });
+  expect(await makeHelperCode(db, db, CLASS)).toMatchObject({ ok: true });
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
-  expect(await makeHelperCode(db, randomUUID())).toMatchObject({ ok: false, code: 'not-found' });
+  expect(await makeHelperCode(db, db, randomUUID())).toMatchObject({ ok: false, code: 'not-found' });
 });
 
 test('who is let in belongs to the machine and is in no backup', async () => {

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { plural } from '@/core/words';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
 import { shortDay } from '@/ui/dates';
@@ -13,7 +13,7 @@ type Props = { searchParams: Promise<{ from?: string }> };
 
 export default async function ClassesPage({ searchParams }: Props) {
   const from = Math.max(0, Math.floor(Number((await searchParams).from ?? 0)) || 0);
-  const classes = await listClasses(await database(), from);
+  const classes = await listClasses(await pageData(), from);
   return (
     <Page>
       <PageHead title="Classes" line="Planned and taught, newest first.">

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';
 import { listClasses } from '@/store/classes';
 import { listOwn } from '@/store/own-movements';
@@ -12,7 +12,7 @@ import { TakeOut } from './take-out';
 export const metadata: Metadata = { title: 'Files' };
 
 export default async function FilesPage({ searchParams }: { searchParams: Promise<{ dropped?: string }> }) {
-  const db = await database();
+  const db = await pageData();
   const { dropped } = await searchParams;
   const own = (await listOwn(db)).filter((o) => !o.archived);
   return (

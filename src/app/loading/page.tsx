@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { settingsNow } from '@/server/settings';
 import { today } from '@/server/today';
 import { upcomingClasses } from '@/store/classes';
@@ -10,7 +10,7 @@ import { Bench } from './bench';
 export const metadata: Metadata = { title: 'Loading bench' };
 
 export default async function LoadingPage() {
-  const db = await database();
+  const db = await pageData();
   const { floorLoading } = await settingsNow(db);
   const people = await listPeople(db, 'current', 'newest');
   const classes = (await upcomingClasses(db, today())).filter((c) => c.status === 'planned');

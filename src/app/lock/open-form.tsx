@@ -6,13 +6,14 @@ import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';
 
 /** One field for both: nobody is told which of them was nearly right. */
-export function OpenForm({ to }: { to: string | null }) {
+export function OpenForm({ to, byName }: { to: string | null; byName: boolean }) {
+  const [name, setName] = useState('');
   const [secret, setSecret] = useState('');
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async () => {
     setBusy(true);
-    const opened = await call<{ goTo: string }>('POST', '/api/lock/open', { secret });
+    const opened = await call<{ goTo: string }>('POST', '/api/lock/open', { name, secret });
     setBusy(false);
     setTrouble(opened.ok ? null : opened.message);
     // A whole new page: nothing that was made for nobody stays in memory.
@@ -26,13 +27,28 @@ export function OpenForm({ to }: { to: string | null }) {
         void open();
       }}
     >
+      {byName && (
+        <Field label="Name" hint="Leave it empty for a helper’s code">
+          {(field) => (
+            <input
+              {...field}
+              autoComplete="username"
+              autoFocus
+              maxLength={40}
+              className={inputClass}
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+            />
+          )}
+        </Field>
+      )}
       <Field label="Passphrase or code">
         {(field) => (
           <input
             {...field}
             type="password"
             autoComplete="current-password"
-            autoFocus
+            autoFocus={!byName}
             className={inputClass}
             value={secret}
             onChange={(e) => setSecret(e.target.value)}

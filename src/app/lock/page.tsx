@@ -1,26 +1,35 @@
 import type { Metadata } from 'next';
 import { Page, PageHead } from '@/ui/page';
+import { database } from '@/server/database';
+import { hasInstructors } from '@/store/instructors';
 import { OpenForm } from './open-form';
 
 export const metadata: Metadata = { title: 'Locked' };
 
-type Props = { searchParams: Promise<{ to?: string; helper?: string }> };
+type Props = { searchParams: Promise<{ to?: string; not?: string }> };
 
 export default async function LockPage({ searchParams }: Props) {
-  const { to, helper } = await searchParams;
+  const { to, not } = await searchParams;
+  const byName = await hasInstructors(await database());
   return (
     <Page>
       <PageHead
-        title="Oskil is locked"
-        line={
-          helper
-            ? 'A helper’s code opens the screen for the room and the marks of one class, nothing else.'
-            : 'Open it with the passphrase, or with a code for helpers.'
-        }
+        title={not === 'instructor' ? 'For a coordinator' : 'Oskil is locked'}
+        line={lineFor(not, byName)}
       />
-      <OpenForm to={placeOf(to)} />
+      <OpenForm to={placeOf(to)} byName={byName} />
     </Page>
   );
+}
+
+function lineFor(not: string | undefined, byName: boolean): string {
+  if (not === 'helper')
+    return 'A helper’s code opens the screen for the room and the marks of one class, nothing else.';
+  if (not === 'instructor')
+    return 'That page is about everybody’s data, so it opens for a coordinator alone.';
+  return byName
+    ? 'Open it with your name and passphrase. Helpers type their code alone.'
+    : 'Open it with the passphrase, or with a code for helpers.';
 }
 
 /** Only a place of our own is gone to. */

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { format, parseISO, subDays } from 'date-fns';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';
 import { lastDoneDays } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
@@ -14,7 +14,7 @@ const RESTED_DAYS = 21;
 
 export default async function MovementsPage() {
   const day = today();
-  const lastDone = await lastDoneDays(await database(), day);
+  const lastDone = await lastDoneDays(await pageData(), day);
   const restedBefore = format(subDays(parseISO(day), RESTED_DAYS), 'yyyy-MM-dd');
   return (
     <Page wide>

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { listPeople } from '@/store/people';
 import { buttonClass } from '@/ui/button';
 import { Empty, Page, PageHead } from '@/ui/page';
@@ -10,7 +10,7 @@ import { PeopleTable } from './people-table';
 export const metadata: Metadata = { title: 'People' };
 
 export default async function PeoplePage() {
-  const db = await database();
+  const db = await pageData();
   const people = await listPeople(db, 'current', 'newest');
   const archived = await listPeople(db, 'archived', 'newest');
   return (

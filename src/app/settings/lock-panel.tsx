@@ -5,10 +5,18 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Trouble } from '@/ui/field';
+import { SecretField } from '@/ui/secret-field';
+
+type Props = {
+  locked: boolean;
+  /** Of the instructor who is here, where there are several; the passphrase is then theirs alone. */
+  name: string | null;
+  idleMinutes: number;
+};
 
 /** The lock: a passphrase is set, changed, taken away, and Oskil locked at once. */
-export function LockPanel({ locked, idleMinutes }: { locked: boolean; idleMinutes: number }) {
+export function LockPanel({ locked, name, idleMinutes }: Props) {
   const router = useRouter();
   const [now, setNow] = useState('');
   const [next, setNext] = useState('');
@@ -37,7 +45,7 @@ export function LockPanel({ locked, idleMinutes }: { locked: boolean; idleMinute
       <h2 className="text-xl">Lock</h2>
       <p className="max-w-3xl">
         {locked
-          ? `Oskil asks for a passphrase, and locks itself after ${idleMinutes} minutes in which nobody uses it.`
+          ? `Oskil asks for ${name ? 'your name and your' : 'a'} passphrase, and locks itself after ${idleMinutes} minutes in which nobody uses it.`
           : 'Whoever sits at this computer can open Oskil. With a passphrase it asks first. There is no way round a passphrase that is forgotten.'}
       </p>
       <form
@@ -48,50 +56,25 @@ export function LockPanel({ locked, idleMinutes }: { locked: boolean; idleMinute
         }}
       >
         {locked && (
-          <Secret label="Passphrase now" complete="current-password" value={now} onChange={setNow} />
+          <SecretField label="Passphrase now" complete="current-password" value={now} onChange={setNow} />
         )}
-        <Secret
+        <SecretField
           label={locked ? 'New passphrase' : 'Passphrase'}
           hint="At least 10 letters; a few words are easy to keep"
           complete="new-password"
           value={next}
           onChange={setNext}
         />
-        <Secret label="The same again" complete="new-password" value={again} onChange={setAgain} />
+        <SecretField label="The same again" complete="new-password" value={again} onChange={setAgain} />
         <Trouble message={trouble} />
         <div className="flex flex-wrap gap-3">
           <Button type="submit">{locked ? 'Change the passphrase' : 'Set a passphrase'}</Button>
-          {locked && (
+          {locked && !name && (
             <Button onClick={() => void send('', 'The lock is taken away')}>Take the lock away</Button>
           )}
           {locked && <Button onClick={() => void lockNow()}>Lock now</Button>}
         </div>
       </form>
     </section>
-  );
-}
-
-type SecretProps = {
-  label: string;
-  hint?: string;
-  complete: 'current-password' | 'new-password';
-  value: string;
-  onChange: (value: string) => void;
-};
-
-function Secret({ label, hint, complete, value, onChange }: SecretProps) {
-  return (
-    <Field label={label} {...(hint && { hint })}>
-      {(field) => (
-        <input
-          {...field}
-          type="password"
-          autoComplete={complete}
-          className={inputClass}
-          value={value}
-          onChange={(e) => onChange(e.target.value)}
-        />
-      )}
-    </Field>
   );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { database } from '@/server/database';
+import { instructorHere, pageData } from '@/server/lock/whose';
 import { hasToken } from '@/server/api/token';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { settingsNow, timeZones } from '@/server/settings';
@@ -13,16 +14,29 @@ import { TokenPanel } from './token-panel';
 export const metadata: Metadata = { title: 'Settings' };
 
 export default async function SettingsPage() {
+  const db = await pageData();
+  const instructor = await instructorHere();
   return (
     <Page>
       <PageHead title="Settings" line="What is the same for every class.">
-        <Link href="/backup" className={buttonClass()}>
-          Safe keeping
-        </Link>
+        {instructor?.coordinator !== false && (
+          <>
+            <Link href="/instructors" className={buttonClass()}>
+              Instructors
+            </Link>
+            <Link href="/backup" className={buttonClass()}>
+              Safe keeping
+            </Link>
+          </>
+        )}
       </PageHead>
-      <SettingsForm initial={await settingsNow(await database())} zones={timeZones()} />
-      <LockPanel locked={await hasLock(await database())} idleMinutes={IDLE_MINUTES} />
-      <TokenPanel there={await hasToken(await database())} />
+      <SettingsForm initial={await settingsNow(db)} zones={timeZones()} />
+      <LockPanel
+        locked={await hasLock(await database())}
+        name={instructor?.name ?? null}
+        idleMinutes={IDLE_MINUTES}
+      />
+      <TokenPanel there={await hasToken(db, instructor?.id ?? null)} />
       <Limits />
     </Page>
   );

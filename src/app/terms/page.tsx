@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { termSpan } from '@/core/term/term';
 import { plural } from '@/core/words';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { listSeries } from '@/store/classes';
 import { listTerms, type StoredTerm } from '@/store/terms';
 import { buttonClass } from '@/ui/button';
@@ -12,7 +12,7 @@ import { Empty, Page, PageHead } from '@/ui/page';
 export const metadata: Metadata = { title: 'Terms' };
 
 export default async function TermsPage() {
-  const db = await database();
+  const db = await pageData();
   const [series, terms] = [await listSeries(db), await listTerms(db)];
   return (
     <Page>

@@ -1,7 +1,13 @@
 /** Who asks: nobody that is known, an instructor, or a helper of one class. */
 export type Asker =
   | { readonly kind: 'nobody' }
-  | { readonly kind: 'instructor' }
+  | {
+      readonly kind: 'instructor';
+      /** Null while there are no instructors by name: then whoever is let in sees everything. */
+      readonly id: string | null;
+      /** Keeps backups and says who the instructors are; without names everybody does. */
+      readonly coordinator: boolean;
+    }
   | { readonly kind: 'helper'; readonly classId: string };
 
 /** Open to everybody, since without it the lock itself could not be shown or opened. */
@@ -22,11 +28,19 @@ const forHelper = (classId: string): readonly RegExp[] => [
   new RegExp(`^/api/classes/${classId}/marks$`),
 ];
 
+/** What is about everybody's data at once: a backup holds all of it. */
+const FOR_COORDINATORS: readonly RegExp[] = [
+  /^\/(backup|instructors)(\/|$)/,
+  /^\/api\/(backups|instructors)(\/|$)/,
+  /^\/files\/backup\//,
+];
+
 const isIn = (path: string, list: readonly RegExp[]): boolean => list.some((r) => r.test(path));
 
-/** Whether somebody may reach a path while Oskil is locked. */
+/** Whether somebody may reach a path while Oskil is locked. What is there for them is asked of the database besides. */
 export function mayPass(asker: Asker, path: string, carriesToken: boolean): boolean {
-  if (asker.kind === 'instructor' || isIn(path, ALWAYS)) return true;
+  if (isIn(path, ALWAYS)) return true;
+  if (asker.kind === 'instructor') return asker.coordinator || !isIn(path, FOR_COORDINATORS);
   if (carriesToken && isIn(path, WITH_TOKEN)) return true;
   return asker.kind === 'helper' && isIn(path, forHelper(asker.classId));
 }

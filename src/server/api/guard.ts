@@ -1,7 +1,7 @@
 import type { Failure } from '@/core/result';
 import { database } from '../database';
 import { isForeign } from '../http';
-import { isToken } from './token';
+import { tokenHolder } from './token';
 
 /** A browser on one of our own pages, or an address typed into it. */
 const isOwnPage = (request: Request): boolean =>
@@ -11,7 +11,7 @@ const isOwnPage = (request: Request): boolean =>
 export async function pagesOrToken(request: Request): Promise<Failure | null> {
   if (isOwnPage(request)) return null;
   const carried = request.headers.get('authorization');
-  if (await isToken(await database(), carried)) return null;
+  if (await tokenHolder(await database(), carried)) return null;
   const message = carried
     ? 'That token is not the one that was made in Settings.'
     : 'Other programs need a token. Make one in Settings, and send it as “Authorization: Bearer …”.';

@@ -4,26 +4,36 @@ import type { Db } from '@/store/db';
 import { loadSettings, saveSettings } from '@/store/settings';
 
 const NAME = 'apiTokenHash';
+/** Each instructor has one of their own. */
+const nameFor = (instructorId: string | null): string =>
+  instructorId === null ? NAME : `${NAME}:${instructorId}`;
+
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** A new token for other programs; only its hash is kept, and the one before it ends. */
-export async function makeToken(db: Db): Promise<Result<{ token: string }>> {
+export async function makeToken(db: Db, instructorId: string | null): Promise<Result<{ token: string }>> {
   const token = randomBytes(32).toString('base64url');
-  await saveSettings(db, { [NAME]: hashOf(token) });
+  await saveSettings(db, { [nameFor(instructorId)]: hashOf(token) });
   return ok({ token });
 }
 
-export async function endToken(db: Db): Promise<Result<object>> {
-  await saveSettings(db, { [NAME]: '' });
+export async function endToken(db: Db, instructorId: string | null): Promise<Result<object>> {
+  await saveSettings(db, { [nameFor(instructorId)]: '' });
   return ok({});
 }
 
-export const hasToken = async (db: Db): Promise<boolean> => Boolean((await loadSettings(db))[NAME]);
+export const hasToken = async (db: Db, instructorId: string | null): Promise<boolean> =>
+  Boolean((await loadSettings(db))[nameFor(instructorId)]);
 
-/** Does a request carry the token? */
-export async function isToken(db: Db, header: string | null): Promise<boolean> {
-  const kept = (await loadSettings(db))[NAME];
+/** Whose token a request carries; null when it is nobody's. */
+export async function tokenHolder(
+  db: Db,
+  header: string | null,
+): Promise<{ readonly instructorId: string | null } | null> {
   const token = /^Bearer ([A-Za-z0-9_-]{20,100})$/.exec(header ?? '')?.[1];
-  if (!kept || !token) return false;
-  return timingSafeEqual(Buffer.from(hashOf(token)), Buffer.from(kept));
+  if (!token) return null;
+  const hash = Buffer.from(hashOf(token));
+  const kept = Object.entries(await loadSettings(db)).filter(([name]) => name.split(':')[0] === NAME);
+  const found = kept.find(([, k]) => k.length === hash.length && timingSafeEqual(hash, Buffer.from(k)));
+  return found ? { instructorId: found[0].split(':')[1] ?? null } : null;
 }

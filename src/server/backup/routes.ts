@@ -2,7 +2,10 @@ import { createReadStream, statSync } from 'node:fs';
 import { Readable } from 'node:stream';
 import type { ReadableStream } from 'node:stream/web';
 import { z } from 'zod';
+import { takeIn } from '@/store/instructors';
+import { database } from '../database';
 import { guarded, jsonRoute, ownPages } from '../http';
+import { instructorHere } from '../lock/whose';
 import { bringBackup } from './bring';
 import { backUp, inTurn, madeNow } from './daily';
 import { backupPath } from './folder';
@@ -12,9 +15,14 @@ const nothing = z.strictObject({});
 
 export const backUpNow = jsonRoute(nothing, () => backUp('asked for'));
 
-export const restoreNow = jsonRoute(nothing, (db, _, { name }) =>
-  inTurn(() => restoreBackup(db, name ?? '', madeNow())),
-);
+/** What belonged to instructors who are not here any more goes to whoever restores. */
+export const restoreNow = jsonRoute(nothing, async (_, __, { name }) => {
+  const db = await database();
+  const restored = await inTurn(() => restoreBackup(db, name ?? '', madeNow()));
+  const instructor = await instructorHere();
+  if (restored.ok && instructor) await takeIn(db, instructor.id);
+  return restored;
+});
 
 /** The file itself is the body, so that it need not fit in memory. */
 export const bringOne = guarded(ownPages, async (_, request) => {

@@ -5,9 +5,12 @@ import { askerOf } from './lock';
 export const COOKIE = 'oskil_session';
 
 /** What becomes of a request while Oskil may be locked. */
-export type Passage = {
-  readonly passage: 'pass' | 'to the lock' | 'not for helpers';
-  readonly who: Asker['kind'];
+export type Passage = 'pass' | 'to the lock' | 'not for helpers' | 'for coordinators';
+
+const STOPPED: Readonly<Record<Asker['kind'], Passage>> = {
+  nobody: 'to the lock',
+  helper: 'not for helpers',
+  instructor: 'for coordinators',
 };
 
 /** Asked before anything else, for every page and every route. */
@@ -15,9 +18,7 @@ export async function passageOf(
   path: string,
   token: string | undefined,
   carriesToken: boolean,
-): Promise<Passage> {
+): Promise<{ readonly passage: Passage; readonly asker: Asker }> {
   const asker = await askerOf(await database(), token);
-  const passes = mayPass(asker, path, carriesToken);
-  const stopped = asker.kind === 'helper' ? 'not for helpers' : 'to the lock';
-  return { passage: passes ? 'pass' : stopped, who: asker.kind };
+  return { passage: mayPass(asker, path, carriesToken) ? 'pass' : STOPPED[asker.kind], asker };
 }

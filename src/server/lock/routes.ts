@@ -1,7 +1,17 @@
 import { z } from 'zod';
-import type { Result } from '@/core/result';
+import type { Failure } from '@/core/result';
+import { database } from '../database';
 import { guarded, jsonRoute, ownPages, readJson } from '../http';
-import { close, makeHelperCode, open, openSchema, passphraseSchema, setPassphrase } from './lock';
+import {
+  changeOwnPassphrase,
+  close,
+  makeHelperCode,
+  open,
+  openSchema,
+  passphraseSchema,
+  setPassphrase,
+} from './lock';
+import { instructorOf } from './whose';
 import { COOKIE } from './gate';
 
 const isSecure = (request: Request): boolean =>
@@ -11,30 +21,38 @@ const isSecure = (request: Request): boolean =>
 const cookieOf = (request: Request, token: string): string =>
   `${COOKIE}=${token}; Path=/; HttpOnly; SameSite=Strict${token === '' ? '; Max-Age=0' : ''}${isSecure(request) ? '; Secure' : ''}`;
 
-const withCookie = <T extends { token: string | null }>(request: Request, { token, ...rest }: T): Response =>
-  Response.json(rest, { headers: { 'set-cookie': cookieOf(request, token ?? '') } });
+export const withCookie = <T extends { token: string | null }>(
+  request: Request,
+  { token, ...rest }: T,
+): Response => Response.json(rest, { headers: { 'set-cookie': cookieOf(request, token ?? '') } });
 
-const refused = ({ code, message }: Extract<Result<never>, { ok: false }>): Response =>
-  Response.json({ code, message }, { status: code === 'too-many-tries' ? 429 : 401 });
+export const refused = ({ code, message }: Failure, status = 401): Response =>
+  Response.json({ code, message }, { status: code === 'too-many-tries' ? 429 : status });
 
-export const openLock = guarded(ownPages, async (db, request) => {
+export const openLock = guarded(ownPages, async (_, request) => {
   const body = await readJson(request, openSchema);
   if (!body.ok) return body.response;
-  const opened = await open(await db(), body.value);
+  const opened = await open(await database(), body.value);
   return opened.ok ? withCookie(request, opened.value) : refused(opened);
 });
 
-export const closeLock = guarded(ownPages, async (db, request) => {
+export const closeLock = guarded(ownPages, async (_, request) => {
   const token = new RegExp(`(?:^|; )${COOKIE}=([^;]+)`).exec(request.headers.get('cookie') ?? '')?.[1];
-  if (token) await close(await db(), token);
+  if (token) await close(await database(), token);
   return withCookie(request, { token: null });
 });
 
-export const setLock = guarded(ownPages, async (db, request) => {
+export const setLock = guarded(ownPages, async (_, request) => {
   const body = await readJson(request, passphraseSchema);
   if (!body.ok) return body.response;
-  const set = await setPassphrase(await db(), body.value);
+  const db = await database();
+  const instructor = await instructorOf(request.headers);
+  const set = instructor
+    ? await changeOwnPassphrase(db, instructor.id, body.value)
+    : await setPassphrase(db, body.value);
   return set.ok ? withCookie(request, set.value) : refused(set);
 });
 
-export const newHelperCode = jsonRoute(z.strictObject({}), (db, _, { id }) => makeHelperCode(db, id));
+export const newHelperCode = jsonRoute(z.strictObject({}), async (seen, _, { id }) =>
+  makeHelperCode(seen, await database(), id),
+);

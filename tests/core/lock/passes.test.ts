@@ -4,7 +4,7 @@ const MINE = '00000000-0000-4000-8000-000000000001';
 const OTHER = '00000000-0000-4000-8000-000000000002';
 const [nobody, instructor, helper]: Asker[] = [
   { kind: 'nobody' },
-  { kind: 'instructor' },
+  { kind: 'instructor', id: null, coordinator: true },
   { kind: 'helper', classId: MINE },
 ];
 
@@ -42,4 +42,33 @@ test('a token reaches what other programs may ask, and nothing else', () => {
   for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(mayPass(nobody!, path, true)).toBe(true);
   for (const path of ['/people', '/api/people', '/files/backup/x.oskil', '/api/token', '/api/backups'])
     expect(mayPass(nobody!, path, true)).toBe(false);
+});
+
+test('an instructor by name reaches all but what is about everybody’s data; a coordinator that too', () => {
+  const named = (coordinator: boolean): Asker => ({ kind: 'instructor', id: MINE, coordinator });
+  const everybodys = [
+    ...[
+      '/backup',
+      '/backup/x.oskil',
+      '/instructors',
+      '/api/backups',
+      '/api/backups/x',
+      '/api/backups/brought',
+    ],
+    ...['/api/instructors', `/api/instructors/${OTHER}`, '/files/backup/x.oskil'],
+  ];
+  for (const path of everybodys) {
+    expect([path, mayPass(named(false), path, false)]).toEqual([path, false]);
+    expect([path, mayPass(named(false), path, true)]).toEqual([path, false]);
+    expect([path, mayPass(named(true), path, false)]).toEqual([path, true]);
+  }
+  for (const path of [
+    '/',
+    '/settings',
+    `/classes/${OTHER}`,
+    '/files/out/people',
+    '/api/lock',
+    '/instructorship',
+  ])
+    expect([path, mayPass(named(false), path, false)]).toEqual([path, true]);
 });

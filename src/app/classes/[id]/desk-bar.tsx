@@ -8,6 +8,7 @@ import { plural } from '@/core/words';
 import type { Block } from '@/core/plan/block';
 import type { RuleContext } from '@/core/plan/finding';
 import type { Classroom } from '@/server/classroom';
+import type { Sharing } from '@/server/instructors';
 import { Button, buttonClass } from '@/ui/button';
 import { HistoryPanel } from './history-panel';
 import { OtherClasses, type OtherClass } from './other-classes';
@@ -21,6 +22,7 @@ import type { PlanEditor } from './use-plan';
 type Props = {
   editor: PlanEditor;
   room: Omit<Classroom, 'stored'>;
+  sharing: Sharing | null;
   others: readonly OtherClass[];
   blocks: readonly Block[];
   context: RuleContext;
@@ -33,7 +35,18 @@ type Props = {
 type Panel = 'history' | 'details' | 'people' | 'kit' | 'hands' | 'needs' | 'others';
 
 /** Take back, who comes, what to pack, and on to teaching; panels open below in place. */
-export function DeskBar({ editor, room, others, blocks, context, begun, people, everyone, check }: Props) {
+export function DeskBar({
+  editor,
+  room,
+  sharing,
+  others,
+  blocks,
+  context,
+  begun,
+  people,
+  everyone,
+  check,
+}: Props) {
   const { info } = room;
   const [open, setOpen] = useState<Panel | null>(people.length === 0 ? 'people' : null);
   const toggle = (panel: Panel) => setOpen(open === panel ? null : panel);
@@ -103,7 +116,7 @@ export function DeskBar({ editor, room, others, blocks, context, begun, people, 
           lastId={room.last?.id ?? null}
         />
       )}
-      {open === 'details' && <DetailsPanel info={info} editor={editor} />}
+      {open === 'details' && <DetailsPanel info={info} sharing={sharing} editor={editor} />}
       {open === 'people' && <RosterPanel info={info} people={people} everyone={everyone} />}
       {open === 'kit' && <KitPanel kit={kit} handing={check.timing} week={info.week} />}
       {open === 'needs' && (

@@ -2,14 +2,18 @@
 
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
+import type { Sharing } from '@/server/instructors';
 import type { ClassInfo } from '@/store/classes';
 import { call } from '@/ui/call';
 import { ClassForm } from '../class-form';
 import { NumberField } from '@/ui/dose/number-field';
+import { SharingPanel } from '@/ui/sharing-panel';
 import type { PlanEditor } from './use-plan';
 
-/** When and where, and how long a breath is. */
-export function DetailsPanel({ info, editor }: { info: ClassInfo; editor: PlanEditor }) {
+type Props = { info: ClassInfo; sharing: Sharing | null; editor: PlanEditor };
+
+/** When and where, how long a breath is, and who else sees it. */
+export function DetailsPanel({ info, sharing, editor }: Props) {
   const router = useRouter();
   const { name, place, day, startsAt, slotMinutes } = info;
   return (
@@ -37,6 +41,13 @@ export function DetailsPanel({ info, editor }: { info: ClassInfo; editor: PlanEd
           return result;
         }}
       />
+      {sharing && (
+        <SharingPanel
+          url={`/api/classes/${info.id}/shared`}
+          what={`the classes of ${name} and the people in them`}
+          {...sharing}
+        />
+      )}
     </section>
   );
 }

@@ -1,16 +1,17 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { loadClassroom } from '@/server/classroom';
 import { idFrom } from '@/server/ids';
 import { replyOf } from '@/server/plans';
 import { listBlocks } from '@/store/blocks';
 import { listClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
+import { sharingOf } from '@/server/instructors';
 import { PlanDesk } from './plan-desk';
 
 export default async function ClassPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
   const { stored, ...rest } = room;
@@ -18,6 +19,7 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
   return (
     <PlanDesk
       room={rest}
+      sharing={await sharingOf(db, 'class', room.info.id)}
       initial={replyOf(stored.history, stored.version)}
       everyone={await listPeople(db, 'current', 'newest')}
       blocks={await listBlocks(db)}

@@ -8,6 +8,7 @@ import { checkOf, contextOf, withReserves } from '@/core/plan/check';
 import { nameList, plural, timeSpan } from '@/core/words';
 import type { Block } from '@/core/plan/block';
 import type { Classroom } from '@/server/classroom';
+import type { Sharing } from '@/server/instructors';
 import { longDay } from '@/ui/dates';
 import { Limits, Page } from '@/ui/page';
 import { DraftPanel } from './draft-panel';
@@ -21,6 +22,7 @@ import { useReserves } from './use-reserves';
 
 type Props = {
   room: Omit<Classroom, 'stored'>;
+  sharing: Sharing | null;
   initial: PlanView;
   everyone: readonly Person[];
   blocks: readonly Block[];
@@ -28,7 +30,7 @@ type Props = {
 };
 
 /** One class being planned: running order, weave, time, findings, people and kit. */
-export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
+export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: Props) {
   const { info } = room;
   const editor = usePlan(info.id, initial);
   const facts = useMemo(() => factsOf(room), [room]);
@@ -67,6 +69,7 @@ export function PlanDesk({ room, initial, everyone, blocks, others }: Props) {
         <DeskBar
           editor={editor}
           room={room}
+          sharing={sharing}
           others={others}
           blocks={blocks}
           context={context}

@@ -5,7 +5,7 @@ import { doseWords } from '@/core/dose/describe';
 import { coverageOf } from '@/core/hand/coverage';
 import { movedAt } from '@/core/hand/hand-map';
 import { catalogueNow } from '@/server/catalogue';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { buttonClass } from '@/ui/button';
 import { HandMap } from '@/ui/hand-map';
 import { PURPOSE_WORDS, PurposeMark } from '@/ui/marks';
@@ -20,7 +20,7 @@ import { PutAway } from './put-away';
 import { capital } from '@/core/words';
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
-  const { catalogue, own } = await catalogueNow(await database());
+  const { catalogue, own } = await catalogueNow(await pageData());
   const movement = catalogue.movement((await params).id);
   const figure = movement && catalogue.figure(movement.id);
   if (!movement || !figure) notFound();

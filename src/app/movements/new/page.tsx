@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { startOf } from '@/catalogue/own-start';
 import { catalogueNow } from '@/server/catalogue';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { OwnForm } from '../own/own-form';
 
@@ -13,7 +13,7 @@ export default async function NewMovementPage({
   searchParams: Promise<{ from?: string | string[] }>;
 }) {
   const { from } = await searchParams;
-  const { catalogue } = await catalogueNow(await database());
+  const { catalogue } = await catalogueNow(await pageData());
   const copied = typeof from === 'string' ? catalogue.movement(from) : undefined;
   return (
     <Page wide>

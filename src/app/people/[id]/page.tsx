@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people/person';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { today } from '@/server/today';
 import { findPerson, loadChanges } from '@/store/people';
@@ -10,16 +10,19 @@ import { buttonClass } from '@/ui/button';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { draftNote } from '@/server/advice';
 import { AdvicePanel } from '../advice-panel';
+import { sharingOf } from '@/server/instructors';
+import { SharingPanel } from '@/ui/sharing-panel';
 import { ArchiveButton } from '../archive-button';
 import { HeldPanel } from '../held-panel';
 import { PersonForm } from '../person-form';
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'person');
-  const db = await database();
+  const db = await pageData();
   const day = today();
   const person = id.ok ? await findPerson(db, id.value) : null;
   if (!person) notFound();
+  const sharing = await sharingOf(db, 'person', person.id);
   const { id: personId, archived, ...fields } = person;
   return (
     <Page>
@@ -38,6 +41,9 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
       <PersonForm personId={personId} initial={fields} today={day} />
       <AdvicePanel note={await draftNote(db, person, day)} />
       <History changes={await loadChanges(db, personId)} />
+      {sharing && (
+        <SharingPanel url={`/api/people/${personId}/shared`} what={fullName(person)} {...sharing} />
+      )}
       <HeldPanel personId={personId} name={fullName(person)} />
       <Limits />
     </Page>

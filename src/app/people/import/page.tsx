@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { listPeople } from '@/store/people';
 import { Page, PageHead } from '@/ui/page';
 import { ImportPeople } from './import-people';
@@ -7,7 +7,7 @@ import { ImportPeople } from './import-people';
 export const metadata: Metadata = { title: 'Bring people in' };
 
 export default async function ImportPage() {
-  const people = await listPeople(await database());
+  const people = await listPeople(await pageData());
   return (
     <Page>
       <PageHead

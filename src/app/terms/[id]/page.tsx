@@ -6,7 +6,7 @@ import { standing } from '@/core/catalogue/rung';
 import { fullName } from '@/core/people/person';
 import { termItems } from '@/core/term/items';
 import { plural } from '@/core/words';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { loadTerm, type TermView } from '@/server/term-view';
 import { usualPattern } from '@/server/terms';
 import { buttonClass } from '@/ui/button';
@@ -24,7 +24,7 @@ export const metadata: Metadata = { title: 'Term' };
 type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ person?: string }> };
 
 export default async function TermPage({ params, searchParams }: Props) {
-  const view = await loadTerm(await database(), (await params).id, (await searchParams).person ?? null);
+  const view = await loadTerm(await pageData(), (await params).id, (await searchParams).person ?? null);
   if (!view) notFound();
   const { term, columns, weeks, missing, astray, people, person } = view;
   const classes = columns.map(({ info }) => info);

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { weekdayOf } from '@/core/days';
 import { usualWeeks } from '@/core/term/term';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';
 import { classesOfSeries, listSeries } from '@/store/classes';
 import { Page, PageHead } from '@/ui/page';
@@ -15,7 +15,7 @@ type Props = { searchParams: Promise<{ series?: string }> };
 /** A term that starts where the series does, or today; its day and time are those of the latest class. */
 export default async function NewTermPage({ searchParams }: Props) {
   const { series: wanted } = await searchParams;
-  const db = await database();
+  const db = await pageData();
   const series = (await listSeries(db)).find((s) => s.id === wanted);
   if (!series) notFound();
   const classes = await classesOfSeries(db, series.id, '0001-01-01', '9999-12-31');

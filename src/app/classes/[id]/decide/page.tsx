@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { decisionsOf } from '@/server/proposals';
 import { idFrom } from '@/server/ids';
 import { findClass } from '@/store/classes';
@@ -16,7 +16,7 @@ export const metadata: Metadata = { title: 'Who moves on' };
 
 export default async function DecidePage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) notFound();
   const decisions = await decisionsOf(db, info.id);

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { loadClassroom } from '@/server/classroom';
 import { idFrom } from '@/server/ids';
 import { buttonClass } from '@/ui/button';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: 'At the door' };
 
 export default async function DoorPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const room = id.ok ? await loadClassroom(await database(), id.value) : null;
+  const room = id.ok ? await loadClassroom(await pageData(), id.value) : null;
   if (!room) notFound();
   const { info, people, checkIns, stored } = room;
   return (

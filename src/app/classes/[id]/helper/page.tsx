@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { catalogueNow } from '@/server/catalogue';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { fullName } from '@/core/people/person';
@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: 'Marks' };
 /** What a helper sees: who is there, and what happened in a row; nothing of anybody's health. */
 export default async function HelperPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) notFound();
   const taught = await loadTaught(db, info.id);

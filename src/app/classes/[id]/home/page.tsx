@@ -4,7 +4,7 @@ import { fullName } from '@/core/people/person';
 import { rungNoteOf } from '@/core/catalogue/rung';
 import { doseWords } from '@/core/dose/describe';
 import { needsDayBetween } from '@/core/home/choose';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { homeAfter, type HomeOf } from '@/server/home';
 import { buttonClass } from '@/ui/button';
 import { longDay } from '@/ui/dates';
@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: 'Home practice' };
 
 export default async function HomePage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const home = await homeAfter(await database(), id);
+  const home = await homeAfter(await pageData(), id);
   if (!home)
     return (
       <Page>

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people/person';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { findClass } from '@/store/classes';
 import { peopleOfClass } from '@/store/people';
@@ -16,7 +16,7 @@ export const metadata: Metadata = { title: 'Measuring day' };
 
 export default async function MeasuringPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) notFound();
   const people = await peopleOfClass(db, info.id);

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { settingsNow } from '@/server/settings';
 import { CLASS_SHEETS, classSheet, classSheetFrom } from '@/server/sheets/class-sheet';
 import { buttonClass } from '@/ui/button';
@@ -17,7 +17,7 @@ type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ sheet?: 
 export default async function PaperPage({ params, searchParams }: Props) {
   const { id } = await params;
   const which = classSheetFrom((await searchParams).sheet);
-  const db = await database();
+  const db = await pageData();
   const sheet = await classSheet(db, id, which);
   if (!sheet) notFound();
   const { paper } = await settingsNow(db);

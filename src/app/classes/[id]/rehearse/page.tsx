@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { loadClassroom } from '@/server/classroom';
 import { idFrom } from '@/server/ids';
 import { settingsNow } from '@/server/settings';
@@ -12,7 +12,7 @@ export const metadata: Metadata = { title: 'Rehearse' };
 
 export default async function RehearsePage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
   return (

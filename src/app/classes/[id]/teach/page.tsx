@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { checkWithReserve } from '@/core/plan/check';
 import { clockRate } from '@/server/today';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { factsOf } from '@/catalogue/class-facts';
 import { loadClassroom } from '@/server/classroom';
 import { settingsNow } from '@/server/settings';
@@ -13,7 +13,7 @@ import { TeachRoom } from './teach-room';
 
 export default async function TeachPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
   const taught = await loadTaught(db, room.info.id);

@@ -8,7 +8,7 @@ import { recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { draftFor } from '@/core/teach/wrap-up';
 import { clockText } from '@/core/words';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { paceBefore } from '@/server/pace';
 import { loadCalls } from '@/store/calls';
@@ -27,7 +27,7 @@ import { WrapUpForm } from './wrap-up-form';
 
 export default async function WrapUpPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const db = await database();
+  const db = await pageData();
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) notFound();
   const taught = await loadTaught(db, info.id);

@@ -1,11 +1,11 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { findOwn } from '@/store/own-movements';
 import { Limits, Page, PageHead } from '@/ui/page';
 import { OwnForm } from '../../own/own-form';
 
 export default async function ChangeMovementPage({ params }: { params: Promise<{ id: string }> }) {
-  const own = await findOwn(await database(), (await params).id);
+  const own = await findOwn(await pageData(), (await params).id);
   if (!own) notFound();
   return (
     <Page wide>

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { fullName, WRIST_RANGES, type MeasureKind, type Person } from '@/core/people/person';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { clockRate, today } from '@/server/today';
 import { loadGripTests } from '@/store/grip';
@@ -48,7 +48,7 @@ const KINDS: Readonly<Record<Exclude<Part, 'grip'>, readonly MeasureKind[]>> = {
 export default async function MeasurePage({ params, searchParams }: Props) {
   const id = idFrom((await params).id, 'person');
   const part = partFrom((await searchParams).what);
-  const db = await database();
+  const db = await pageData();
   const person = id.ok ? await findPerson(db, id.value) : null;
   if (!person) notFound();
   const tests = await loadGripTests(db, person.id);

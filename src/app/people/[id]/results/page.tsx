@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people/person';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { personResults } from '@/server/results';
 import { today } from '@/server/today';
 import { buttonClass } from '@/ui/button';
@@ -20,7 +20,7 @@ type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ score?: 
 export default async function ResultsPage({ params, searchParams }: Props) {
   const { id } = await params;
   const scoring = (await searchParams).score === 'mean' ? 'mean of three' : 'best';
-  const found = await personResults(await database(), id, scoring, today());
+  const found = await personResults(await pageData(), id, scoring, today());
   if (!found) notFound();
   const { person, results, classes, lookBack, home, ready } = found;
   return (

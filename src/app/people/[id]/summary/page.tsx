@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { settingsNow } from '@/server/settings';
 import { personSheet } from '@/server/sheets/summaries';
 import { today } from '@/server/today';
@@ -14,7 +14,7 @@ export const metadata: Metadata = { title: 'Summary' };
 
 export default async function PersonSummaryPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const db = await database();
+  const db = await pageData();
   const sheet = await personSheet(db, id, today());
   if (!sheet) notFound();
   const { paper } = await settingsNow(db);

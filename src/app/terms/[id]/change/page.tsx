@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { termFrom } from '@/server/terms';
 import { Page, PageHead } from '@/ui/page';
 import { ChangeTermForm } from './change-term-form';
@@ -9,7 +9,7 @@ import { RemoveTerm } from './remove-term';
 export const metadata: Metadata = { title: 'Change a term' };
 
 export default async function ChangeTermPage({ params }: { params: Promise<{ id: string }> }) {
-  const stored = await termFrom(await database(), (await params).id);
+  const stored = await termFrom(await pageData(), (await params).id);
   if (!stored.ok) notFound();
   const { id, seriesId: _, ...term } = stored.value;
   return (

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { plural } from '@/core/words';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { termToPlay } from '@/server/term-play';
 import { Empty, Limits, Page, PageHead } from '@/ui/page';
 import { PlayDesk } from './play-desk';
@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Play a term forward' };
 
 export default async function PlayPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const toPlay = await termToPlay(await database(), id);
+  const toPlay = await termToPlay(await pageData(), id);
   return (
     <Page wide>
       <PageHead

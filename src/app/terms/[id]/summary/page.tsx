@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { settingsNow } from '@/server/settings';
 import { hostSheet } from '@/server/sheets/summaries';
 import { buttonClass } from '@/ui/button';
@@ -13,7 +13,7 @@ export const metadata: Metadata = { title: 'How the group did' };
 
 export default async function SummaryPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const db = await database();
+  const db = await pageData();
   const sheet = await hostSheet(db, id);
   if (!sheet) notFound();
   const { paper } = await settingsNow(db);

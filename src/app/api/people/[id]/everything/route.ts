@@ -1,4 +1,5 @@
+import { database } from '@/server/database';
 import { allThatIsHeld } from '@/server/erase';
 import { jsonRead } from '@/server/http';
 
-export const GET = jsonRead((db, { id }) => allThatIsHeld(db, id));
+export const GET = jsonRead(async (db, { id }) => allThatIsHeld(db, await database(), id));

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { fullName } from '@/core/people/person';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/whose';
 import { catalogueNow } from '@/server/catalogue';
 import { cardsToPrint } from '@/server/home';
 import { settingsNow } from '@/server/settings';
@@ -17,7 +17,7 @@ export const metadata: Metadata = { title: 'Home cards' };
 
 export default async function CardsPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const db = await database();
+  const db = await pageData();
   const cards = await cardsToPrint(db, id);
   const { catalogue } = await catalogueNow(db);
   const { paper } = await settingsNow(db);

@@ -1,0 +1,1 @@
+export { shareClass as PUT } from '@/server/instructor-routes';

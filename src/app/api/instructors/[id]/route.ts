@@ -1,0 +1,1 @@
+export { changeOne as PUT, takeOneAway as DELETE } from '@/server/instructor-routes';

@@ -1,0 +1,1 @@
+export { newInstructor as POST } from '@/server/instructor-routes';

@@ -1,0 +1,1 @@
+export { sharePerson as PUT } from '@/server/instructor-routes';

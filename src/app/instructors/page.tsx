@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { database } from '@/server/database';
+import { instructorLines } from '@/server/instructors';
+import { hasLock } from '@/server/lock/lock';
+import { instructorHere } from '@/server/lock/whose';
+import { Page, PageHead } from '@/ui/page';
+import { InstructorList } from './instructor-list';
+import { NewInstructor } from './new-instructor';
+
+export const metadata: Metadata = { title: 'Instructors' };
+
+export default async function InstructorsPage() {
+  const db = await database();
+  const me = await instructorHere();
+  return (
+    <Page>
+      <PageHead
+        title="Instructors"
+        line="Where several work with one Oskil, each sees their own classes and people, and what others share."
+      />
+      {me ? (
+        <>
+          <InstructorList instructors={await instructorLines(db)} meId={me.id} />
+          <NewInstructor step="another" />
+        </>
+      ) : (
+        <NewInstructor step="first" locked={await hasLock(db)} />
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,132 @@
+import type { Db } from './db';
+
+export type Instructor = {
+  readonly id: string;
+  readonly name: string;
+  /** Keeps backups and says who the instructors are. */
+  readonly coordinator: boolean;
+};
+
+const COLUMNS = 'id, name, coordinator';
+
+export const listInstructors = (db: Db): Promise<Instructor[]> =>
+  db.query<Instructor>(`select ${COLUMNS} from instructor order by lower(name)`);
+
+export async function hasInstructors(db: Db): Promise<boolean> {
+  return (await db.query('select 1 from instructor limit 1')).length > 0;
+}
+
+export async function findInstructor(db: Db, id: string): Promise<Instructor | null> {
+  const [one] = await db.query<Instructor>(`select ${COLUMNS} from instructor where id = $1`, [id]);
+  return one ?? null;
+}
+
+/** By name, however it is written; with how the passphrase is kept. */
+export async function instructorNamed(
+  db: Db,
+  name: string,
+): Promise<(Instructor & { readonly passphrase: string }) | null> {
+  const [one] = await db.query<Instructor & { passphrase: string }>(
+    `select ${COLUMNS}, passphrase from instructor where lower(name) = lower($1)`,
+    [name],
+  );
+  return one ?? null;
+}
+
+/** False when the name is taken. */
+export async function addInstructor(
+  db: Db,
+  { id, name, coordinator }: Instructor,
+  passphrase: string,
+): Promise<boolean> {
+  const rows = await db.query(
+    `insert into instructor (id, name, passphrase, coordinator) values ($1, $2, $3, $4)
+     on conflict do nothing returning id`,
+    [id, name, passphrase, coordinator],
+  );
+  return rows.length > 0;
+}
+
+/** Another passphrase; whoever was let in with the last is not any more. */
+export async function saveOwnPassphrase(db: Db, id: string, passphrase: string): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query('update instructor set passphrase = $2 where id = $1', [id, passphrase]);
+    await tx.query('delete from session where instructor_id = $1', [id]);
+  });
+}
+
+export async function passphraseOf(db: Db, id: string): Promise<string | null> {
+  const [one] = await db.query<{ passphrase: string }>('select passphrase from instructor where id = $1', [
+    id,
+  ]);
+  return one?.passphrase ?? null;
+}
+
+/** What belonged to one instructor belongs to another, and the one is no more. */
+export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
+  await db.transaction(async (tx) => {
+    await handOver(tx, id, heirId);
+    await tx.query('delete from setting where name = $1', [`apiTokenHash:${id}`]);
+    await tx.query('delete from instructor where id = $1', [id]);
+  });
+}
+
+/** All classes and people of one instructor become another's. */
+export async function handOver(db: Db, fromId: string, toId: string): Promise<void> {
+  for (const table of ['series', 'person'])
+    await db.query(`update ${table} set owner_id = $2 where owner_id = $1`, [fromId, toId]);
+}
+
+/** What belongs to nobody who is here, as after a restore, is taken in by one who is. */
+export async function takeIn(db: Db, id: string): Promise<void> {
+  for (const table of ['series', 'person'])
+    await db.query(
+      `update ${table} set owner_id = $1
+       where owner_id is null or owner_id not in (select i.id from instructor i)`,
+      [id],
+    );
+}
+
+export async function setCoordinator(db: Db, id: string, coordinator: boolean): Promise<void> {
+  await db.query('update instructor set coordinator = $2 where id = $1', [id, coordinator]);
+}
+
+/** Everything of one instructor is seen by all. */
+export async function shareAll(db: Db, id: string): Promise<void> {
+  for (const table of ['series', 'person'])
+    await db.query(`update ${table} set shared = true where owner_id = $1`, [id]);
+}
+
+export type Shareable = 'person' | 'series';
+
+export type Ownership = {
+  readonly ownerId: string | null;
+  readonly shared: boolean;
+  /** Whether it belongs to whoever asks, to whom everything does while there are no instructors by name. */
+  readonly mine: boolean;
+};
+
+/** Whose it is and whether all see it; null when there is none. */
+export async function ownership(db: Db, table: Shareable, id: string): Promise<Ownership | null> {
+  const [row] = await db.query<Ownership>(
+    `select owner_id as "ownerId", shared, oskil_me() is null or owner_id is not distinct from oskil_me() as mine
+     from ${table} where id = $1`,
+    [id],
+  );
+  return row ?? null;
+}
+
+export async function setShared(db: Db, table: Shareable, id: string, shared: boolean): Promise<void> {
+  await db.query(`update ${table} set shared = $2 where id = $1`, [id, shared]);
+}
+
+/** How many classes and people each instructor has. */
+export async function countsByOwner(
+  db: Db,
+): Promise<readonly { readonly id: string; readonly groups: number; readonly people: number }[]> {
+  return db.query(
+    `select i.id, (select count(*)::int from series s where s.owner_id = i.id) as groups,
+       (select count(*)::int from person p where p.owner_id = i.id and p.archived_at is null) as people
+     from instructor i`,
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { Button } from './button';
+import { call } from './call';
+import { Trouble } from './field';
+
+type Props = {
+  /** The route that shares it. */
+  url: string;
+  /** "Ansel B", "the classes of Wednesday Hands and the people in them". */
+  what: string;
+  shared: boolean;
+  mine: boolean;
+  owner: string;
+};
+
+/** Whose something is, and whether the other instructors see it. There is none while there are no instructors by name. */
+export function SharingPanel({ url, what, shared, mine, owner }: Props) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const share = async (to: boolean) => {
+    const result = await call('PUT', url, { shared: to });
+    setTrouble(result.ok ? null : result.message);
+    if (!result.ok) return;
+    toast(to ? 'Every instructor sees it' : 'You alone see it');
+    router.refresh();
+  };
+  if (!mine)
+    return (
+      <p className="no-print mt-6 text-soft">
+        {shared ? `${owner} shares this with you.` : `You see this through a class that ${owner} shares.`}
+      </p>
+    );
+  return (
+    <section aria-label="Sharing" className="no-print mt-8">
+      <h2 className="mb-2 text-xl">Sharing</h2>
+      <div className="flex flex-wrap items-center gap-4">
+        <p>{shared ? `Every instructor sees ${what}.` : `You alone see ${what}.`}</p>
+        <Button aria-pressed={shared} onClick={() => void share(!shared)}>
+          {shared ? 'Share no longer' : 'Share'}
+        </Button>
+      </div>
+      <Trouble message={trouble} />
+    </section>
+  );
+}

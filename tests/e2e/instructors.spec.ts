@@ -1,0 +1,193 @@
+import { readdirSync } from 'node:fs';
+import { expect, test, type APIRequestContext, type Browser, type Page } from '@playwright/test';
+import { noFaults } from './axe';
+import { removeFolder, scratchFolder, startOwn, type OwnServer } from './own-server';
+import { BLANK_PERSON } from './steps';
+
+const [MARITS, INES] = ['seven slow beads', 'two warm mittens'];
+const HERS = { 'sec-fetch-site': 'same-origin' };
+
+let server: OwnServer;
+const folder = scratchFolder();
+test.describe.configure({ mode: 'serial' });
+test.beforeAll(async () => {
+  server = await startOwn(folder, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' });
+});
+test.afterAll(async () => {
+  await server.stop('SIGTERM');
+  removeFolder(folder);
+});
+
+async function comeIn(browser: Browser, name: string, passphrase: string): Promise<Page> {
+  const page = await (await browser.newContext({ baseURL: server.url })).newPage();
+  await page.goto('/lock');
+  await page.getByLabel('Name').fill(name);
+  await page.getByLabel('Passphrase or code').fill(passphrase);
+  await page.getByRole('button', { name: 'Open' }).click();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  return page;
+}
+const idIn = async (page: Page, path: string, name: RegExp): Promise<string> => {
+  await page.goto(path);
+  const href = await page.getByRole('link', { name }).first().getAttribute('href');
+  return /[0-9a-f-]{36}/.exec(href!)![0];
+};
+const statusOf = async (request: APIRequestContext, path: string) =>
+  (await request.get(path, { maxRedirects: 0, headers: HERS })).status();
+
+test('whoever has been using it begins with a name, adds another instructor, and each sees their own', async ({
+  browser,
+}) => {
+  test.slow();
+  const page = await (await browser.newContext({ baseURL: server.url })).newPage();
+  await page.goto('/settings');
+  await page.getByRole('link', { name: 'Instructors' }).click();
+  await noFaults(page);
+  await page.getByLabel('Your name').fill('Marit');
+  await page.getByLabel('Your passphrase').fill(MARITS);
+  await page.getByLabel('The same again').fill('seven slow bees');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: /./ })).toContainText('not the same');
+  await page.getByLabel('The same again').fill(MARITS);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('banner').getByText('Marit')).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Marit (you)' })).toContainText('coordinator');
+
+  await page.getByLabel('Name', { exact: true }).fill('Ines');
+  await page.getByLabel('First passphrase').fill(INES);
+  await page.getByLabel('The same again').fill(INES);
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Ines' })).toContainText('0 groups, 0 people');
+  await page.getByRole('button', { name: 'Change Ines' }).click();
+  await noFaults(page);
+
+  const other = await comeIn(browser, 'ines', INES);
+  await expect(other.getByText('Ansel')).toHaveCount(0);
+  await other.goto('/people');
+  await expect(other.getByText('Nobody yet')).toBeVisible();
+  await other.goto('/people/new');
+  await other.getByLabel('First name').fill('Yrsa');
+  await other.getByRole('button', { name: 'Save', exact: true }).click();
+  await other.goto('/people');
+  await expect(other.getByRole('link', { name: 'Yrsa' })).toBeVisible();
+  await page.goto('/people');
+  await expect(page.getByRole('link', { name: 'Ansel B' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Yrsa' })).toHaveCount(0);
+  await other.goto('/instructors');
+  await expect(other.getByRole('heading', { name: 'For a coordinator' })).toBeVisible();
+  await noFaults(other);
+});
+
+test('with the other’s ids every page and route says that there is no such thing, and nothing is changed', async ({
+  browser,
+}) => {
+  test.slow();
+  const marit = await comeIn(browser, 'Marit', MARITS);
+  const ids = {
+    classes: await idIn(marit, '/classes', /Wednesday/),
+    people: await idIn(marit, '/people', /Ansel B/),
+    terms: await idIn(marit, '/terms', /term/i),
+  };
+  const kept = async () => {
+    const files = [
+      '/people/export',
+      '/files/out/register.csv',
+      '/files/out/measures.csv',
+      '/files/out/marks.csv',
+    ];
+    const read = async (path: string) => (await marit.request.get(path, { headers: HERS })).text();
+    return Promise.all([...files, `/api/classes/${ids.classes}/plan`].map(read));
+  };
+  const before = await kept();
+  expect(before[0]).toContain('Ansel');
+
+  const ines = (await comeIn(browser, 'Ines', INES)).request;
+  const places = readdirSync('src/app', { recursive: true, encoding: 'utf8' }).filter((f) =>
+    /^(api\/)?(classes|people|terms)\/\[id\].*(page\.tsx|route\.ts)$/.test(f),
+  );
+  expect(places.length).toBeGreaterThan(35);
+  const withId = (file: string) => {
+    const kind = /(classes|people|terms)/.exec(file)![1] as keyof typeof ids;
+    return `/${file.replace(/\/(page\.tsx|route\.ts)$/, '').replace('[id]', ids[kind])}`;
+  };
+  for (const path of places.map(withId)) {
+    const expected = path.startsWith('/api/') ? [404, 405] : [404];
+    expect([path, expected]).toEqual([path, expect.arrayContaining([await statusOf(ines, path)])]);
+  }
+
+  const { classes, people, terms } = ids;
+  const step = { type: 'setBreath', breathMs: 4000 };
+  const writes: readonly (readonly ['POST' | 'PUT' | 'DELETE', string, unknown])[] = [
+    ['PUT', `/api/people/${people}`, BLANK_PERSON],
+    ['DELETE', `/api/people/${people}`, { name: 'Ansel B' }],
+    ['POST', `/api/people/${people}/archive`, { archived: true }],
+    ['PUT', `/api/people/${people}/shared`, { shared: true }],
+    [
+      'POST',
+      `/api/people/${people}/measures`,
+      { measures: [{ hand: 'L', kind: 'grip', value: 5, on: '2026-11-24' }] },
+    ],
+    ['POST', `/api/classes/${classes}/plan`, { type: 'edit', version: 0, step, label: 'A breath' }],
+    ['PUT', `/api/classes/${classes}/roster`, { personIds: [], helpers: [] }],
+    ['PUT', `/api/classes/${classes}/packed`, { propId: 'towel', packed: true }],
+    ['PUT', `/api/classes/${classes}/shared`, { shared: true }],
+    ['POST', `/api/classes/${classes}/start`, { startedAtMs: 0 }],
+    ['POST', `/api/classes/${classes}/visits`, { personId: people, station: 'grip', what: 'begin' }],
+    ['POST', `/api/classes/${classes}/helper-code`, {}],
+    ['POST', `/api/terms/${terms}/classes`, { patternId: classes }],
+    ['DELETE', `/api/terms/${terms}`, {}],
+  ];
+  for (const [method, path, data] of writes) {
+    const answer = await ines.fetch(path, { method, data, headers: HERS });
+    expect([method, path, answer.status()]).toEqual([method, path, 404]);
+  }
+  for (const path of ['/backup', '/api/backups', '/api/instructors'])
+    expect([path, [307, 403].includes(await statusOf(ines, path))]).toEqual([path, true]);
+  for (const path of ['/people/export', '/files/out/register.csv', '/files/out/measures.csv'])
+    expect(await (await ines.get(path, { headers: HERS })).text()).not.toContain('Ansel');
+  expect(await kept()).toEqual(before);
+
+  // A request that says it is somebody else’s is still its own.
+  const pretending = await ines.get('/people/export', {
+    headers: { ...HERS, 'x-oskil-who': 'instructor', 'x-oskil-instructor': '' },
+  });
+  expect(await pretending.text()).not.toContain('Ansel');
+});
+
+test('a group that is shared is there for the other; whoever leaves hands theirs over', async ({
+  browser,
+}) => {
+  test.slow();
+  const marit = await comeIn(browser, 'Marit', MARITS);
+  const ines = await comeIn(browser, 'Ines', INES);
+  await marit.goto(`/classes/${await idIn(marit, '/classes', /Friday Slow Hands/)}`);
+  await marit.getByRole('button', { name: 'Details' }).click();
+  const sharing = marit.getByRole('region', { name: 'Sharing' });
+  await expect(sharing).toContainText(
+    'You alone see the classes of Friday Slow Hands and the people in them.',
+  );
+  await sharing.getByRole('button', { name: 'Share' }).click();
+  await expect(sharing).toContainText('Every instructor sees');
+
+  await ines.goto('/classes');
+  await expect(ines.getByRole('link', { name: 'Friday Slow Hands' }).first()).toBeVisible();
+  await expect(ines.getByRole('link', { name: /Wednesday/ })).toHaveCount(0);
+  await ines.goto('/people');
+  await ines.getByRole('link', { name: 'Delphine M' }).click();
+  await expect(ines.getByText('You see this through a class that Marit shares.')).toBeVisible();
+  await ines.getByRole('button', { name: 'Erase', exact: true }).click();
+  await ines.getByLabel(/^Type Delphine M/).fill('Delphine M');
+  await ines.getByRole('button', { name: 'Erase for good' }).click();
+  await expect(ines.getByRole('alert').filter({ hasText: /./ })).toContainText(
+    'Only the instructor whose record',
+  );
+
+  await marit.goto('/instructors');
+  await marit.getByRole('button', { name: 'Change Ines' }).click();
+  await marit.getByRole('button', { name: 'Take Ines away' }).click();
+  await expect(marit.getByText('Ines is taken away; Marit has their classes and people')).toBeVisible();
+  await ines.goto('/people');
+  await expect(ines.getByRole('heading', { name: 'Oskil is locked' })).toBeVisible();
+  await marit.goto('/people');
+  await expect(marit.getByRole('link', { name: 'Yrsa' })).toBeVisible();
+});
