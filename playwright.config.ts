@@ -6,7 +6,8 @@ export default defineConfig({
   workers: 1,
   // A slow machine gets one second look; what needed it is reported as flaky.
   retries: process.env.CI ? 1 : 0,
-  timeout: 60_000,
+  // Two halves run beside each other, on machines of two cores.
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: process.env.OSKIL_E2E_JSON
     ? [['line'], ['json', { outputFile: process.env.OSKIL_E2E_JSON }]]

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -6,6 +6,12 @@ import { join } from 'node:path';
 export function run(command, args, env = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } });
   return status ?? 1;
+}
+
+/** The same, beside others. */
+export function runBeside(command, args, env = {}) {
+  const child = spawn(command, args, { stdio: 'inherit', env: { ...process.env, ...env } });
+  return new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 1)));
 }
 
 /** Install the packages of the lock file when they are missing or older than it. */
