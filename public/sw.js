@@ -1,11 +1,15 @@
-// When Oskil cannot be reached, a page says so in its own words, and what to do. Nothing about anybody is ever kept here.
-const CACHE = 'oskil-offline-1';
+// What the browser keeps for when Oskil cannot be reached: a page that says so, and the class that is being taught. Nothing about
+// anybody stays longer than that class: it is forgotten when the class is over, when Oskil is locked, and after three hours.
+const SHELL = 'oskil-offline-1';
+const CLASS = 'oskil-class-1';
 const PAGE = '/offline';
+const TEACH = /^\/classes\/[^/]+\/teach$/;
+const GOOD_FOR_MS = 3 * 3_600_000;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(
     (async () => {
-      const cache = await caches.open(CACHE);
+      const cache = await caches.open(SHELL);
       // As nobody: what is kept holds nothing that only the instructor may see.
       const page = await fetch(PAGE, { credentials: 'omit' });
       const looks = (await page.clone().text()).match(/\/_next\/static\/[^"'\\ ]+\.css/g) ?? [];
@@ -19,17 +23,54 @@ self.addEventListener('install', (event) => {
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     (async () => {
-      for (const name of await caches.keys()) if (name !== CACHE) await caches.delete(name);
+      for (const name of await caches.keys()) if (name !== SHELL && name !== CLASS) await caches.delete(name);
       await self.clients.claim();
     })(),
   );
 });
 
+// The page of a class says when it is under way, with what it is made of, and when it is over.
+self.addEventListener('message', (event) => {
+  const { keep, parts, forget } = event.data ?? {};
+  if (typeof keep === 'string') event.waitUntil(keepClass(keep, parts ?? []));
+  if (forget) event.waitUntil(caches.delete(CLASS));
+});
+
+async function keepClass(path, parts) {
+  const page = await fetch(path).catch(() => null);
+  // Not reached, or not let in any more: what is kept stays, or goes, by the other rules.
+  if (!page?.ok || page.redirected) return;
+  await caches.delete(CLASS);
+  const cache = await caches.open(CLASS);
+  await cache.put(path, page);
+  await Promise.all(parts.map((part) => cache.add(part).catch(() => undefined)));
+}
+
+async function keptClass(path) {
+  const page = await (await caches.open(CLASS)).match(path);
+  const age = page ? Date.now() - Date.parse(page.headers.get('date') ?? '') : NaN;
+  if (age < GOOD_FOR_MS) return page;
+  await caches.delete(CLASS);
+  return undefined;
+}
+
+async function opened(request) {
+  const { pathname } = new URL(request.url);
+  try {
+    const page = await fetch(request);
+    if (pathname === '/lock' || new URL(page.url || request.url).pathname === '/lock')
+      await caches.delete(CLASS);
+    return page;
+  } catch {
+    const kept = TEACH.test(pathname) ? await keptClass(pathname) : undefined;
+    return kept ?? (await caches.match(PAGE)) ?? Response.error();
+  }
+}
+
 self.addEventListener('fetch', (event) => {
   const { request } = event;
-  if (request.mode === 'navigate')
-    event.respondWith(fetch(request).catch(async () => (await caches.match(PAGE)) ?? Response.error()));
-  // Only what the page above needs; everything else goes its own way.
-  else if (request.method === 'GET' && new URL(request.url).pathname.endsWith('.css'))
+  if (request.mode === 'navigate') event.respondWith(opened(request));
+  // Only what the pages above are made of; everything else goes its own way.
+  else if (request.method === 'GET' && new URL(request.url).pathname.startsWith('/_next/static/'))
     event.respondWith(fetch(request).catch(async () => (await caches.match(request)) ?? Response.error()));
 });

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import type { Catalogue } from '@/core/catalogue/movement';
-import { edit, goTo, redo, undo, type PlanHistory } from '@/core/plan/history';
+import { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from '@/core/plan/history';
+import { editsSince, standsBeside } from '@/core/plan/merge';
 import type { Plan } from '@/core/plan/plan';
 import { stepSchema } from '@/core/plan/step';
 import { fail, ok, type Result } from '@/core/result';
+import { capital, nameList } from '@/core/words';
 import type { Db } from '@/store/db';
-import { loadPlan, savePlan, type PlanChange } from '@/store/plans';
+import { loadPlan, savePlan, type PlanChange, type StoredPlan } from '@/store/plans';
 import { loadTaught } from '@/store/teaching';
 import { catalogueNow } from './catalogue';
 import { idFrom } from './ids';
@@ -16,6 +18,8 @@ export const planChangeSchema = z.discriminatedUnion('type', [
   z.strictObject({
     type: z.literal('edit'),
     version,
+    /** So many edits were done at that version; with it an edit can stand beside others' that came first. */
+    done: z.number().int().min(0).optional(),
     step: stepSchema,
     label: z.string().trim().min(1).max(120),
   }),
@@ -34,32 +38,72 @@ export type PlanReply = {
   /** Every edit kept, oldest first, and how many of them are done. */
   readonly labels: readonly string[];
   readonly done: number;
+  /** What others did meanwhile, beside which this edit now stands; it says so in a sentence. */
+  readonly beside?: string;
 };
 
-/** Edit, undo or redo a plan as it stands in the store; refused when another window was first. */
+/** So often an edit is put on top of what others did at the same moment. */
+const TRIES = 3;
+
+/**
+ * Edit, undo or redo a plan as it stands in the store. When somebody else was first, an edit that is about other things goes on
+ * top of theirs; any other is refused and told.
+ */
 export async function changePlan(
   db: Db,
   rawId: string | undefined,
   request: PlanChangeRequest,
 ): Promise<Result<PlanReply>> {
+  for (let tries = 1; ; tries++) {
+    const reply = await tryChange(db, rawId, request);
+    if (reply !== 'somebody was first') return reply;
+    if (tries === TRIES) return changedElsewhere(null);
+  }
+}
+
+async function tryChange(
+  db: Db,
+  rawId: string | undefined,
+  request: PlanChangeRequest,
+): Promise<Result<PlanReply> | 'somebody was first'> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const stored = await loadPlan(db, id.value);
   if (!stored) return fail('not-found', 'There is no such class.');
-  if (stored.version !== request.version) return changedElsewhere();
+  const others = stored.version === request.version ? [] : othersBefore(stored, request);
+  if (others === null) return changedElsewhere(stored);
   const { catalogue } = await catalogueNow(db);
   const unknown = request.type === 'edit' ? unknownMovement(request.step, catalogue) : null;
   if (unknown) return unknown;
   const next = carryOut(stored.history, request);
   if (!next.ok) return next;
-  const saved = await savePlan(db, id.value, changeOf(next.value, request), request.version);
-  return saved === null ? changedElsewhere() : ok(replyOf(next.value, saved));
+  const saved = await savePlan(db, id.value, changeOf(next.value, request), stored.version);
+  if (saved === null) return 'somebody was first';
+  const reply = replyOf(next.value, saved);
+  return ok(others.length === 0 ? reply : { ...reply, beside: besideWords(stored, others) });
 }
 
-const changedElsewhere = () =>
+/** The edits of others that this one can stand beside; null when it cannot. */
+function othersBefore(
+  { history, version: now }: StoredPlan,
+  request: PlanChangeRequest,
+): readonly HistoryEntry[] | null {
+  if (request.type !== 'edit' || request.done === undefined) return null;
+  const others = editsSince(history, now, { version: request.version, done: request.done });
+  return others && standsBeside(history.plan, request.step, others) ? others : null;
+}
+
+/** Who else is in a plan: the instructor who made the last edit, or another window. */
+const otherOne = (stored: StoredPlan | null): string =>
+  stored?.by[stored.history.done - 1] ?? 'another window';
+
+const besideWords = (stored: StoredPlan, others: readonly HistoryEntry[]): string =>
+  `${capital(otherOne(stored))} changed this plan too (${nameList(others.map((o) => o.label))}). Both changes are in it.`;
+
+const changedElsewhere = (stored: StoredPlan | null) =>
   fail(
     'changed-elsewhere',
-    'This plan was changed in another window. Yours now shows the newest; do the last edit again.',
+    `This plan was changed ${stored?.by[stored.history.done - 1] ? `by ${otherOne(stored)}` : 'in another window'}. Yours now shows the newest; do the last edit again.`,
   );
 
 function carryOut(history: PlanHistory, request: PlanChangeRequest): Result<PlanHistory> {

@@ -2,7 +2,12 @@ import type { HistoryEntry, PlanHistory } from '@/core/plan/history';
 import type { Plan } from '@/core/plan/plan';
 import type { Db } from './db';
 
-export type StoredPlan = { readonly history: PlanHistory; readonly version: number };
+export type StoredPlan = {
+  readonly history: PlanHistory;
+  readonly version: number;
+  /** Beside each entry the other instructor who made it; null for one's own, and where there are no names. */
+  readonly by: readonly (string | null)[];
+};
 
 export async function loadPlan(db: Db, classId: string): Promise<StoredPlan | null> {
   const [row] = await db.query<{ current: Plan; version: number; done: number }>(
@@ -10,11 +15,18 @@ export async function loadPlan(db: Db, classId: string): Promise<StoredPlan | nu
     [classId],
   );
   if (!row) return null;
-  const entries = await db.query<HistoryEntry>(
-    'select step, inverse, label from plan_step where class_id = $1 order by seq',
+  const steps = await db.query<HistoryEntry & { by: string | null }>(
+    `select step, inverse, label,
+       (select i.name from instructor i where i.id = by_id and i.id is distinct from oskil_me()) as by
+     from plan_step where class_id = $1 order by seq`,
     [classId],
   );
-  return { history: { plan: row.current, entries, done: row.done }, version: row.version };
+  const entries = steps.map(({ by: _, ...entry }) => entry);
+  return {
+    history: { plan: row.current, entries, done: row.done },
+    version: row.version,
+    by: steps.map((s) => s.by),
+  };
 }
 
 /** A plan after one edit, undo or redo; `entry` is the edit when it is a new one. */

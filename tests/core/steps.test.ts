@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
+import { editsSince, standsBeside } from '@/core/plan/merge';
 import { emptyPlan, placedRows } from '@/core/plan/plan';
 import { applyStep, stepSchema, type PlanStep } from '@/core/plan/step';
 import { neighbourPlace } from '@/core/plan/neighbour-place';
@@ -63,6 +64,53 @@ test('a new edit forgets what had been undone', () => {
   go(edit(history, rename('Two'), 'two'));
   expect(history.entries.map((e) => e.label)).toEqual(['two']);
   expect(redo(history)).toMatchObject({ ok: false, code: 'nothing-to-redo' });
+});
+
+test('an edit that stands beside others gives the same plan whichever came first', () => {
+  let beside = 0;
+  let apart = 0;
+  fc.assert(
+    fc.property(anyPlan, fc.array(anyStep, { minLength: 1, maxLength: 3 }), anyStep, (plan, others, mine) => {
+      let history: PlanHistory = { plan, entries: [], done: 0 };
+      for (const step of others) {
+        const next = edit(history, step, 'theirs');
+        if (next.ok) history = next.value;
+      }
+      const first = applyStep(plan, mine);
+      if (history.done === 0 || !first.ok) return;
+      if (!standsBeside(history.plan, mine, history.entries)) {
+        apart++;
+        return;
+      }
+      beside++;
+      const after = edit(history, mine, 'mine');
+      let other: PlanHistory = { plan: first.value.plan, entries: [], done: 0 };
+      for (const { step } of history.entries) {
+        const next = edit(other, step, 'theirs');
+        if (next.ok) other = next.value;
+      }
+      expect(after.ok && after.value.plan).toEqual(other.plan);
+    }),
+    { numRuns: 3_000 },
+  );
+  expect(beside).toBeGreaterThan(100);
+  expect(apart).toBeGreaterThan(20);
+});
+
+test('what was done since is known as long as nothing was taken back', () => {
+  const rename = (name: string): PlanStep => ({ type: 'renameSection', sectionId: 'move', name });
+  let history: PlanHistory = { plan: emptyPlan(), entries: [], done: 0 };
+  for (const name of ['One', 'Two', 'Three']) {
+    const next = edit(history, rename(name), name);
+    if (next.ok) history = next.value;
+  }
+  const labels = (seen: { version: number; done: number }, version = 3) =>
+    editsSince(history, version, seen)?.map((e) => e.label) ?? null;
+  expect(labels({ version: 1, done: 1 })).toEqual(['Two', 'Three']);
+  // Two versions more for one edit more: something was undone or redone between.
+  expect(labels({ version: 1, done: 1 }, 5)).toBeNull();
+  expect(labels({ version: 3, done: 3 })).toBeNull();
+  expect(labels({ version: 0, done: 4 })).toBeNull();
 });
 
 test('steps survive being stored as JSON', () => {

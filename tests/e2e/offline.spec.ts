@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { removeFolder, scratchFolder, startOwn } from './own-server';
+import { expect, test, type Page } from '@playwright/test';
+import { freePort, removeFolder, scratchFolder, startOwn, startTalks } from './own-server';
 import { noFaults } from './axe';
 
 test('when Oskil cannot be reached a page of its own says so; it can be put beside other programs', async ({
@@ -32,4 +32,75 @@ test('when Oskil cannot be reached a page of its own says so; it can be put besi
   await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
   await expect(page.getByText('kept in this browser')).toBeVisible();
   await noFaults(page);
+});
+
+const kept = (page: Page) =>
+  page.evaluate(async () =>
+    (await (await caches.open('oskil-class-1')).keys()).map((r) => new URL(r.url).pathname),
+  );
+const title = (page: Page, words: string) =>
+  expect(page.getByRole('heading', { level: 1, name: words })).toBeVisible();
+
+test('a class under way is there after a reload while Oskil is away, with all that was done; over, it is forgotten', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  const folder = scratchFolder();
+  const port = await freePort();
+  let server = await startOwn(folder, {}, port);
+  const id = await startTalks(server.url, ['one', 'two', 'three']);
+  const teach = `${server.url}/classes/${id}/teach`;
+  await page.goto(teach);
+  await title(page, 'Talk one');
+  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  await expect.poll(async () => (await kept(page)).length).toBeGreaterThan(8);
+  // The second row and the mark on it land; the page that is kept knows of neither.
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Talk two');
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Ida X: Eased it' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(/^Keeping/)).toBeHidden();
+
+  await server.stop('SIGKILL');
+  await page.reload();
+  await title(page, 'Talk two');
+  await page.keyboard.press('m');
+  await expect(page.getByRole('button', { name: 'Ida X: Eased it' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.keyboard.press('ArrowRight');
+  await title(page, 'Talk three');
+  await page.reload();
+  await title(page, 'Talk three');
+  await expect(page.getByText(/^Keeping/)).toBeVisible();
+
+  server = await startOwn(folder, {}, port);
+  await expect(page.getByText(/^Keeping/)).toBeHidden({ timeout: 20_000 });
+  await page.keyboard.press('ArrowRight');
+  await expect(page).toHaveURL(/\/wrap-up$/);
+  await expect(page.getByText('Eased it').first()).toBeVisible();
+  await expect.poll(() => kept(page)).toEqual([]);
+  await server.stop('SIGTERM');
+  removeFolder(folder);
+  await page.goto(teach).catch(() => undefined);
+  await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
+  await expect(page.getByText('Ida')).toHaveCount(0);
+});
+
+test('when Oskil is locked nothing of the class stays in the browser', async ({ page }) => {
+  test.slow();
+  const folder = scratchFolder();
+  const server = await startOwn(folder);
+  const id = await startTalks(server.url, ['one']);
+  await page.goto(`${server.url}/classes/${id}/teach`);
+  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  await page.goto(`${server.url}/settings`);
+  await page.getByLabel('Passphrase', { exact: true }).fill('seven slow beads');
+  await page.getByLabel('The same again').fill('seven slow beads');
+  await page.getByRole('button', { name: 'Set a passphrase' }).click();
+  await page.getByRole('button', { name: 'Lock now' }).click();
+  await expect(page.getByRole('heading', { name: 'Oskil is locked' })).toBeVisible();
+  expect(await kept(page)).toEqual([]);
+  await server.stop('SIGTERM');
+  removeFolder(folder);
 });

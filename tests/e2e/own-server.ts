@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { BLANK_PERSON } from './steps';
 
 export const scratchFolder = (): string => mkdtempSync(join(tmpdir(), 'oskil-e2e-'));
 export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true });
@@ -73,4 +74,26 @@ export async function send(method: string, url: string, body: unknown, headers: 
   });
   const text = await response.text();
   return { status: response.status, text, json: JSON.parse(text) as Record<string, unknown> };
+}
+
+/** A class with one person, Ida, in which there are only these talks of a minute, begun now; returns its id. */
+export async function startTalks(url: string, talks: readonly string[]): Promise<string> {
+  const personId = String((await send('POST', `${url}/api/people`, BLANK_PERSON)).json.id);
+  const made = { name: 'Gone class', place: '', day: '2031-03-05', startsAt: '10:30', slotMinutes: 45 };
+  const id = String((await send('POST', `${url}/api/classes`, made)).json.id);
+  await send('PUT', `${url}/api/classes/${id}/roster`, { personIds: [personId], helpers: [] });
+  for (const [i, rowId] of talks.entries())
+    await send('POST', `${url}/api/classes/${id}/plan`, {
+      type: 'edit',
+      version: i,
+      label: 'Add',
+      step: {
+        type: 'insertRow',
+        sectionId: 'arrive',
+        index: i,
+        row: { kind: 'talk', id: rowId, title: `Talk ${rowId}`, durationMs: 60_000 },
+      },
+    });
+  await send('POST', `${url}/api/classes/${id}/start`, { startedAtMs: Date.now() });
+  return id;
 }

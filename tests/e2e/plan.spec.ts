@@ -94,7 +94,7 @@ test('a section is renamed, a row added, shortened and taken out; a reload keeps
   await expect(row).toHaveCount(0);
 });
 
-test('a second window’s edit is not lost: the first is told and shown the newest', async ({
+test('two windows: edits about different things come together, about the same thing the second is told', async ({
   page,
   context,
 }) => {
@@ -109,11 +109,21 @@ test('a second window’s edit is not lost: the first is told and shown the newe
   await rename(other, 'Load', 'Lean');
   await expect(other.getByText('Saved: Rename Load')).toBeVisible();
   await rename(page, 'Ease', 'Soothe');
-  await expect(page.getByText(/This plan was changed in another window/)).toBeVisible();
+  await expect(
+    page.getByText('Another window changed this plan too (Rename Load). Both changes are in it.'),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Lean, rename' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Ease, rename' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Soothe, rename' })).toBeVisible();
+
+  await rename(other, 'Lean', 'Press');
+  await expect(
+    other.getByText(/This plan was changed in another window|Both changes are in it/),
+  ).toBeVisible();
+  await rename(page, 'Lean', 'Push');
+  await expect(page.getByText(/This plan was changed in another window/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Press, rename' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: 'Load, rename' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lean, rename' })).toBeVisible();
 });
 
 test('the bag is counted, and being short is a finding', async ({ page }) => {

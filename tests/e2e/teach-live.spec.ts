@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { freePort, removeFolder, scratchFolder, send, startOwn } from './own-server';
-import { BLANK_PERSON, makeClass } from './steps';
+import { freePort, removeFolder, scratchFolder, startOwn, startTalks } from './own-server';
+import { makeClass } from './steps';
 
 async function begin(page: Page) {
   await page.getByRole('link', { name: 'Teach this class' }).click();
@@ -201,19 +201,7 @@ test('with the server stopped the class goes on; what was done lands in order on
   const folder = scratchFolder();
   const port = await freePort();
   let server = await startOwn(folder, {}, port);
-  const personId = String((await send('POST', `${server.url}/api/people`, BLANK_PERSON)).json.id);
-  const made = { name: 'Gone class', place: '', day: '2031-03-05', startsAt: '10:30', slotMinutes: 45 };
-  const id = String((await send('POST', `${server.url}/api/classes`, made)).json.id);
-  await send('PUT', `${server.url}/api/classes/${id}/roster`, { personIds: [personId], helpers: [] });
-  const talk = (rowId: string) => ({ kind: 'talk', id: rowId, title: `Talk ${rowId}`, durationMs: 60_000 });
-  for (const [i, rowId] of ['one', 'two', 'three'].entries())
-    await send('POST', `${server.url}/api/classes/${id}/plan`, {
-      type: 'edit',
-      version: i,
-      label: 'Add',
-      step: { type: 'insertRow', sectionId: 'arrive', index: i, row: talk(rowId) },
-    });
-  await send('POST', `${server.url}/api/classes/${id}/start`, { startedAtMs: Date.now() });
+  const id = await startTalks(server.url, ['one', 'two', 'three']);
   const context = await browser.newContext();
   const page = await context.newPage();
   await page.goto(`${server.url}/classes/${id}/teach`);

@@ -68,6 +68,53 @@ test('of two windows the second is told, and the first edit stays', async () => 
   expect(await nameNow()).toBe('First');
 });
 
+test('an edit about something else goes on top of the first, and says beside what it stands', async () => {
+  await changePlan(db, CLASS, rename(0, 'First'));
+  const breath = {
+    type: 'edit',
+    done: 0,
+    step: { type: 'setBreath', breathMs: 5_000 },
+    label: 'A breath',
+  } as const;
+  expect(await changePlan(db, CLASS, { ...breath, version: 0 })).toMatchObject({
+    ok: true,
+    value: {
+      version: 2,
+      labels: ['Rename to First', 'A breath'],
+      beside: 'Another window changed this plan too (Rename to First). Both changes are in it.',
+      plan: { breathMs: 5_000 },
+    },
+  });
+  expect(await nameNow()).toBe('First');
+  // About the same thing it is refused as ever, and so is one on top of what was taken back.
+  expect(await changePlan(db, CLASS, { ...rename(0, 'Second'), done: 0 } as PlanChangeRequest)).toMatchObject(
+    {
+      code: 'changed-elsewhere',
+    },
+  );
+  await changePlan(db, CLASS, { type: 'undo', version: 2 });
+  expect(await changePlan(db, CLASS, { ...breath, version: 1, done: 1 })).toMatchObject({
+    code: 'changed-elsewhere',
+  });
+});
+
+test('many at once about different things all land', async () => {
+  const kinds = emptyPlan().sections.map((s) => s.id);
+  const three = kinds.slice(0, 3).map((sectionId): PlanChangeRequest => ({
+    type: 'edit',
+    version: 0,
+    done: 0,
+    step: { type: 'renameSection', sectionId, name: `New ${sectionId}` },
+    label: sectionId,
+  }));
+  const results = await Promise.all(three.map((r) => changePlan(db, CLASS, r)));
+  expect(results.map((r) => r.ok)).toEqual([true, true, true]);
+  const { history } = (await loadPlan(db, CLASS))!;
+  expect(history.plan.sections.slice(0, 3).map((s) => s.name)).toEqual(
+    kinds.slice(0, 3).map((k) => `New ${k}`),
+  );
+});
+
 test('two edits sent at the same moment: one lands, one is told', async () => {
   const results = await Promise.all([
     changePlan(db, CLASS, rename(0, 'A')),

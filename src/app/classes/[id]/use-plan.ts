@@ -28,6 +28,9 @@ export type PlanEditor = PlanView & {
 /** What the running order needs of it: this changes with the plan alone. */
 export type OrderEditor = Pick<PlanEditor, 'plan' | 'edit'>;
 
+/** `beside`: others' edits came first, and this one was put on top of them. */
+type PlanReply = PlanView & { readonly beside?: string };
+
 /**
  * A plan being edited. An edit shows at once and is stored in the background, in
  * order; when storing is refused, the stored plan is shown again and the reason said.
@@ -39,6 +42,7 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
   const stored = useRef(initial);
   const shown = useRef(initial.plan);
   const queue = useRef<Promise<void>>(Promise.resolve());
+  const left = useRef(0);
 
   const show = useCallback((next: PlanView) => {
     shown.current = next.plan;
@@ -55,14 +59,21 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
   const send = useCallback(
     (request: object) => {
       setWaiting((n) => n + 1);
+      left.current += 1;
       queue.current = queue.current.then(async () => {
-        const body = { ...request, version: stored.current.version };
-        const result = await call<PlanView>('POST', `/api/classes/${classId}/plan`, body);
+        const isEdit = 'step' in request;
+        const { version, done } = stored.current;
+        const body = { ...request, version, ...(isEdit && { done }) };
+        const result = await call<PlanReply>('POST', `/api/classes/${classId}/plan`, body);
         setWaiting((n) => n - 1);
+        left.current -= 1;
         if (result.ok) {
           stored.current = result.value;
-          setView((v) => ({ ...result.value, plan: 'step' in request ? v.plan : result.value.plan }));
-          if (!('step' in request)) shown.current = result.value.plan;
+          if (result.value.beside) toast(result.value.beside, { duration: 10_000 });
+          // The page is ahead of an edit that has just landed, until the last one has.
+          const plan = isEdit && left.current > 0 ? shown.current : result.value.plan;
+          shown.current = plan;
+          setView({ ...result.value, plan });
           return;
         }
         toast.error(result.message);

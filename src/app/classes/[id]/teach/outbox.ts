@@ -1,17 +1,29 @@
 import { openDB, type DBSchema } from 'idb';
-import type { Letter } from '@/core/teach/waiting';
+import type { EventsBody, Letter } from '@/core/teach/waiting';
+import type { Mark } from '@/core/teach/marks';
 
 /** A letter that has not landed, and its key in the browser's store. */
 export type Waiting = { readonly key: number | null; readonly letter: Letter };
 
+/** What has landed of a class, for a page that is opened while Oskil cannot be reached: where it stood, and its marks. */
+type Known = {
+  readonly classId: string;
+  readonly keptAt: number;
+  readonly events: EventsBody | null;
+  readonly marks: readonly Mark[];
+};
+
 interface Box extends DBSchema {
   outbox: { key: number; value: Letter; indexes: { class: string } };
+  known: { key: string; value: Known };
 }
 
 const open = () =>
-  openDB<Box>('oskil', 1, {
-    upgrade: (db) =>
-      void db.createObjectStore('outbox', { autoIncrement: true }).createIndex('class', 'classId'),
+  openDB<Box>('oskil', 2, {
+    upgrade: (db, from) => {
+      if (from < 1) db.createObjectStore('outbox', { autoIncrement: true }).createIndex('class', 'classId');
+      if (from < 2) db.createObjectStore('known', { keyPath: 'classId' });
+    },
   });
 
 /** Without the browser's store, as in some private windows, letters wait in the page alone. */
@@ -43,3 +55,34 @@ export const dropLetter = (key: number | null): Promise<void> =>
   orElse(async () => {
     if (key !== null) await (await open()).delete('outbox', key);
   }, undefined);
+
+const DAY_MS = 86_400_000;
+
+/** A letter has landed; what is known of other classes is forgotten after a day. */
+export const keepKnown = ({ classId, ...letter }: Letter): Promise<void> =>
+  orElse(async () => {
+    const store = (await open()).transaction('known', 'readwrite').store;
+    const all = await store.getAll();
+    for (const old of all) if (old.keptAt < Date.now() - DAY_MS) await store.delete(old.classId);
+    const { events = null, marks = [] } = all.find((k) => k.classId === classId) ?? {};
+    await store.put({
+      classId,
+      keptAt: Date.now(),
+      events: letter.kind === 'events' ? letter.body : events,
+      marks: letter.kind === 'marks' ? [...marks.filter((m) => m.id !== letter.body.id), letter.body] : marks,
+    });
+  }, undefined);
+
+/** What has landed of a class from this browser, in the order in which it is put on top of an older page. */
+export const knownLetters = (classId: string): Promise<readonly Letter[]> =>
+  orElse<readonly Letter[]>(async () => {
+    const known = await (await open()).get('known', classId);
+    if (!known) return [];
+    return [
+      ...known.marks.map((body): Letter => ({ kind: 'marks', classId, body })),
+      ...(known.events ? [{ kind: 'events', classId, body: known.events } as const] : []),
+    ];
+  }, []);
+
+export const forgetKnown = (classId: string): Promise<void> =>
+  orElse(async () => (await open()).delete('known', classId), undefined);

@@ -4,11 +4,12 @@ import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { OwnRung } from '@/core/progress/own-rung';
 import type { Mark } from '@/core/teach/marks';
-import { withWaiting } from '@/core/teach/waiting';
+import { withWaiting, type Letter } from '@/core/teach/waiting';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
-import { waitingLetters, type Waiting } from './outbox';
+import { knownLetters, waitingLetters, type Waiting } from './outbox';
 import { TeachScreen } from './teach-screen';
+import { forgetClass, useKeptClass } from './use-kept-class';
 import { useOutbox } from './use-outbox';
 
 type Props = {
@@ -22,39 +23,44 @@ type Props = {
 
 /** A class being taught, from where the server and this browser together last knew it. */
 export function TeachRoom(props: Props) {
-  const [waiting, setWaiting] = useState<readonly Waiting[] | null>(null);
+  const [kept, setKept] = useState<Kept | null>(null);
   useEffect(() => {
-    void waitingLetters(props.info.id).then(setWaiting);
-  }, [props.info.id]);
-  if (!waiting)
+    const { id } = props.info;
+    void Promise.all([knownLetters(id), waitingLetters(id)]).then(([known, waiting]) =>
+      setKept({ known, waiting }),
+    );
+  }, [props.info]);
+  if (!kept)
     return (
       <main id="main" className="px-7 py-4 text-lg">
         Opening the class
       </main>
     );
-  return <KeptRoom {...props} waiting={waiting} />;
+  return <KeptRoom {...props} {...kept} />;
 }
 
-function KeptRoom({ info, taught, firstMarks, waiting, ...rest }: Props & { waiting: readonly Waiting[] }) {
+/** What this browser has: letters that landed, which an older page does not know of, and letters that wait. */
+type Kept = { readonly known: readonly Letter[]; readonly waiting: readonly Waiting[] };
+
+function KeptRoom({ info, taught, firstMarks, known, waiting, ...rest }: Props & Kept) {
   const router = useRouter();
   const outbox = useOutbox(waiting);
-  const known = useMemo(
-    () =>
-      withWaiting(
-        taught,
-        firstMarks,
-        waiting.map((w) => w.letter),
-      ),
-    [taught, firstMarks, waiting],
+  useKeptClass();
+  const now = useMemo(
+    () => withWaiting(taught, firstMarks, [...known, ...waiting.map((w) => w.letter)]),
+    [taught, firstMarks, known, waiting],
   );
   return (
     <TeachScreen
       {...rest}
       info={info}
-      taught={known.taught}
-      firstMarks={known.marks}
+      taught={now.taught}
+      firstMarks={now.marks}
       outbox={outbox}
-      onDone={() => router.push(`/classes/${info.id}/wrap-up`)}
+      onDone={() => {
+        forgetClass(info.id);
+        router.push(`/classes/${info.id}/wrap-up`);
+      }}
       doneWords="That was the last row. Opening the wrap-up."
     />
   );

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '@/ui/call';
 import type { Letter } from '@/core/teach/waiting';
-import { dropLetter, keepLetter, type Waiting } from './outbox';
+import { dropLetter, keepKnown, keepLetter, type Waiting } from './outbox';
 
 const RETRY_MS = 2_000;
 
@@ -19,7 +19,10 @@ export function useOutbox(waiting: readonly Waiting[]): Outbox {
   const send = useCallback((letter: Letter, kept: Promise<number | null>) => {
     queue.current = queue.current.then(async () => {
       const key = await kept;
-      while (!(await landed(letter))) await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      let answer = await sent(letter);
+      for (; answer === 'later'; answer = await sent(letter))
+        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      if (answer === 'landed') await keepKnown(letter);
       await dropLetter(key);
       setUnsaved((n) => n - 1);
     });
@@ -43,11 +46,11 @@ export function useOutbox(waiting: readonly Waiting[]): Outbox {
 /** What may be otherwise in a moment: the server is back, or Oskil is opened again in another tab. */
 const PASSES: ReadonlySet<string> = new Set(['unreachable', 'our-fault', 'locked']);
 
-/** Refused for good counts as landed: trying the same again would not help. */
-async function landed({ kind, classId, body }: Letter): Promise<boolean> {
+/** What is refused for good is not tried again: the same would not help. */
+async function sent({ kind, classId, body }: Letter): Promise<'landed' | 'later' | 'refused'> {
   const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
-  if (result.ok) return true;
-  if (PASSES.has(result.code)) return false;
+  if (result.ok) return 'landed';
+  if (PASSES.has(result.code)) return 'later';
   console.warn('Not stored:', result.code, result.message);
-  return true;
+  return 'refused';
 }
