@@ -14,6 +14,8 @@ export default {
   transformIgnorePatterns: [`/node_modules/(?!${MODULES_ONLY}/)`],
   // What only a server of its own can show; scripts/test.mjs starts one.
   testPathIgnorePatterns: process.env.OSKIL_TEST_POSTGRES ? [] : ['postgres.test'],
+  globalSetup: '<rootDir>/tests/global-setup.mjs',
+  globalTeardown: '<rootDir>/tests/global-teardown.mjs',
   setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 60_000,
   // Every core: by default one is left idle, which on a small machine is half of them.

@@ -1,4 +1,4 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { addDays } from '@/core/days';
 import { z } from 'zod';
 import { chosenChanges } from '@/core/teach/changes-made';
 import { taughtPlan } from '@/core/teach/snapshot';
@@ -99,7 +99,7 @@ export async function createNext(
   const taught = await loadTaught(db, classId.value);
   if (!info) return fail('not-found', 'There is no such class.');
   if (!taught?.ended) return fail('not-taught', 'Teach this class first; the next one starts from it.');
-  const day = format(addDays(parseISO(info.day), 7), 'yyyy-MM-dd');
+  const day = addDays(info.day, 7);
   const existing = await classOfSeriesOn(db, info.seriesId, day);
   if (existing) return ok({ id: existing });
   const id = newId();

@@ -1,4 +1,4 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { addDays } from '@/core/days';
 import type { OwnMovement } from '@/core/catalogue/own';
 import type { Pace } from '@/core/plan/pace';
 import type { Plan } from '@/core/plan/plan';
@@ -69,4 +69,4 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
   };
 }
 
-const fourWeeksBefore = (day: string): string => format(addDays(parseISO(day), -28), 'yyyy-MM-dd');
+const fourWeeksBefore = (day: string): string => addDays(day, -28);

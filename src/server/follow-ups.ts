@@ -1,4 +1,5 @@
-import { addDays, addMinutes, format, parse, parseISO, subDays } from 'date-fns';
+import { addMinutes, format, parse, parseISO } from 'date-fns';
+import { addDays } from '@/core/days';
 import { expiringClearances } from '@/core/people/expiring';
 import { fullName } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
@@ -27,14 +28,13 @@ export type Call = {
 
 /** Whom to ask today, and when. */
 export async function callsDue(db: Db, today: string): Promise<Call[]> {
-  const since = format(subDays(parseISO(today), WITHIN_DAYS), 'yyyy-MM-dd');
+  const since = addDays(today, -WITHIN_DAYS);
   const recent = (await classesFrom(db, since)).filter((c) => c.status === 'written up');
   return (await Promise.all(recent.map((c) => callsOf(db, c, today, since)))).flat();
 }
 
 /** Classes of the last week after which nobody has said who moves on. */
-export const toDecide = (db: Db, today: string) =>
-  undecidedClasses(db, format(subDays(parseISO(today), WITHIN_DAYS), 'yyyy-MM-dd'));
+export const toDecide = (db: Db, today: string) => undecidedClasses(db, addDays(today, -WITHIN_DAYS));
 
 async function callsOf(db: Db, info: ClassInfo, today: string, since: string): Promise<Call[]> {
   const taught = await loadTaught(db, info.id);
@@ -76,7 +76,7 @@ const ENDING_WITHIN_DAYS = 21;
 
 /** Clearances that run out in the next three weeks, one sentence each. */
 export async function endingClearances(db: Db, today: string): Promise<string[]> {
-  const soon = format(addDays(parseISO(today), ENDING_WITHIN_DAYS), 'yyyy-MM-dd');
+  const soon = addDays(today, ENDING_WITHIN_DAYS);
   return expiringClearances(await peopleClearedUntil(db, soon), today, soon).map(
     ({ person, clearance, until }) =>
       `${fullName(person)}’s clearance for ${CLEARED_FOR[clearance.scope]} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,

@@ -56,10 +56,11 @@ test('axe finds nothing on the plan with an editor and the picker open', async (
 test('axe finds nothing on the plan’s panels and reasons', async ({ page }) => {
   test.slow();
   await openFriday(page);
-  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs', 'Compare', 'What to shorten']) {
+  for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs', 'Compare']) {
     await page.getByRole('button', { name: panel }).click();
-    await noFaults(page);
+    await noFaults(page, '#desk');
   }
+  await page.getByRole('button', { name: 'What to shorten' }).click();
   await page.locator('button[id^="cell-"]').first().focus();
   await noFaults(page);
 });

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { format, parseISO, subDays } from 'date-fns';
+import { addDays } from '@/core/days';
 import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';
 import { lastDoneDays } from '@/store/classes';
@@ -15,7 +15,7 @@ const RESTED_DAYS = 21;
 export default async function MovementsPage() {
   const day = today();
   const lastDone = await lastDoneDays(await pageData(), day);
-  const restedBefore = format(subDays(parseISO(day), RESTED_DAYS), 'yyyy-MM-dd');
+  const restedBefore = addDays(day, -RESTED_DAYS);
   return (
     <Page wide>
       <PageHead title="Movements" line="What there is to reach for, by section.">

@@ -53,7 +53,7 @@ export function DeskBar({
   const { kit } = check;
   const short = kit.filter((k) => k.short > 0).length;
   return (
-    <div className="no-print mb-2 border-y border-edge py-2">
+    <div id="desk" className="no-print mb-2 border-y border-edge py-2">
       <div className="flex flex-wrap items-center gap-2">
         <Button
           className="px-2.5!"

@@ -87,7 +87,7 @@ function Screen({
   const proposed = useProposals(plan, facts, state.rowIndex, inHand);
   const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
   useTeachKeys(actions.carryOut, actions.panel === null);
-  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, ways));
+  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, ways), now);
   useWhenDone(state.phase === 'done' && unsaved === 0, onDone);
   useRedraw(state.phase !== 'done');
   useAwake(state.phase !== 'done');

@@ -1,22 +1,28 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { ROOM_CHANNEL, type RoomMessage, type RoomView } from '@/core/teach/room';
 
 /** Tells the room window each change, and whenever it asks. */
-export function useRoomChannel(view: RoomView): void {
+export function useRoomChannel(view: RoomView, now: () => number): void {
   const latest = useRef(view);
   const channel = useRef<BroadcastChannel | null>(null);
+  const tell = useCallback(() => {
+    const { rate } = latest.current;
+    // By the wall clock as it is at this moment, whatever it was when the class began.
+    const startedAtMs = Date.now() - now() / rate;
+    const message: RoomMessage = { kind: 'view', view: { ...latest.current, startedAtMs } };
+    channel.current?.postMessage(message);
+  }, [now]);
   useEffect(() => {
     const open = new BroadcastChannel(ROOM_CHANNEL);
     channel.current = open;
-    const tell = () => open.postMessage({ kind: 'view', view: latest.current } satisfies RoomMessage);
     open.onmessage = ({ data }: MessageEvent<RoomMessage>) => data.kind === 'ask' && tell();
     tell();
     return () => open.close();
-  }, []);
+  }, [tell]);
   useEffect(() => {
     latest.current = view;
-    channel.current?.postMessage({ kind: 'view', view } satisfies RoomMessage);
-  }, [view]);
+    tell();
+  }, [view, tell]);
 }

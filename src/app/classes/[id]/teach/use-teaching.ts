@@ -41,7 +41,8 @@ export function useTeaching(
   post: Outbox['post'] | null,
 ): Teaching {
   const nextSeq = useRef(taught.nextSeq);
-  const now = useClassClock(taught.startedAtMs, rate);
+  const [seenMs] = useState(() => (post ? Math.max(taught.state.anchorMs, lastSeen(classId)) : 0));
+  const now = useClassClock(taught.startedAtMs, rate, seenMs);
   const [state, setState] = useState<TeachState>(taught.state);
   const current = useRef(state);
   const [marks, setMarks] = useState(firstMarks);

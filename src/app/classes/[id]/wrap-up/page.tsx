@@ -1,4 +1,4 @@
-import { addDays, format, parseISO } from 'date-fns';
+import { addDays } from '@/core/days';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
@@ -106,4 +106,4 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   );
 }
 
-const dayAfter = (day: string): string => format(addDays(parseISO(day), 1), 'yyyy-MM-dd');
+const dayAfter = (day: string): string => addDays(day, 1);

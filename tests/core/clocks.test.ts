@@ -1,0 +1,69 @@
+import { runInThisContext } from 'node:vm';
+import fc from 'fast-check';
+import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/days';
+import { classTimeAtOpening } from '@/core/teach/class-clock';
+import { dayWords } from '@/server/sheets/day-words';
+import { today } from '@/server/today';
+import { dayWithYear, longDay, shortDay } from '@/ui/dates';
+
+/** Jest gives a test a copy of the environment; the clock of the machine goes by the real one. */
+const inZone = (zone: string | undefined): void => {
+  const real = runInThisContext('process') as typeof process;
+  if (zone === undefined) delete real.env.TZ;
+  else real.env.TZ = zone;
+};
+const ZONE = process.env.TZ;
+afterEach(() => {
+  jest.useRealTimers();
+  inZone(ZONE);
+});
+
+/** With clocks that change in spring and autumn, at midnight, by half an hour, never, and across the date line. */
+const ZONES = [
+  ...['Europe/Copenhagen', 'America/New_York', 'America/Santiago', 'Africa/Cairo', 'Australia/Lord_Howe'],
+  ...['Asia/Tehran', 'Pacific/Kiritimati', 'Pacific/Pago_Pago', 'Europe/London', 'Asia/Beirut'],
+];
+const everyDay = Array.from({ length: 800 }, (_, i) => addDays('2025-12-20', i));
+
+test.each(ZONES)('days are the same days in every zone, those on which clocks change too: %s', (zone) => {
+  inZone(zone);
+  expect(Intl.DateTimeFormat().resolvedOptions().timeZone).toBe(zone);
+  for (const day of everyDay) {
+    const [, , date] = day.split('-').map(Number);
+    for (const words of [longDay(day), shortDay(day), dayWithYear(day), dayWords.long(day)])
+      expect([day, words]).toEqual([day, expect.stringMatching(new RegExp(`\\b${date}\\b`))]);
+    expect(weekdayOf(addDays(day, 7))).toBe(weekdayOf(day));
+    expect(daysBetween(mondayOf(day), day)).toBe(weekdayOf(day) - 1);
+    expect(daysBetween(day, addDays(day, 28))).toBe(28);
+  }
+});
+
+test.each(ZONES)(
+  'today is the day on the wall there, in the hours round a change of clocks too: %s',
+  (zone) => {
+    inZone(zone);
+    jest.useFakeTimers();
+    const wall = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short' });
+    for (const day of everyDay)
+      for (const hour of [0, 1, 2, 12, 22, 23]) {
+        const instant = Date.parse(`${day}T${String(hour).padStart(2, '0')}:30:00Z`);
+        jest.setSystemTime(instant);
+        expect([day, hour, today()]).toEqual([day, hour, wall.format(instant)]);
+      }
+  },
+);
+
+test('the class clock goes by the wall clock, but never back behind what was seen', () => {
+  const started = 1_800_000_000_000;
+  expect(classTimeAtOpening(started, started + 90_000, 1, 0)).toBe(90_000);
+  expect(classTimeAtOpening(started, started + 90_000, 40, 0)).toBe(3_600_000);
+  // Put back by an hour since.
+  expect(classTimeAtOpening(started, started + 90_000 - 3_600_000, 1, 85_000)).toBe(85_000);
+  fc.assert(
+    fc.property(fc.integer(), fc.integer({ min: 1, max: 200 }), fc.nat(), (jump, rate, seen) => {
+      const at = classTimeAtOpening(started, started + jump, rate, seen);
+      expect(at).toBeGreaterThanOrEqual(seen);
+      if (jump * rate > seen) expect(at).toBe(jump * rate);
+    }),
+  );
+});
