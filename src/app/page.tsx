@@ -6,6 +6,7 @@ import { loadClassroom } from '@/server/classroom';
 import { backupTrouble } from '@/server/backup/daily';
 import { pageData } from '@/server/lock/whose';
 import { dueAt, type Due } from '@/server/due';
+import { database } from '@/server/database';
 import { hasLock } from '@/server/lock/lock';
 import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
 import { today } from '@/server/today';
@@ -44,7 +45,7 @@ export default async function TodayPage() {
           room={room}
           check={checkWithReserve(room.stored.history.plan, factsOf(room))}
           today={day}
-          locks={await hasLock(db)}
+          locks={await hasLock(await database())}
         />
       ) : (
         <FirstSteps />
