@@ -150,14 +150,20 @@ export async function share(
   if (!target.ok) return target;
   const [table, id] = target.value;
   const now = await ownership(seen, table, id);
-  if (!now?.mine)
+  if (!now) return fail('not-found', 'There is no such person.');
+  if (!now.mine)
     return fail('not-yours', 'Only the instructor whose it is can share it. Nothing was changed.');
   await setShared(seen, table, id, shared);
   return ok({});
 }
 
 /** What a screen says about whose this is; null while there are no instructors by name. */
-export type Sharing = { readonly shared: boolean; readonly mine: boolean; readonly owner: string };
+export type Sharing = {
+  readonly shared: boolean;
+  readonly broughtAlong: boolean;
+  readonly mine: boolean;
+  readonly owner: string;
+};
 
 export async function sharingOf(seen: Db, what: 'person' | 'class', rawId: string): Promise<Sharing | null> {
   const instructors = await listInstructors(seen);
@@ -165,7 +171,8 @@ export async function sharingOf(seen: Db, what: 'person' | 'class', rawId: strin
   const now = target?.ok ? await ownership(seen, ...target.value) : null;
   if (!now) return null;
   const owner = instructors.find((i) => i.id === now.ownerId)?.name ?? 'another instructor';
-  return { shared: now.shared, mine: now.mine, owner };
+  const { shared, broughtAlong, mine } = now;
+  return { shared, broughtAlong, mine, owner };
 }
 
 async function sharedRow(

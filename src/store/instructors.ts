@@ -99,9 +99,17 @@ export async function shareAll(db: Db, id: string): Promise<void> {
 
 export type Shareable = 'person' | 'series';
 
+const BROUGHT_ALONG: Readonly<Record<Shareable, string>> = {
+  person: `exists (select 1 from class_person cp join class c on c.id = cp.class_id join series s on s.id = c.series_id
+    where cp.person_id = person.id and s.shared)`,
+  series: 'false',
+};
+
 export type Ownership = {
   readonly ownerId: string | null;
   readonly shared: boolean;
+  /** Whether a group that all see brings it along. */
+  readonly broughtAlong: boolean;
   /** Whether it belongs to whoever asks, to whom everything does while there are no instructors by name. */
   readonly mine: boolean;
 };
@@ -109,8 +117,8 @@ export type Ownership = {
 /** Whose it is and whether all see it; null when there is none. */
 export async function ownership(db: Db, table: Shareable, id: string): Promise<Ownership | null> {
   const [row] = await db.query<Ownership>(
-    `select owner_id as "ownerId", shared, oskil_me() is null or owner_id is not distinct from oskil_me() as mine
-     from ${table} where id = $1`,
+    `select owner_id as "ownerId", shared, oskil_me() is null or owner_id is not distinct from oskil_me() as mine,
+       ${BROUGHT_ALONG[table]} as "broughtAlong" from ${table} where id = $1`,
     [id],
   );
   return row ?? null;

@@ -13,32 +13,40 @@ type Props = {
   /** "Ansel B", "the classes of Wednesday Hands and the people in them". */
   what: string;
   shared: boolean;
+  /** Others see it all the same, with a group that is shared. */
+  broughtAlong: boolean;
   mine: boolean;
   owner: string;
 };
 
 /** Whose something is, and whether the other instructors see it. There is none while there are no instructors by name. */
-export function SharingPanel({ url, what, shared, mine, owner }: Props) {
+export function SharingPanel({ url, what, shared, broughtAlong, mine, owner }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
   const share = async (to: boolean) => {
     const result = await call('PUT', url, { shared: to });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
-    toast(to ? 'Every instructor sees it' : 'You alone see it');
+    toast(to ? 'Shared with every instructor' : 'No longer shared');
     router.refresh();
   };
   if (!mine)
     return (
       <p className="no-print mt-6 text-soft">
-        {shared ? `${owner} shares this with you.` : `You see this through a class that ${owner} shares.`}
+        {shared ? `${owner} shares this with you.` : `You see this with a group that ${owner} shares.`}
       </p>
     );
   return (
     <section aria-label="Sharing" className="no-print mt-8">
       <h2 className="mb-2 text-xl">Sharing</h2>
       <div className="flex flex-wrap items-center gap-4">
-        <p>{shared ? `Every instructor sees ${what}.` : `You alone see ${what}.`}</p>
+        <p>
+          {shared
+            ? `Every instructor sees ${what}.`
+            : broughtAlong
+              ? `Every instructor sees ${what} with a group that is shared.`
+              : `You alone see ${what}.`}
+        </p>
         <Button aria-pressed={shared} onClick={() => void share(!shared)}>
           {shared ? 'Share no longer' : 'Share'}
         </Button>

@@ -37,7 +37,11 @@ export function SiteHeader({ name }: { name: string | null }) {
           </Link>
         ))}
       </nav>
-      {name && <p className="ml-auto py-2 text-soft">{name}</p>}
+      {name && (
+        <Link href="/settings" className="ml-auto py-2 text-soft underline underline-offset-4">
+          {name}
+        </Link>
+      )}
     </header>
   );
 }

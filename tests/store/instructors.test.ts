@@ -170,6 +170,7 @@ test('a group that is shared comes with its classes and the people in them, and 
   const wednesday = (await listClasses(asMarit)).find((c) => c.name.startsWith('Wednesday'))!;
   expect(await sharingOf(asMarit, 'class', wednesday.id)).toEqual({
     shared: false,
+    broughtAlong: false,
     mine: true,
     owner: 'Marit',
   });
@@ -188,10 +189,16 @@ test('a group that is shared comes with its classes and the people in them, and 
   expect(new Set(seen)).toEqual(new Set(group.map((p) => p.id)));
   expect(await sharingOf(asInes, 'class', wednesday.id)).toEqual({
     shared: true,
+    broughtAlong: false,
     mine: false,
     owner: 'Marit',
   });
-  expect(await sharingOf(asInes, 'person', seen[0]!)).toEqual({ shared: false, mine: false, owner: 'Marit' });
+  expect(await sharingOf(asInes, 'person', seen[0]!)).toEqual({
+    shared: false,
+    broughtAlong: true,
+    mine: false,
+    owner: 'Marit',
+  });
 
   // Ines teaches it for Marit: what she writes is there for both, but it is not hers to give or to erase.
   await asInes.query('insert into packed (class_id, prop_id) values ($1, $2)', [wednesday.id, 'towel']);

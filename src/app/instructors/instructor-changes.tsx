@@ -68,8 +68,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
         }}
       >
         <SecretField
-          label={`New passphrase for ${one.name}`}
-          hint="When theirs is forgotten; at least 10 letters"
+          label={`New passphrase for ${one.name}, when theirs is forgotten`}
           complete="new-password"
           value={passphrase}
           onChange={setPassphrase}

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { BrandMark } from '@/ui/brand';
 import { Page, PageHead } from '@/ui/page';
 import { database } from '@/server/database';
 import { hasInstructors } from '@/store/instructors';
@@ -13,6 +14,9 @@ export default async function LockPage({ searchParams }: Props) {
   const byName = await hasInstructors(await database());
   return (
     <Page>
+      <p className="mb-8 flex items-center gap-3 pt-2 text-xl font-bold">
+        <BrandMark /> Oskil
+      </p>
       <PageHead
         title={not === 'instructor' ? 'For a coordinator' : 'Oskil is locked'}
         line={lineFor(not, byName)}
