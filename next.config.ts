@@ -5,6 +5,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   devIndicators: false,
   reactStrictMode: true,
+  // The first page need not wait for the others to be loaded.
+  experimental: { preloadEntriesOnStart: false },
 };
 
 export default config;

@@ -1,7 +1,6 @@
 import Link from 'next/link';
-import { checkWithReserve } from '@/core/plan/check';
 import { nameList, plural, timeSpan } from '@/core/words';
-import { factsOf } from '@/catalogue/class-facts';
+import { checkOfClass } from '@/server/check-of';
 import { loadClassroom } from '@/server/classroom';
 import { backupTrouble } from '@/server/backup/daily';
 import { pageData } from '@/server/lock/whose';
@@ -43,7 +42,7 @@ export default async function TodayPage() {
       {room ? (
         <NextClass
           room={room}
-          check={checkWithReserve(room.stored.history.plan, factsOf(room))}
+          check={checkOfClass(room)}
           today={day}
           locks={await hasLock(await database())}
         />

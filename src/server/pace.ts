@@ -5,15 +5,20 @@ import { placedRows } from '@/core/plan/plan';
 import { recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot, taughtPlan } from '@/core/teach/snapshot';
 import type { Db } from '@/store/db';
-import { taughtBefore, type TaughtRecord } from '@/store/teaching';
+import { taughtBefore, taughtBeforeMark, type TaughtRecord } from '@/store/teaching';
+import { RecentMap } from './recent-map';
 
 /** Classes whose pace is remembered. */
 const CLASSES = 10;
 
-/** The pace learned from the classes taught before a day. */
+/** The pace learned from the classes taught before a day; learned anew only when there are others. */
 export async function paceBefore(db: Db, day: string): Promise<Pace> {
-  return learnedPace((await taughtBefore(db, day, CLASSES)).flatMap(samplesOf));
+  const mark = await taughtBeforeMark(db, day, CLASSES);
+  const pace = learned.get(mark) ?? learnedPace((await taughtBefore(db, day, CLASSES)).flatMap(samplesOf));
+  learned.set(mark, pace);
+  return pace;
 }
+const learned = new RecentMap<string, Pace>(20);
 
 function samplesOf({ snapshot, changes, events }: TaughtRecord): readonly PaceSample[] {
   const catalogue = withOwn(CATALOGUE, snapshot.own ?? []);

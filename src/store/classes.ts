@@ -36,14 +36,15 @@ type ClassRow = {
   expected: number;
 };
 
-const SELECT = `
+const select = (classes: string): string => `
 select c.id, c.series_id, s.name, s.place, s.slot_minutes, c.day::text, to_char(c.starts_at, 'HH24:MI') as starts_at,
   c.week, c.helpers, c.from_class_id,
   case when t.class_id is null then 'planned' when t.written_up_at is not null then 'written up'
     when t.ended_at is not null then 'taught' else 'teaching' end as status,
   (select count(*)::int from class_person cp join person p on p.id = cp.person_id
     where cp.class_id = c.id and p.archived_at is null) as expected
-from class c join series s on s.id = c.series_id left join taught t on t.class_id = c.id`;
+from ${classes} c join series s on s.id = c.series_id left join taught t on t.class_id = c.id`;
+const SELECT = select('class');
 
 const classOf = (r: ClassRow): ClassInfo => ({
   id: r.id,
@@ -71,7 +72,9 @@ export const CLASSES_A_PAGE = 200;
 /** The newest classes first, from one place of the whole list on. */
 export async function listClasses(db: Db, from = 0): Promise<ClassInfo[]> {
   const rows = await db.query<ClassRow>(
-    `${SELECT} order by c.day desc, c.starts_at desc, c.id limit $1 offset $2`,
+    // First which classes, then all about them.
+    `${select('(select * from class order by day desc, starts_at desc, id limit $1 offset $2)')}
+     order by c.day desc, c.starts_at desc, c.id`,
     [CLASSES_A_PAGE, from],
   );
   return rows.map(classOf);
@@ -235,27 +238,20 @@ export async function classOfSeriesOn(db: Db, seriesId: string, day: string): Pr
 /** Movements in the taught classes of a series before a day: what the group has been shown. */
 export async function shownMovements(db: Db, seriesId: string, beforeDay: string): Promise<string[]> {
   const rows = await db.query<{ id: string }>(
-    `select distinct r.value ->> 'movementId' as id
-     from class c join taught t on t.class_id = c.id
-       cross join jsonb_array_elements(t.snapshot -> 'plan' -> 'sections') s
-       cross join jsonb_array_elements(s.value -> 'rows') r
-     where c.series_id = $1 and c.day < $2 and t.ended_at is not null and r.value ->> 'kind' = 'movement'
-     order by id`,
+    `select distinct m.id from class c join taught t on t.class_id = c.id cross join unnest(t.movements) m (id)
+     where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by m.id`,
     [seriesId, beforeDay],
   );
   return rows.map((r) => r.id);
 }
 
-/** The last day each movement was in a class that was taught, ISO, before or on a day. */
-export async function lastDoneDays(db: Db, day: string): Promise<Record<string, string>> {
+/** The last day from one to another, both counted, on which each movement was in a class that was taught; ISO days. */
+export async function lastDoneDays(db: Db, from: string, until: string): Promise<Record<string, string>> {
   const rows = await db.query<{ id: string; day: string }>(
-    `select r.value ->> 'movementId' as id, max(c.day)::text as day
-     from class c join taught t on t.class_id = c.id
-       cross join jsonb_array_elements(t.snapshot -> 'plan' -> 'sections') s
-       cross join jsonb_array_elements(s.value -> 'rows') r
-     where c.day <= $1 and t.ended_at is not null and r.value ->> 'kind' = 'movement'
-     group by 1 order by 1`,
-    [day],
+    `select m.id, max(c.day)::text as day
+     from class c join taught t on t.class_id = c.id cross join unnest(t.movements) m (id)
+     where c.day between $1 and $2 and t.ended_at is not null group by m.id order by m.id`,
+    [from, until],
   );
   return Object.fromEntries(rows.map((r) => [r.id, r.day]));
 }

@@ -13,6 +13,7 @@ import { files } from './migrations/0012-files';
 import { sessions } from './migrations/0013-sessions';
 import { whoCame } from './migrations/0014-who-came';
 import { instructors } from './migrations/0015-instructors';
+import { whatWasShown } from './migrations/0016-what-was-shown';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -33,6 +34,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   sessions,
   whoCame,
   instructors,
+  whatWasShown,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */
@@ -79,9 +81,6 @@ async function newest(tx: Db): Promise<number> {
   return row!.at;
 }
 
-/** Our migrations keep one statement per blank-line block and no semicolons inside strings. */
+/** A statement ends at a semicolon outside the body of a function; our strings hold none. */
 const statements = (sql: string): string[] =>
-  sql
-    .split(';')
-    .map((s) => s.trim())
-    .filter(Boolean);
+  (sql.match(/(?:\$\$[\s\S]*?\$\$|[^;])+/g) ?? []).map((s) => s.trim()).filter(Boolean);

@@ -22,10 +22,11 @@ type PersonRow = {
   clearances: Clearance[];
 };
 
-/** Measures of a person: all there ever were, or the newest of each kind and hand, which is all that a plan asks of. */
-type Measured = 'all' | 'newest';
+/** Measures of a person: all there ever were, the newest of each kind and hand, which is all that a plan asks of, or none for a list. */
+type Measured = 'all' | 'newest' | 'none';
 const MEASURES: Readonly<Record<Measured, string>> = {
   all: 'measure m where m.person_id = p.id',
+  none: 'measure m where false',
   // One look into the index for each, however many years of them there are.
   newest: `(select n.* from unnest(array['L', 'R', 'both']) h
     cross join unnest(array[${MEASURE_KINDS.map((kind) => `'${kind}'`).join(', ')}]) k

@@ -120,6 +120,18 @@ export type TaughtRecord = {
   readonly events: readonly TeachEvent[];
 };
 
+/** Which classes `taughtBefore` would give, and how far each is recorded: the same words for as long as the same would come. */
+export async function taughtBeforeMark(db: Db, day: string, most: number): Promise<string> {
+  const rows = await db.query<{ mark: string }>(
+    `select concat(t.class_id, ' ', t.ended_at, ' ',
+         (select max(e.seq) from teach_event e where e.class_id = t.class_id)) as mark
+     from taught t join class c on c.id = t.class_id
+     where c.day < $1 and t.ended_at is not null order by c.day desc, c.starts_at desc limit $2`,
+    [day, most],
+  );
+  return rows.map((r) => r.mark).join();
+}
+
 /** The newest classes taught before a day with what happened in them, oldest first. */
 export async function taughtBefore(db: Db, day: string, most: number): Promise<TaughtRecord[]> {
   const rows = await db.query<TaughtRecord>(

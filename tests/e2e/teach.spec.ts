@@ -54,6 +54,36 @@ test('a reload while the count runs does not let it run on unwatched', async ({ 
   await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
 });
 
+test('a wall clock that is put back in the middle of a class takes nothing back, and put forward counts nothing', async ({
+  page,
+}) => {
+  await makeClass(page, 'Clock class', ['Thumb web, web to web', 'Wrist bends up and down']);
+  await lengthenHold(page, 'Thumb web, web to web');
+  await begin(page);
+  await page.keyboard.press('Space');
+  await expect(page.getByText('both hands', { exact: true })).toBeVisible();
+  const jump = (hours: number) => {
+    const real = Date.now.bind(Date);
+    Date.now = () => real() + hours * 3_600_000;
+  };
+  // While the page is open it does not look at that clock.
+  await page.evaluate(jump, 1);
+  await expect(page.getByText(/hold 1 of 1$/)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/hold 1 of 1, paused/)).toBeVisible();
+  const count = await page.getByTestId('count').textContent();
+  const gone = page.getByText(/ gone, planned /);
+  const [before] = /[\d:]+/.exec((await gone.textContent())!)!;
+  await page.addInitScript(jump, -1);
+  await page.reload();
+  await expect(page.getByTestId('count')).toHaveText(count!);
+  await expect(page.getByText(/hold 1 of 1, paused/)).toBeVisible();
+  const seconds = (clock: string) => clock.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+  expect(seconds(/[\d:]+/.exec((await gone.textContent())!)![0])).toBeGreaterThanOrEqual(seconds(before));
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+});
+
 test('both sides and both directions come, each told before it begins', async ({ page }) => {
   await makeClass(page, 'Sides class', ['Wrist circles at the table edge']);
   await begin(page);

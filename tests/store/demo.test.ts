@@ -59,11 +59,11 @@ test('between them they have every condition that is not a thing of the day', as
 });
 
 test('the last day of each movement is that of the newest class taught, none for what waits', async () => {
-  const days = await lastDoneDays(db, '2026-11-24');
+  const days = await lastDoneDays(db, '2026-01-01', '2026-11-24');
   expect(days['ball-squeeze']).toBe('2026-11-18');
   expect(days['look-at-hands']).toBe('2026-11-20');
   expect(days['table-lean']).toBeUndefined();
-  expect((await lastDoneDays(db, '2026-11-17'))['ball-squeeze']).toBe('2026-11-11');
+  expect((await lastDoneDays(db, '2026-01-01', '2026-11-17'))['ball-squeeze']).toBe('2026-11-11');
 });
 
 async function checkNext(name: string) {

@@ -14,8 +14,8 @@ const RESTED_DAYS = 21;
 
 export default async function MovementsPage() {
   const day = today();
-  const lastDone = await lastDoneDays(await pageData(), day);
   const restedBefore = addDays(day, -RESTED_DAYS);
+  const lastDone = await lastDoneDays(await pageData(), restedBefore, day);
   return (
     <Page wide>
       <PageHead title="Movements" line="What there is to reach for, by section.">

@@ -11,8 +11,8 @@ export const metadata: Metadata = { title: 'People' };
 
 export default async function PeoplePage() {
   const db = await pageData();
-  const people = await listPeople(db, 'current', 'newest');
-  const archived = await listPeople(db, 'archived', 'newest');
+  const people = await listPeople(db, 'current', 'none');
+  const archived = await listPeople(db, 'archived', 'none');
   return (
     <Page>
       <PageHead title="People" line="Only what changes a plan is kept here.">

@@ -28,7 +28,7 @@ export const ANY_MOVEMENT: ShelfFilter = {
 
 export type ShelfFacts = {
   readonly screening: ScreeningContext;
-  /** The last day each movement was done, ISO; what was never done is missing. */
+  /** The last day each movement was done since `restedBefore`, ISO; what was not done since is missing. */
   readonly lastDone: Readonly<Record<string, string>>;
   /** The day three weeks before today, ISO. */
   readonly restedBefore: string;

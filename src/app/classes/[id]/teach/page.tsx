@@ -1,8 +1,7 @@
 import { notFound } from 'next/navigation';
-import { checkWithReserve } from '@/core/plan/check';
 import { clockRate } from '@/server/today';
 import { pageData } from '@/server/lock/whose';
-import { factsOf } from '@/catalogue/class-facts';
+import { checkOfClass } from '@/server/check-of';
 import { loadClassroom } from '@/server/classroom';
 import { settingsNow } from '@/server/settings';
 import { idFrom } from '@/server/ids';
@@ -31,7 +30,7 @@ export default async function TeachPage({ params }: { params: Promise<{ id: stri
 }
 
 function outstanding(room: NonNullable<Awaited<ReturnType<typeof loadClassroom>>>) {
-  const { timing, findings } = checkWithReserve(room.stored.history.plan, factsOf(room));
+  const { timing, findings } = checkOfClass(room);
   return {
     rows: timing.rows.length,
     totalMs: timing.totalMs,
