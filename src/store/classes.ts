@@ -41,8 +41,8 @@ select c.id, c.series_id, s.name, s.place, s.slot_minutes, c.day::text, to_char(
   c.week, c.helpers, c.from_class_id,
   case when t.class_id is null then 'planned' when t.written_up_at is not null then 'written up'
     when t.ended_at is not null then 'taught' else 'teaching' end as status,
-  (select count(*)::int from class_person cp join person p on p.id = cp.person_id
-    where cp.class_id = c.id and p.archived_at is null) as expected
+  (select count(*)::int from class_person cp where cp.class_id = c.id
+    and cp.person_id <> all (array(select p.id from person p where p.archived_at is not null))) as expected
 from ${classes} c join series s on s.id = c.series_id left join taught t on t.class_id = c.id`;
 const SELECT = select('class');
 
@@ -67,7 +67,7 @@ export async function findClass(db: Db, id: string): Promise<ClassInfo | null> {
 }
 
 /** So many classes stand on one page of a list. */
-export const CLASSES_A_PAGE = 200;
+export const CLASSES_A_PAGE = 100;
 
 /** The newest classes first, from one place of the whole list on. */
 export async function listClasses(db: Db, from = 0): Promise<ClassInfo[]> {

@@ -1,14 +1,26 @@
+import Link from 'next/link';
 import type { ClassLine } from '@/core/people/advice-note';
 import { painPair } from '@/core/people/pain-words';
 import { plural } from '@/core/words';
-import { shortDay } from '@/ui/dates';
+import { dayWithYear, shortDay } from '@/ui/dates';
 import { TableHead } from '@/ui/table-head';
 
-type Props = { classes: readonly ClassLine[]; home: { readonly cards: number; readonly days: number } };
+type Props = {
+  classes: readonly ClassLine[];
+  home: { readonly cards: number; readonly days: number };
+  /** Every class there ever was, not only those of late. */
+  all: boolean;
+  /** The page that shows all. */
+  allHref: string;
+};
+
+/** About half a year. */
+const OF_LATE = 26;
 
 /** What was said in each class: pain before and after in both hands, effort; and what was done at home. */
-export function ClassesTold({ classes, home }: Props) {
+export function ClassesTold({ classes, home, all, allHref }: Props) {
   if (classes.length === 0) return null;
+  const shown = [...classes].reverse().slice(0, all ? undefined : OF_LATE);
   const came = classes.filter((c) => c.present).length;
   return (
     <section aria-label="Classes" className="mb-8">
@@ -21,10 +33,10 @@ export function ClassesTold({ classes, home }: Props) {
       <table className="tabular mt-1 text-left">
         <TableHead columns={['Day', 'Pain before, left and right', 'Pain after, left and right', 'Effort']} />
         <tbody>
-          {[...classes].reverse().map((c) => (
+          {shown.map((c) => (
             <tr key={c.day} className="border-b">
               <th scope="row" className="py-1.5 pr-6 font-normal">
-                {shortDay(c.day)}
+                {all ? dayWithYear(c.day) : shortDay(c.day)}
               </th>
               <td className="pr-6">{c.present ? painPair(c.painBefore) : 'away'}</td>
               <td className="pr-6">{c.present ? painPair(c.painAfter) : ''}</td>
@@ -33,6 +45,13 @@ export function ClassesTold({ classes, home }: Props) {
           ))}
         </tbody>
       </table>
+      {shown.length < classes.length && (
+        <p className="mt-2">
+          <Link className="underline underline-offset-4" href={allHref}>
+            Show all {classes.length} classes
+          </Link>
+        </p>
+      )}
     </section>
   );
 }

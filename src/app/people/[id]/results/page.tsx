@@ -15,11 +15,12 @@ import { ScoringLinks } from './scoring-links';
 
 export const metadata: Metadata = { title: 'Results' };
 
-type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ score?: string }> };
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ score?: string; classes?: string }> };
 
 export default async function ResultsPage({ params, searchParams }: Props) {
   const { id } = await params;
-  const scoring = (await searchParams).score === 'mean' ? 'mean of three' : 'best';
+  const { score, classes: which } = await searchParams;
+  const scoring = score === 'mean' ? 'mean of three' : 'best';
   const found = await personResults(await pageData(), id, scoring, today());
   if (!found) notFound();
   const { person, results, classes, lookBack, home, ready } = found;
@@ -50,7 +51,12 @@ export default async function ResultsPage({ params, searchParams }: Props) {
           <ScoringLinks personId={person.id} scoring={scoring} />
         </ResultsTable>
       )}
-      <ClassesTold classes={classes} home={home} />
+      <ClassesTold
+        classes={classes}
+        home={home}
+        all={which === 'all'}
+        allHref={`/people/${person.id}/results?classes=all`}
+      />
       <Limits />
     </Page>
   );
