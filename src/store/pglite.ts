@@ -1,6 +1,7 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import type { Database, Db } from './db';
+import { orRefusal } from './refusal';
 
 let beginning: Blob | null = null;
 
@@ -32,7 +33,7 @@ export async function openPglite(folder: string | null): Promise<Database> {
 function over(runner: Pick<Transaction, 'query'>): Db {
   const db: Db = {
     query: async <Row>(sql: string, params: readonly unknown[] = []) =>
-      (await runner.query<Row>(sql, [...params])).rows,
+      (await orRefusal(sql, runner.query<Row>(sql, [...params]))).rows,
     transaction: (work) => work(db),
   };
   return db;

@@ -1,5 +1,6 @@
 import pg from 'pg';
 import type { Database, Db } from './db';
+import { orRefusal } from './refusal';
 
 /** Counts and numbers of rows come as numbers, as from the embedded database; none of ours is beyond what a number holds. */
 const TYPES: pg.CustomTypesConfig = {
@@ -33,7 +34,7 @@ export async function openPostgres(url: string): Promise<Database> {
   }
   return {
     query: async <Row>(sql: string, params: readonly unknown[] = []) =>
-      (await pool.query(sql, [...params])).rows as Row[],
+      (await orRefusal(sql, pool.query(sql, [...params]))).rows as Row[],
     transaction: (work) => inTransaction(pool, work),
     exec: async (sql) => {
       await pool.query(sql);
@@ -46,7 +47,7 @@ async function inTransaction<T>(pool: pg.Pool, work: (tx: Db) => Promise<T>): Pr
   const client = await pool.connect();
   const tx: Db = {
     query: async <Row>(sql: string, params: readonly unknown[] = []) =>
-      (await client.query(sql, [...params])).rows as Row[],
+      (await orRefusal(sql, client.query(sql, [...params]))).rows as Row[],
     transaction: (inner) => inner(tx),
   };
   let broken: Error | undefined;

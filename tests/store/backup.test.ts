@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -159,6 +159,22 @@ test.each<[string, (bytes: Buffer) => Buffer]>([
   expect(brought).toMatchObject({ ok: false });
   expect(!brought.ok && brought.message).toMatch(/Nothing was touched\.$/);
   expect(namesIn(backupFolder())).toEqual(there);
+});
+
+test('a file that does not end is let go as soon as it is too large, and nothing of it stays', async () => {
+  const there = namesIn(backupFolder());
+  let sent = 0;
+  const endless = new ReadableStream<Uint8Array>({
+    pull: (to) => {
+      sent += 65_536;
+      to.enqueue(new Uint8Array(65_536));
+    },
+  });
+  const brought = await bringBackup(endless as never, at(), 1_000_000);
+  expect(brought).toMatchObject({ ok: false, code: 'too-large' });
+  expect(sent).toBeLessThan(3_000_000);
+  expect(namesIn(backupFolder())).toEqual(there);
+  expect(readdirSync(backupFolder()).filter((f) => f.endsWith('.part'))).toEqual([]);
 });
 
 test('a byte turned anywhere is found, or harms nothing', async () => {

@@ -1,3 +1,4 @@
+import { inspect } from 'node:util';
 import { emptyPlan } from '@/core/plan/plan';
 import { addClass, addSeries, classOfSeriesOn, findClass, setRoster } from '@/store/classes';
 import { findPerson, listPeople, peopleOfClass, savePerson, setArchived } from '@/store/people';
@@ -52,6 +53,17 @@ test('a person comes back as saved, with conditions, clearances and plain dates'
 test('saving again replaces conditions rather than adding to them', async () => {
   await savePerson(db, ANSEL, { ...fields, conditions: [{ ...fields.conditions[0]!, side: 'L' }] });
   expect((await findPerson(db, ANSEL))!.conditions.map((c) => c.side)).toEqual(['L']);
+});
+
+test('what the database refuses is told without the values it was given', async () => {
+  const named = { ...fields, firstName: 'Ansel', notes: 'Lives at the mill', assistance: 9 };
+  const refusal = await savePerson(db, ANSEL, named).then(
+    () => null,
+    (error: unknown) => error as Error & { code: string },
+  );
+  expect(refusal).toMatchObject({ name: 'DatabaseRefusal', code: '23514' });
+  expect(inspect(refusal, { depth: 5 })).toContain('person');
+  expect(inspect(refusal, { depth: 5 })).not.toMatch(/Ansel|the mill/);
 });
 
 test('an archived person leaves lists and classes, and comes back whole', async () => {

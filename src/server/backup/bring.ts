@@ -18,13 +18,14 @@ class TooLarge extends Error {}
 export async function bringBackup(
   body: ReadableStream<Uint8Array>,
   at: MadeAt,
+  most = MOST_BACKUP_BYTES,
 ): Promise<Result<{ name: string }>> {
   const folder = backupFolder();
   const name = backupName(at.day, at.time, 'brought');
   const part = join(folder, `${name}${PART}`);
   try {
     readyFolder(folder);
-    await pipeline(Readable.fromWeb(body), limited, createWriteStream(part));
+    await pipeline(Readable.fromWeb(body), limitedTo(most), createWriteStream(part));
     const opened = await openBackup(part);
     if (!opened.ok) {
       rmSync(part, { force: true });
@@ -42,11 +43,12 @@ export async function bringBackup(
   }
 }
 
-async function* limited(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
-  let seen = 0;
-  for await (const chunk of bytes) {
-    seen += chunk.length;
-    if (seen > MOST_BACKUP_BYTES) throw new TooLarge();
-    yield chunk;
-  }
-}
+const limitedTo = (most: number) =>
+  async function* (bytes: AsyncIterable<Uint8Array>): AsyncGenerator<Uint8Array> {
+    let seen = 0;
+    for await (const chunk of bytes) {
+      seen += chunk.length;
+      if (seen > most) throw new TooLarge();
+      yield chunk;
+    }
+  };
