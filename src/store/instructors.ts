@@ -100,15 +100,14 @@ export async function shareAll(db: Db, id: string): Promise<void> {
 export type Shareable = 'person' | 'series';
 
 const BROUGHT_ALONG: Readonly<Record<Shareable, string>> = {
-  person: `exists (select 1 from class_person cp join class c on c.id = cp.class_id join series s on s.id = c.series_id
-    where cp.person_id = person.id and s.shared)`,
+  person: 'oskil_others_see_person(id)',
   series: 'false',
 };
 
 export type Ownership = {
   readonly ownerId: string | null;
   readonly shared: boolean;
-  /** Whether a group that all see brings it along. */
+  /** Whether a group that another teaches or sees brings it along. */
   readonly broughtAlong: boolean;
   /** Whether it belongs to whoever asks, to whom everything does while there are no instructors by name. */
   readonly mine: boolean;

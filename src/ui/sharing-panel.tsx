@@ -13,7 +13,7 @@ type Props = {
   /** "Ansel B", "the classes of Wednesday Hands and the people in them". */
   what: string;
   shared: boolean;
-  /** Others see it all the same, with a group that is shared. */
+  /** Others see it all the same, with a group. */
   broughtAlong: boolean;
   mine: boolean;
   owner: string;
@@ -33,7 +33,9 @@ export function SharingPanel({ url, what, shared, broughtAlong, mine, owner }: P
   if (!mine)
     return (
       <p className="no-print mt-6 text-soft">
-        {shared ? `${owner} shares this with you.` : `You see this with a group that ${owner} shares.`}
+        {shared
+          ? `${owner} shares this with you.`
+          : `This is ${owner}’s. You see it with a group that you teach or that is shared.`}
       </p>
     );
   return (
@@ -44,7 +46,7 @@ export function SharingPanel({ url, what, shared, broughtAlong, mine, owner }: P
           {shared
             ? `Every instructor sees ${what}.`
             : broughtAlong
-              ? `Every instructor sees ${what} with a group that is shared.`
+              ? `Another instructor sees ${what} too, with a group that they teach or that is shared.`
               : `You alone see ${what}.`}
         </p>
         <Button aria-pressed={shared} onClick={() => void share(!shared)}>

@@ -202,7 +202,9 @@ test('a group that is shared is there for the other; whoever leaves hands theirs
   await expect(ines.getByRole('link', { name: /Wednesday/ })).toHaveCount(0);
   await ines.goto('/people');
   await ines.getByRole('link', { name: 'Delphine M' }).click();
-  await expect(ines.getByText('You see this with a group that Marit shares.')).toBeVisible();
+  await expect(
+    ines.getByText('This is Marit’s. You see it with a group that you teach or that is shared.'),
+  ).toBeVisible();
   await ines.getByRole('button', { name: 'Erase', exact: true }).click();
   await ines.getByLabel(/^Type Delphine M/).fill('Delphine M');
   await ines.getByRole('button', { name: 'Erase for good' }).click();

@@ -216,6 +216,21 @@ test('a group that is shared comes with its classes and the people in them, and 
   expect((await listClasses(asInes)).map((c) => c.name)).toEqual(['Soft Hands']);
 });
 
+test('somebody who is shared may join a group of the other, and whose they are is told as it is', async () => {
+  const [person] = await listPeople(asMarit);
+  const told = async () => (await sharingOf(asMarit, 'person', person!.id))!;
+  expect(await told()).toMatchObject({ shared: false, broughtAlong: false, mine: true });
+  value(await share(asMarit, 'person', person!.id, { shared: true }));
+  const [soft] = (await listClasses(asInes)).filter((c) => c.name === 'Soft Hands');
+  await asInes.query('insert into class_person values ($1, $2)', [soft!.id, person!.id]);
+  value(await share(asMarit, 'person', person!.id, { shared: false }));
+  // Ines teaches her now, so she goes on seeing her; Marit is not told otherwise, though she does not see the group.
+  expect((await listPeople(asInes)).map((p) => p.id)).toContain(person!.id);
+  expect(await told()).toMatchObject({ shared: false, broughtAlong: true });
+  await asInes.query('delete from class_person where person_id = $1', [person!.id]);
+  expect((await listPeople(asInes)).map((p) => p.id)).not.toContain(person!.id);
+});
+
 test('eyes do not stay on a connection, however many ask at once', async () => {
   const answers = await Promise.all(
     Array.from({ length: 30 }, (_, i) =>

@@ -81,6 +81,11 @@ create function oskil_sees_person(one uuid) returns boolean language sql stable 
     or exists (select 1 from class_person cp join class c on c.id = cp.class_id join series s on s.id = c.series_id
       where cp.person_id = p.id and (s.owner_id = oskil_me() or s.shared)))) $$;
 
+create function oskil_others_see_person(one uuid) returns boolean language sql stable security definer
+  set search_path from current as $$
+  select exists (select 1 from class_person cp join class c on c.id = cp.class_id join series s on s.id = c.series_id
+    where cp.person_id = one and (s.shared or s.owner_id is distinct from oskil_me())) $$;
+
 ${SEEN_WITH.map(seenWith).join('\n')}
 
 alter table person_change add column by_id uuid default oskil_me();
