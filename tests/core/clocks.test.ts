@@ -4,7 +4,7 @@ import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/days';
 import { classTimeAtOpening } from '@/core/teach/class-clock';
 import { dayWords } from '@/server/sheets/day-words';
 import { today } from '@/server/today';
-import { dayWithYear, longDay, shortDay } from '@/ui/dates';
+import { dayWithYear, listDay, longDay, shortDay } from '@/ui/dates';
 
 /** Jest gives a test a copy of the environment; the clock of the machine goes by the real one. */
 const inZone = (zone: string | undefined): void => {
@@ -52,6 +52,12 @@ test.each(ZONES)(
       }
   },
 );
+
+test('a list shows the year of a day where it is another', () => {
+  expect(listDay('2026-11-25', '2026-11-24')).toBe('Wed 25 Nov');
+  expect(listDay('2027-01-06', '2026-11-24')).toBe('Wed 6 Jan 2027');
+  expect(listDay('2016-12-01', '2026-11-24')).toBe('Thu 1 Dec 2016');
+});
 
 test('the class clock goes by the wall clock, but never back behind what was seen', () => {
   const started = 1_800_000_000_000;

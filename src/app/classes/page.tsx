@@ -2,9 +2,10 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { plural } from '@/core/words';
 import { pageData } from '@/server/lock/whose';
+import { today } from '@/server/today';
 import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
-import { shortDay } from '@/ui/dates';
+import { listDay } from '@/ui/dates';
 import { Empty, Page, PageHead } from '@/ui/page';
 
 export const metadata: Metadata = { title: 'Classes' };
@@ -75,7 +76,7 @@ function ClassRow({ info }: { info: ClassInfo }) {
         </Link>
       </th>
       <td className="tabular pr-4">
-        {shortDay(info.day)}, {info.startsAt}
+        {listDay(info.day, today())}, {info.startsAt}
       </td>
       <td className="tabular pr-4">{info.week}</td>
       <td className="pr-4">{plural(info.expected, 'person', 'people')}</td>
