@@ -17,3 +17,49 @@ test('every version is exact', () => {
   for (const version of Object.values({ ...dependencies, ...devDependencies }))
     expect(version).toMatch(/^\d+\.\d+\.\d+$/);
 });
+
+type Locked = {
+  readonly license?: string;
+  readonly integrity?: string;
+  readonly inBundle?: boolean;
+  readonly dev?: boolean;
+  readonly optional?: boolean;
+  readonly hasInstallScript?: boolean;
+};
+const { packages } = JSON.parse(readFileSync('package-lock.json', 'utf8')) as {
+  packages: Record<string, Locked>;
+};
+const locked = Object.entries(packages)
+  .filter(([path]) => path !== '')
+  .map(([path, p]) => ({ ...p, name: path.replace(/^.*node_modules\//, '') }));
+
+/** Let us use, change and hand on. */
+const FREE = /^\(?(MIT|ISC|0BSD|BSD-[23]-Clause|Apache-2\.0|BlueOak-1\.0\.0|OFL-1\.1|Zlib|CC0-1\.0)\b/;
+/** What is free too, in words of its own, or only built or tested with. */
+const OTHERWISE: Readonly<Record<string, string>> = {
+  'png-js': 'MIT, in its LICENSE alone',
+  'dejavu-fonts-ttf': 'the free licence of the fonts',
+  'caniuse-lite': 'CC-BY-4.0: a table for the build',
+};
+const licenceIsFine = ({ name, license = '', dev, optional }: (typeof locked)[number]): boolean =>
+  FREE.test(license) ||
+  name in OTHERWISE ||
+  // Tools of ours; and pictures, which Next would shrink with them if we let it.
+  (dev === true && /^(MPL-2\.0|PSF-2\.0|Python-2\.0)/.test(license)) ||
+  (optional === true && name.startsWith('@img/sharp'));
+
+test('every package that comes along is as it was locked, and its licence lets us use it', () => {
+  expect(locked.length).toBeGreaterThan(500);
+  expect(locked.filter((p) => !p.inBundle && !p.integrity?.startsWith('sha512-')).map((p) => p.name)).toEqual(
+    [],
+  );
+  expect(locked.filter((p) => !licenceIsFine(p)).map((p) => `${p.name}: ${p.license}`)).toEqual([]);
+});
+
+test('no package of the app runs anything when it is installed', () => {
+  expect(locked.filter((p) => p.hasInstallScript && !p.dev).map((p) => p.name)).toEqual([]);
+});
+
+test('the lock file names no host', () => {
+  expect(readFileSync('package-lock.json', 'utf8')).not.toMatch(/"resolved"/);
+});
