@@ -153,10 +153,15 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
   });
 }
 
-/** What was changed on a record, newest first. */
-export async function loadChanges(db: Db, personId: string): Promise<{ day: string; what: string }[]> {
+/** What was changed on a record, newest first, and the other instructor who did; null for one's own, and where there are no names. */
+export async function loadChanges(
+  db: Db,
+  personId: string,
+): Promise<{ day: string; what: string; by: string | null }[]> {
   return db.query(
-    'select changed_at::date::text as day, what from person_change where person_id = $1 order by id desc limit 60',
+    `select changed_at::date::text as day, what,
+       (select i.name from instructor i where i.id = by_id and i.id is distinct from oskil_me()) as by
+     from person_change where person_id = $1 order by id desc limit 60`,
     [personId],
   );
 }

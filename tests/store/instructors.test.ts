@@ -15,7 +15,7 @@ import { tablesInOrder } from '@/store/backup';
 import { addClass, listClasses, setRoster } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listInstructors, takeIn } from '@/store/instructors';
-import { listPeople, savePerson } from '@/store/people';
+import { addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
 import { seenBy } from '@/store/scoped';
 import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
@@ -227,6 +227,9 @@ test('somebody who is shared may join a group of the other, and whose they are i
   // Ines teaches her now, so she goes on seeing her; Marit is not told otherwise, though she does not see the group.
   expect((await listPeople(asInes)).map((p) => p.id)).toContain(person!.id);
   expect(await told()).toMatchObject({ shared: false, broughtAlong: true });
+  await addChanges(asInes, person!.id, ['Grip is 21 kg']);
+  expect((await loadChanges(asMarit, person!.id))[0]).toMatchObject({ what: 'Grip is 21 kg', by: 'Ines' });
+  expect((await loadChanges(asInes, person!.id))[0]).toMatchObject({ what: 'Grip is 21 kg', by: null });
   await asInes.query('delete from class_person where person_id = $1', [person!.id]);
   expect((await listPeople(asInes)).map((p) => p.id)).not.toContain(person!.id);
 });

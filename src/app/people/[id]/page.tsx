@@ -51,16 +51,17 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
 }
 
 /** What was changed on the record, newest first. */
-function History({ changes }: { changes: readonly { day: string; what: string }[] }) {
+function History({ changes }: { changes: Awaited<ReturnType<typeof loadChanges>> }) {
   if (changes.length === 0) return null;
   return (
     <section className="mt-8">
       <h2 className="mb-2 text-xl">What has changed</h2>
       <ul>
-        {changes.map(({ day, what }, i) => (
+        {changes.map(({ day, what, by }, i) => (
           <li key={i} className="flex gap-5 border-b py-1">
             <span className="tabular w-32 shrink-0 text-soft">{dayWithYear(day)}</span>
             {what}
+            {by && <span className="text-soft">by {by}</span>}
           </li>
         ))}
       </ul>
