@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startPostgres } from './lib/postgres.mjs';
 import { build, ensureInstalled, run, runBeside } from './lib/prepare.mjs';
-import { startScratchDemo } from './lib/scratch-server.mjs';
+import { emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
 
 ensureInstalled();
 ensureChromium();
@@ -19,9 +19,13 @@ const step = (name, ok) => {
   return ok;
 };
 
-step('types', run('npx', ['next', 'typegen']) === 0 && run('npx', ['tsc', '--noEmit']) === 0);
-step('lint', run('npm', ['run', '-s', 'lint']) === 0);
-step('formatting', run('npm', ['run', '-s', 'format:check']) === 0);
+const types = async () =>
+  run('npx', ['next', 'typegen']) === 0 && (await runBeside('npx', ['tsc', '--noEmit'])) === 0;
+const script = async (name) => (await runBeside('npm', ['run', '-s', name])) === 0;
+const [typed, linted, formatted] = await Promise.all([types(), script('lint'), script('format:check')]);
+step('types', typed);
+step('lint', linted);
+step('formatting', formatted);
 jest('unit and store tests', []);
 await onPostgres();
 if (step('build', build() === 0)) await playwright();
@@ -53,7 +57,9 @@ async function onPostgres() {
 
 /** Two halves beside each other, each with an app and data of its own: most of a screen's test is waiting. */
 async function playwright() {
-  const halves = await Promise.all(['1/2', '2/2'].map(screens));
+  const empty = await emptyFolder(join(scratch, 'empty'));
+  if (!step('a new folder', empty !== null)) return;
+  const halves = await Promise.all(['1/2', '2/2'].map((half) => screens(half, empty)));
   for (const { name, started, passed, clean, file } of halves) {
     step(`the app starts, ${name}`, started);
     step(`screens in Chromium, ${name}`, passed);
@@ -69,15 +75,18 @@ async function playwright() {
   }
 }
 
-async function screens(half) {
+async function screens(half, empty) {
   const name = half.replace('/', ' of ');
   const file = join(scratch, `playwright-${half.replace('/', '-')}.json`);
-  const { url, started, stop } = await startScratchDemo({
-    OSKIL_CLOCK_RATE: '40',
-    // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
-    OSKIL_TODAY: '2026-11-24',
-  });
-  const env = { OSKIL_URL: url, OSKIL_E2E_JSON: file };
+  const { url, started, stop } = await startScratchDemo(
+    {
+      OSKIL_CLOCK_RATE: '40',
+      // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
+      OSKIL_TODAY: '2026-11-24',
+    },
+    empty,
+  );
+  const env = { OSKIL_URL: url, OSKIL_E2E_JSON: file, OSKIL_E2E_EMPTY: empty };
   const passed =
     started &&
     (await runBeside(

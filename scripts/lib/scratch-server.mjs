@@ -1,12 +1,26 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { answers, launch } from './launch.mjs';
 
-/** The demo on a free port with data of its own; `stop` closes it and says whether it closed cleanly. */
-export async function startScratchDemo(env = {}) {
+/** A folder as Oskil makes it when it is first started, for others to begin as copies of; null when that fails. */
+export async function emptyFolder(folder) {
+  const port = await freePort();
+  const { child, ended } = launch(folder, port);
+  const started = await answers(`http://127.0.0.1:${port}`, child);
+  child.kill('SIGTERM');
+  return (await ended) === 0 && started ? folder : null;
+}
+
+/**
+ * The demo on a free port with data of its own, begun as a copy of an empty folder where there is one; `stop` closes it and says
+ * whether it closed cleanly.
+ */
+export async function startScratchDemo(env = {}, empty = null) {
   const folder = mkdtempSync(join(tmpdir(), 'oskil-scratch-'));
+  if (empty) cpSync(empty, join(folder, 'data'), { recursive: true });
   const port = await freePort();
   const server = spawn(process.execPath, ['scripts/demo.mjs'], {
     stdio: 'inherit',

@@ -20,6 +20,7 @@ import {
 import { readyRole } from '@/store/scoped';
 import { loadPassphrase, savePassphrase } from '@/store/sessions';
 import { findClass } from '@/store/classes';
+import { endToken, giveToken } from './api/token';
 import { idFrom, newId } from './ids';
 import { checkPassphrase, letIn, newPassphrase } from './lock/lock';
 import { hashPassphrase } from './lock/passphrase';
@@ -55,6 +56,7 @@ export async function nameFirst(
   await db.transaction(async (tx) => {
     await addInstructor(tx, { id, name, coordinator: true }, kept ?? (await hashPassphrase(passphrase)));
     await takeIn(tx, id);
+    await giveToken(tx, id);
     await savePassphrase(tx, null);
   });
   return ok({ token: await letIn(db, id) });
@@ -108,6 +110,7 @@ export async function takeAwayInstructor(
   if (!heir.ok || heir.value.id === one.value.id)
     return fail('bad-input', 'Say who takes over the classes and people. Nothing was changed.');
   if (await isLastCoordinator(db, one.value.id)) return LAST;
+  await endToken(db, one.value.id);
   await removeInstructor(db, one.value.id, heir.value.id);
   return ok({});
 }

@@ -66,7 +66,6 @@ export async function passphraseOf(db: Db, id: string): Promise<string | null> {
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
     await handOver(tx, id, heirId);
-    await tx.query('delete from setting where name = $1', [`apiTokenHash:${id}`]);
     await tx.query('delete from instructor where id = $1', [id]);
   });
 }

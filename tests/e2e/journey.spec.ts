@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { askedElsewhere } from './elsewhere';
 
 /** Teach whatever is left: start each count, pass over talk and breaks, until the wrap-up opens. */
 async function teachToTheEnd(page: Page) {
@@ -17,6 +18,7 @@ async function teachToTheEnd(page: Page) {
 
 test('plan a class, teach it to the end, mark, write up, and find it next week', async ({ page }) => {
   test.setTimeout(240_000);
+  const elsewhere = askedElsewhere(page);
 
   // Plan: the demo's next class lacks a hand break; one tap puts it in, one takes it out again.
   await page.goto('/');
@@ -95,6 +97,7 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await asked.getByRole('button', { name: 'Worse', exact: true }).click();
   await expect(page.getByText('More pain afterwards means less next time.')).toBeVisible();
   await expect(asked).toHaveCount(0);
+  expect(elsewhere()).toEqual([]);
 });
 
 test('planned and actual times are a table with the same as a picture', async ({ page }) => {

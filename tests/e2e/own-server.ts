@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -33,6 +33,10 @@ export async function startOwn(
   knownPort?: number,
 ): Promise<OwnServer> {
   const port = knownPort ?? (await freePort());
+  const empty = process.env.OSKIL_E2E_EMPTY;
+  // A new folder takes seconds to make; one that is new begins as a copy, unless that is what is tried.
+  if (empty && !existsSync(join(folder, 'pg')) && !('OSKIL_RESTORE' in env))
+    cpSync(empty, folder, { recursive: true });
   const url = `http://127.0.0.1:${port}`;
   let output = '';
   const child: ChildProcess = spawn(

@@ -73,6 +73,7 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; message: string 
 
 test('the first instructor by name keeps the passphrase and gets all that is here', async () => {
   await setPassphrase(db, { now: '', passphrase: WORDS });
+  const program = `Bearer ${value(await makeToken(db, null)).token}`;
   expect(await nameFirst(db, { name: 'Marit', passphrase: 'another one altogether' })).toMatchObject({
     ok: false,
     code: 'wrong-secret',
@@ -83,6 +84,7 @@ test('the first instructor by name keeps the passphrase and gets all that is her
   asMarit = seenBy(db, marit);
   expect(await askerOf(db, token)).toEqual({ kind: 'instructor', id: marit, coordinator: true });
   expect(await counts(asMarit)).toEqual(await counts(db));
+  expect(await tokenHolder(db, program)).toEqual({ instructorId: marit });
   expect(await nameFirst(db, { name: 'Ines', passphrase: WORDS })).toMatchObject({ code: 'exists' });
 });
 
@@ -297,8 +299,10 @@ test('somebody is always the coordinator; whoever leaves hands everything over',
   value(await changeInstructor(db, marit, { type: 'share all' }));
   expect((await listClasses(asInes)).length).toBe((await listClasses(db)).length);
   const { token } = value(await open(db, { name: 'Marit', secret: WORDS }));
+  const hers = `Bearer ${value(await makeToken(db, marit)).token}`;
   value(await takeAwayInstructor(db, marit, { heirId: ines }));
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
+  expect(await tokenHolder(db, hers)).toBeNull();
   expect(await counts(asInes)).toEqual(await counts(db));
   expect((await asInes.query('select 1 from series where owner_id = $1', [ines])).length).toBe(
     (await db.query('select 1 from series')).length,

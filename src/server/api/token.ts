@@ -22,6 +22,12 @@ export async function endToken(db: Db, instructorId: string | null): Promise<Res
   return ok({});
 }
 
+/** The one token there was, from before there were instructors by name, becomes an instructor's own. */
+export async function giveToken(db: Db, instructorId: string): Promise<void> {
+  const kept = (await loadSettings(db))[NAME];
+  if (kept) await saveSettings(db, { [NAME]: '', [nameFor(instructorId)]: kept });
+}
+
 export const hasToken = async (db: Db, instructorId: string | null): Promise<boolean> =>
   Boolean((await loadSettings(db))[nameFor(instructorId)]);
 
