@@ -8,7 +8,7 @@ export default defineConfig({
   retries: process.env.CI ? 1 : 0,
   // Two halves run beside each other, on machines of two cores.
   timeout: 120_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   reporter: process.env.OSKIL_E2E_JSON
     ? [['line'], ['json', { outputFile: process.env.OSKIL_E2E_JSON }]]
     : [['line']],

@@ -46,23 +46,26 @@ async function keepClass(path, parts) {
   await Promise.all(parts.map((part) => cache.add(part).catch(() => undefined)));
 }
 
-async function keptClass(path) {
-  const page = await (await caches.open(CLASS)).match(path);
-  const age = page ? Date.now() - Date.parse(page.headers.get('date') ?? '') : NaN;
-  if (age < GOOD_FOR_MS) return page;
-  await caches.delete(CLASS);
-  return undefined;
+/** What is kept of a class that was opened too long ago, or that does not say when, is forgotten at the next page that is asked for. */
+async function forgetOld() {
+  const cache = await caches.open(CLASS);
+  for (const request of await cache.keys()) {
+    if (!TEACH.test(new URL(request.url).pathname)) continue;
+    const made = Date.parse((await cache.match(request))?.headers.get('date') ?? '');
+    if (!(Date.now() - made < GOOD_FOR_MS)) await caches.delete(CLASS);
+  }
 }
 
 async function opened(request) {
   const { pathname } = new URL(request.url);
+  await forgetOld();
   try {
     const page = await fetch(request);
     if (pathname === '/lock' || new URL(page.url || request.url).pathname === '/lock')
       await caches.delete(CLASS);
     return page;
   } catch {
-    const kept = TEACH.test(pathname) ? await keptClass(pathname) : undefined;
+    const kept = TEACH.test(pathname) ? await (await caches.open(CLASS)).match(pathname) : undefined;
     return kept ?? (await caches.match(PAGE)) ?? Response.error();
   }
 }

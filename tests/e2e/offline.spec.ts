@@ -73,7 +73,7 @@ test('a class under way is there after a reload while Oskil is away, with all th
   await title(page, 'Talk three');
   await page.reload();
   await title(page, 'Talk three');
-  await expect(page.getByText(/^Keeping 2 things/)).toBeVisible();
+  await expect(page.getByText(/^Keeping \d things/)).toBeVisible();
 
   server = await startOwn(folder, {}, port);
   await expect(page.getByText(/^Keeping/)).toBeHidden({ timeout: 20_000 });
@@ -91,6 +91,26 @@ test('a class under way is there after a reload while Oskil is away, with all th
   await page.goto(teach).catch(() => undefined);
   await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
   await expect(page.getByText('Ida')).toHaveCount(0);
+});
+
+test('a class that was opened three hours ago is forgotten at the next page', async ({ page }) => {
+  test.slow();
+  const folder = scratchFolder();
+  const server = await startOwn(folder);
+  const id = await startTalks(server.url, ['one']);
+  await page.goto(`${server.url}/classes/${id}/teach`);
+  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  await page.goto(`${server.url}/people`);
+  expect(await kept(page)).not.toEqual([]);
+  await page.evaluate(async (path) => {
+    const cache = await caches.open('oskil-class-1');
+    const old = new Date(Date.now() - 3 * 3_600_000 - 1_000).toUTCString();
+    await cache.put(path, new Response(await (await cache.match(path))!.text(), { headers: { date: old } }));
+  }, `/classes/${id}/teach`);
+  await page.goto(`${server.url}/settings`);
+  expect(await kept(page)).toEqual([]);
+  await server.stop('SIGTERM');
+  removeFolder(folder);
 });
 
 test('when Oskil is locked nothing of the class stays in the browser', async ({ page }) => {
