@@ -9,7 +9,8 @@ test('a backup is made, taken away, brought again, and put back after somebody w
   await page.goto('/settings');
   await page.getByRole('link', { name: 'Safe keeping' }).click();
   await page.getByRole('button', { name: 'Back up now' }).click();
-  await expect(page.getByText('Backed up, and restored on trial')).toBeVisible();
+  // It is made, and restored on trial, before it counts.
+  await expect(page.getByText('Backed up, and restored on trial')).toBeVisible({ timeout: 60_000 });
   await noFaults(page);
   const coming = page.waitForEvent('download');
   await page
