@@ -18,7 +18,7 @@ import {
   type Shareable,
 } from '@/store/instructors';
 import { readyRole } from '@/store/scoped';
-import { loadPassphrase, savePassphrase } from '@/store/sessions';
+import { loadPassphrase, oneByOne, savePassphrase } from '@/store/sessions';
 import { findClass } from '@/store/classes';
 import { endToken, giveToken } from './api/token';
 import { idFrom, newId } from './ids';
@@ -39,7 +39,7 @@ export async function nameFirst(
   db: Db,
   { name, passphrase }: NewInstructor,
 ): Promise<Result<{ token: string }>> {
-  if (await hasInstructors(db)) return fail('exists', 'There are instructors by name already.');
+  if (await hasInstructors(db)) return THERE;
   const kept = await loadPassphrase(db);
   const wrong = kept === null ? null : await checkPassphrase(db, passphrase, kept);
   if (wrong) return wrong;
@@ -53,14 +53,18 @@ export async function nameFirst(
     );
   }
   const id = newId();
-  await db.transaction(async (tx) => {
-    await addInstructor(tx, { id, name, coordinator: true }, kept ?? (await hashPassphrase(passphrase)));
+  const hash = kept ?? (await hashPassphrase(passphrase));
+  return db.transaction(async (tx) => {
+    await oneByOne(tx);
+    if (await hasInstructors(tx)) return THERE;
+    await addInstructor(tx, { id, name, coordinator: true }, hash);
     await takeIn(tx, id);
     await giveToken(tx, id);
     await savePassphrase(tx, null);
+    return ok({ token: await letIn(tx, id) });
   });
-  return ok({ token: await letIn(db, id) });
 }
+const THERE = fail('exists', 'There are instructors by name already.');
 
 export async function addAnother(
   db: Db,

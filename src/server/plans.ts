@@ -5,7 +5,7 @@ import { editsSince, standsBeside } from '@/core/plan/merge';
 import type { Plan } from '@/core/plan/plan';
 import { stepSchema } from '@/core/plan/step';
 import { fail, ok, type Result } from '@/core/result';
-import { capital, nameList } from '@/core/words';
+import { nameList } from '@/core/words';
 import type { Db } from '@/store/db';
 import { loadPlan, savePlan, type PlanChange, type StoredPlan } from '@/store/plans';
 import { loadTaught } from '@/store/teaching';
@@ -93,18 +93,19 @@ function othersBefore(
   return others && standsBeside(history.plan, request.step, others) ? others : null;
 }
 
-/** Who else is in a plan: the instructor who made the last edit, or another window. */
-const otherOne = (stored: StoredPlan | null): string =>
-  stored?.by[stored.history.done - 1] ?? 'another window';
+/** The other instructor who made the last edit; null when it was another window, or nobody knows. */
+const otherOf = (stored: StoredPlan | null): string | null => stored?.by[stored.history.done - 1] ?? null;
 
 const besideWords = (stored: StoredPlan, others: readonly HistoryEntry[]): string =>
-  `${capital(otherOne(stored))} changed this plan too (${nameList(others.map((o) => o.label))}). Both changes are in it.`;
+  `${otherOf(stored) ?? 'Another window'} changed this plan too (${nameList(others.map((o) => o.label))}). Both changes are in it.`;
 
-const changedElsewhere = (stored: StoredPlan | null) =>
-  fail(
+const changedElsewhere = (stored: StoredPlan | null) => {
+  const other = otherOf(stored);
+  return fail(
     'changed-elsewhere',
-    `This plan was changed ${stored?.by[stored.history.done - 1] ? `by ${otherOne(stored)}` : 'in another window'}. Yours now shows the newest; do the last edit again.`,
+    `This plan was changed ${other ? `by ${other}` : 'in another window'}. Yours now shows the newest; do the last edit again.`,
   );
+};
 
 function carryOut(history: PlanHistory, request: PlanChangeRequest): Result<PlanHistory> {
   switch (request.type) {

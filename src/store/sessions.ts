@@ -77,7 +77,7 @@ export async function classOfCode(db: Db, codeHash: string, today: string): Prom
   return row?.id ?? null;
 }
 
-/** Whoever else begins a try waits until this one is counted. */
+/** Whoever else begins to be let in, or to name themselves first, waits until this one is done. */
 export async function oneByOne(tx: Db): Promise<void> {
   await tx.query("select pg_advisory_xact_lock(hashtext('oskil guesses'))");
 }

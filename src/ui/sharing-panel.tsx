@@ -49,9 +49,7 @@ export function SharingPanel({ url, what, shared, broughtAlong, mine, owner }: P
               ? `Another instructor sees ${what} too, with a group that they teach or that is shared.`
               : `You alone see ${what}.`}
         </p>
-        <Button aria-pressed={shared} onClick={() => void share(!shared)}>
-          {shared ? 'Share no longer' : 'Share'}
-        </Button>
+        <Button onClick={() => void share(!shared)}>{shared ? 'Share no longer' : 'Share'}</Button>
       </div>
       <Trouble message={trouble} />
     </section>

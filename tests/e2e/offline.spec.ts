@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { freePort, removeFolder, scratchFolder, startOwn, startTalks } from './own-server';
+import { openTalks, removeFolder, scratchFolder, startOwn } from './own-server';
 import { noFaults } from './axe';
 
 test('when Oskil cannot be reached a page of its own says so; it can be put beside other programs', async ({
@@ -45,14 +45,12 @@ test('a class under way is there after a reload while Oskil is away, with all th
   page,
 }) => {
   test.setTimeout(180_000);
-  const folder = scratchFolder();
-  const port = await freePort();
-  let server = await startOwn(folder, {}, port);
-  const id = await startTalks(server.url, ['one', 'two', 'three']);
-  const teach = `${server.url}/classes/${id}/teach`;
+  const talks = await openTalks(['one', 'two', 'three']);
+  let { server } = talks;
+  const teach = server.url + talks.path;
   await page.goto(teach);
   await title(page, 'Talk one');
-  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  await expect.poll(() => kept(page)).toContain(talks.path);
   await expect.poll(async () => (await kept(page)).length).toBeGreaterThan(8);
   // The second row and the mark on it land; the page that is kept knows of neither.
   await page.keyboard.press('ArrowRight');
@@ -75,7 +73,7 @@ test('a class under way is there after a reload while Oskil is away, with all th
   await title(page, 'Talk three');
   await expect(page.getByText(/^Keeping \d things/)).toBeVisible();
 
-  server = await startOwn(folder, {}, port);
+  server = await talks.start();
   await expect(page.getByText(/^Keeping/)).toBeHidden({ timeout: 20_000 });
   await page.keyboard.press('ArrowRight');
   await expect(page).toHaveURL(/\/wrap-up$/);
@@ -87,7 +85,7 @@ test('a class under way is there after a reload while Oskil is away, with all th
   });
   expect([...new Set((await held.text()).match(/"(eased|sore)"/g))].sort()).toEqual(['"eased"', '"sore"']);
   await server.stop('SIGTERM');
-  removeFolder(folder);
+  removeFolder(talks.folder);
   await page.goto(teach).catch(() => undefined);
   await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
   await expect(page.getByText('Ida')).toHaveCount(0);
@@ -95,18 +93,19 @@ test('a class under way is there after a reload while Oskil is away, with all th
 
 test('a class that was opened three hours ago is forgotten at the next page', async ({ page }) => {
   test.slow();
-  const folder = scratchFolder();
-  const server = await startOwn(folder);
-  const id = await startTalks(server.url, ['one']);
-  await page.goto(`${server.url}/classes/${id}/teach`);
-  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  const { server, folder, path } = await openTalks(['one']);
+  await page.goto(server.url + path);
+  await expect.poll(() => kept(page)).toContain(path);
   await page.goto(`${server.url}/people`);
   expect(await kept(page)).not.toEqual([]);
-  await page.evaluate(async (path) => {
+  await page.evaluate(async (teach) => {
     const cache = await caches.open('oskil-class-1');
     const old = new Date(Date.now() - 3 * 3_600_000 - 1_000).toUTCString();
-    await cache.put(path, new Response(await (await cache.match(path))!.text(), { headers: { date: old } }));
-  }, `/classes/${id}/teach`);
+    await cache.put(
+      teach,
+      new Response(await (await cache.match(teach))!.text(), { headers: { date: old } }),
+    );
+  }, path);
   await page.goto(`${server.url}/settings`);
   expect(await kept(page)).toEqual([]);
   await server.stop('SIGTERM');
@@ -115,11 +114,9 @@ test('a class that was opened three hours ago is forgotten at the next page', as
 
 test('when Oskil is locked nothing of the class stays in the browser', async ({ page }) => {
   test.slow();
-  const folder = scratchFolder();
-  const server = await startOwn(folder);
-  const id = await startTalks(server.url, ['one']);
-  await page.goto(`${server.url}/classes/${id}/teach`);
-  await expect.poll(() => kept(page)).toContain(`/classes/${id}/teach`);
+  const { server, folder, path } = await openTalks(['one']);
+  await page.goto(server.url + path);
+  await expect.poll(() => kept(page)).toContain(path);
   await page.goto(`${server.url}/settings`);
   await page.getByLabel('Passphrase', { exact: true }).fill('seven slow beads');
   await page.getByLabel('The same again').fill('seven slow beads');

@@ -34,9 +34,8 @@ export async function startOwn(
 ): Promise<OwnServer> {
   const port = knownPort ?? (await freePort());
   const empty = process.env.OSKIL_E2E_EMPTY;
-  // A new folder takes seconds to make; one that is new begins as a copy, unless that is what is tried.
-  if (empty && !existsSync(join(folder, 'pg')) && !('OSKIL_RESTORE' in env))
-    cpSync(empty, folder, { recursive: true });
+  // A new folder takes seconds to make, so it begins as a copy of one.
+  if (empty && !existsSync(join(folder, 'pg'))) cpSync(empty, folder, { recursive: true });
   const url = `http://127.0.0.1:${port}`;
   let output = '';
   const child: ChildProcess = spawn(
@@ -80,8 +79,18 @@ export async function send(method: string, url: string, body: unknown, headers: 
   return { status: response.status, text, json: JSON.parse(text) as Record<string, unknown> };
 }
 
+/** A server of its own on a port that it comes back to, with a class of talks under way. */
+export async function openTalks(talks: readonly string[]) {
+  const folder = scratchFolder();
+  const port = await freePort();
+  const start = () => startOwn(folder, {}, port);
+  const server = await start();
+  const id = await startTalks(server.url, talks);
+  return { folder, server, start, id, path: `/classes/${id}/teach` };
+}
+
 /** A class with one person, Ida, in which there are only these talks of a minute, begun now; returns its id. */
-export async function startTalks(url: string, talks: readonly string[]): Promise<string> {
+async function startTalks(url: string, talks: readonly string[]): Promise<string> {
   const personId = String((await send('POST', `${url}/api/people`, BLANK_PERSON)).json.id);
   const made = { name: 'Gone class', place: '', day: '2031-03-05', startsAt: '10:30', slotMinutes: 45 };
   const id = String((await send('POST', `${url}/api/classes`, made)).json.id);

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { freePort, removeFolder, scratchFolder, startOwn, startTalks } from './own-server';
+import { openTalks, removeFolder } from './own-server';
 import { makeClass } from './steps';
 
 async function begin(page: Page) {
@@ -198,13 +198,11 @@ test('with the server stopped the class goes on; what was done lands in order on
   browser,
 }) => {
   test.setTimeout(180_000);
-  const folder = scratchFolder();
-  const port = await freePort();
-  let server = await startOwn(folder, {}, port);
-  const id = await startTalks(server.url, ['one', 'two', 'three']);
+  const talks = await openTalks(['one', 'two', 'three']);
+  let { server } = talks;
   const context = await browser.newContext();
   const page = await context.newPage();
-  await page.goto(`${server.url}/classes/${id}/teach`);
+  await page.goto(server.url + talks.path);
   await title(page, 'Talk one');
   await server.stop('SIGKILL');
 
@@ -219,9 +217,9 @@ test('with the server stopped the class goes on; what was done lands in order on
   await expect(page.getByText('Keeping 4 things until they can be stored')).toBeVisible();
   await page.close();
 
-  server = await startOwn(folder, {}, port);
+  server = await talks.start();
   const again = await context.newPage();
-  await again.goto(`${server.url}/classes/${id}/teach`);
+  await again.goto(server.url + talks.path);
   await title(again, 'Talk three');
   await expect(again.getByText(/^Keeping/)).toBeHidden();
   await again.reload();
@@ -237,7 +235,7 @@ test('with the server stopped the class goes on; what was done lands in order on
   );
   await context.close();
   await server.stop('SIGTERM');
-  removeFolder(folder);
+  removeFolder(talks.folder);
 });
 
 test('a rehearsal runs fast, stores nothing, and counting is practised by tapping', async ({ page }) => {

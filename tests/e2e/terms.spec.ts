@@ -144,7 +144,8 @@ test('a term is taken away when one says so, and comes back with one press', asy
   await page.getByRole('button', { name: 'Take this term away' }).click();
   await expect(page.getByText('Its classes and their plans stay.')).toBeVisible();
   await page.getByRole('button', { name: 'Take it away' }).click();
-  await expect(page.getByRole('region', { name: 'Frost hands' })).toContainText('No term is planned yet.');
+  const frost = page.locator('section', { has: page.getByRole('heading', { name: /^Frost hands/ }) });
+  await expect(frost).toContainText('No term is planned yet.');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: 'Slow and short' })).toBeVisible();
 });

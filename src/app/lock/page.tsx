@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { BrandMark } from '@/ui/brand';
 import { Page, PageHead } from '@/ui/page';
 import { database } from '@/server/database';
+import { whoAsks } from '@/server/lock/whose';
 import { hasInstructors } from '@/store/instructors';
 import { OpenForm } from './open-form';
 
@@ -11,12 +12,15 @@ type Props = { searchParams: Promise<{ to?: string; not?: string }> };
 
 export default async function LockPage({ searchParams }: Props) {
   const { to, not } = await searchParams;
+  const hasNoHeader = (await whoAsks()) !== 'instructor';
   const byName = await hasInstructors(await database());
   return (
     <Page>
-      <p className="mb-8 flex items-center gap-3 pt-2 text-xl font-bold">
-        <BrandMark /> Oskil
-      </p>
+      {hasNoHeader && (
+        <p className="mb-8 flex items-center gap-3 pt-2 text-xl font-bold">
+          <BrandMark /> Oskil
+        </p>
+      )}
       <PageHead
         title={not === 'instructor' ? 'For a coordinator' : 'Oskil is locked'}
         line={lineFor(not, byName)}

@@ -29,7 +29,7 @@ export default async function TermsPage() {
         </Empty>
       ) : (
         series.map(({ id, name, place }) => (
-          <section key={id} aria-label={name} className="mb-8">
+          <section key={id} className="mb-8">
             <div className="flex flex-wrap items-center gap-4 border-b-2 border-edge pb-1">
               <h2 className="flex-1 text-xl">
                 {name}

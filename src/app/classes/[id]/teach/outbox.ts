@@ -1,15 +1,19 @@
 import { openDB, type DBSchema } from 'idb';
-import type { EventsBody, Letter } from '@/core/teach/waiting';
 import type { Mark } from '@/core/teach/marks';
+import type { TeachState } from '@/core/teach/state';
+import type { EventsBody, Letter } from '@/core/teach/waiting';
 
 /** A letter that has not landed, and its key in the browser's store. */
 export type Waiting = { readonly key: number | null; readonly letter: Letter };
 
-/** What has landed of a class, for a page that is opened while Oskil cannot be reached: where it stood, and its marks. */
+/**
+ * What has landed of a class, for a page that is opened while Oskil cannot be reached: where it stood, and its marks. Not what was
+ * said on the way, which the server has.
+ */
 type Known = {
   readonly classId: string;
   readonly keptAt: number;
-  readonly events: EventsBody | null;
+  readonly stood: { readonly nextSeq: number; readonly state: TeachState } | null;
   readonly marks: readonly Mark[];
 };
 
@@ -64,11 +68,11 @@ export const keepKnown = ({ classId, ...letter }: Letter): Promise<void> =>
     const store = (await open()).transaction('known', 'readwrite').store;
     const all = await store.getAll();
     for (const old of all) if (old.keptAt < Date.now() - DAY_MS) await store.delete(old.classId);
-    const { events = null, marks = [] } = all.find((k) => k.classId === classId) ?? {};
+    const { stood = null, marks = [] } = all.find((k) => k.classId === classId) ?? {};
     await store.put({
       classId,
       keptAt: Date.now(),
-      events: letter.kind === 'events' ? letter.body : events,
+      stood: letter.kind === 'events' ? stoodAfter(letter.body) : stood,
       marks: letter.kind === 'marks' ? [...marks.filter((m) => m.id !== letter.body.id), letter.body] : marks,
     });
   }, undefined);
@@ -80,9 +84,19 @@ export const knownLetters = (classId: string): Promise<readonly Letter[]> =>
     if (!known) return [];
     return [
       ...known.marks.map((body): Letter => ({ kind: 'marks', classId, body })),
-      ...(known.events ? [{ kind: 'events', classId, body: known.events } as const] : []),
+      ...(known.stood ? [stoodLetter(classId, known.stood)] : []),
     ];
   }, []);
+
+const stoodAfter = ({ firstSeq, events, state }: EventsBody): Known['stood'] => ({
+  nextSeq: firstSeq + events.length,
+  state,
+});
+const stoodLetter = (classId: string, { nextSeq, state }: NonNullable<Known['stood']>): Letter => ({
+  kind: 'events',
+  classId,
+  body: { firstSeq: nextSeq, events: [], state },
+});
 
 export const forgetKnown = (classId: string): Promise<void> =>
   orElse(async () => (await open()).delete('known', classId), undefined);
