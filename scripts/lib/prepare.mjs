@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** Run a command with its output shown; returns its exit code. */
@@ -14,8 +14,21 @@ export function runBeside(command, args, env = {}) {
   return new Promise((resolve) => child.once('exit', (code) => resolve(code ?? 1)));
 }
 
+/** What is wrong with this Node, said in a sentence; nothing when it is new enough. */
+export function nodeTooOld(version = process.versions.node) {
+  const oldest = JSON.parse(readFileSync('package.json', 'utf8')).engines.node.slice('>='.length);
+  const [[major, minor], [leastMajor, leastMinor]] = [version, oldest].map((v) => v.split('.').map(Number));
+  if (major > leastMajor || (major === leastMajor && minor >= leastMinor)) return null;
+  return `Oskil needs Node ${oldest} or newer, and this is ${version}. Install a newer one and start again.`;
+}
+
 /** Install the packages of the lock file when they are missing or older than it. */
 export function ensureInstalled() {
+  const tooOld = nodeTooOld();
+  if (tooOld) {
+    console.error(tooOld);
+    process.exit(1);
+  }
   const stamp = 'node_modules/.package-lock.json';
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= statSync('package-lock.json').mtimeMs) return;
   console.log('Installing packages');

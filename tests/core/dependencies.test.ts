@@ -1,7 +1,9 @@
+import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
+import { subset } from 'semver';
 
-const { dependencies, devDependencies } = JSON.parse(readFileSync('package.json', 'utf8')) as Record<
-  'dependencies' | 'devDependencies',
+const { dependencies, devDependencies, engines } = JSON.parse(readFileSync('package.json', 'utf8')) as Record<
+  'dependencies' | 'devDependencies' | 'engines',
   Record<string, string>
 >;
 const listed = [...readFileSync('docs/dependencies.md', 'utf8').matchAll(/`([^`]+)`/g)]
@@ -25,6 +27,7 @@ type Locked = {
   readonly dev?: boolean;
   readonly optional?: boolean;
   readonly hasInstallScript?: boolean;
+  readonly engines?: { readonly node?: string };
 };
 const { packages } = JSON.parse(readFileSync('package-lock.json', 'utf8')) as {
   packages: Record<string, Locked>;
@@ -54,6 +57,30 @@ test('every package that comes along is as it was locked, and its licence lets u
     [],
   );
   expect(locked.filter((p) => !licenceIsFine(p)).map((p) => `${p.name}: ${p.license}`)).toEqual([]);
+});
+
+test('every package runs on the Node that the README asks for', () => {
+  const oldest = /You need Node ([\d.]+) or newer/.exec(readFileSync('README.md', 'utf8'))![1]!;
+  expect(engines.node).toBe(`>=${oldest}`);
+  const ours = [`${oldest} - 20`, '22.13 - 22', '24 - 26'];
+  const refusing = locked.filter(
+    (p) => !p.optional && ours.some((nodes) => !subset(nodes, p.engines?.node ?? '*')),
+  );
+  expect(refusing.map((p) => `${p.name}: ${p.engines?.node}`)).toEqual([]);
+});
+
+test('a Node that is too old is told at the start', () => {
+  const said = (...versions: string[]) =>
+    JSON.parse(
+      execFileSync(process.execPath, [
+        ...['--input-type=module', '-e'],
+        `import { nodeTooOld } from './scripts/lib/prepare.mjs';
+         console.log(JSON.stringify(${JSON.stringify(versions)}.map((v) => nodeTooOld(v))))`,
+      ]).toString(),
+    ) as (string | null)[];
+  for (const sentence of said('18.20.4', '20.9.0', '20.18.3'))
+    expect(sentence).toMatch(/^Oskil needs Node 20\.19 or newer, and this is [\d.]+\. Install a newer one/);
+  expect(said('20.19.0', '20.20.2', '22.13.0', '24.1.0')).toEqual([null, null, null, null]);
 });
 
 test('no package of the app runs anything when it is installed', () => {
