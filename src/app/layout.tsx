@@ -46,6 +46,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             style: {
               background: 'var(--color-paper)',
               color: 'var(--color-ink)',
+              fontFamily: 'var(--font-sans)',
               fontSize: '1.05rem',
               border: '2px solid var(--color-ink)',
             },

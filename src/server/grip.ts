@@ -4,7 +4,7 @@ import { gripTestSchema, HANDS, peaksOf, type GripTest } from '@/core/measure/gr
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addGripTest } from '@/store/grip';
-import { addChanges, findPerson, savePerson } from '@/store/people';
+import { addChanges, findPerson, putMeasures } from '@/store/people';
 import { idFrom, newId } from './ids';
 import { withMeasures } from './measures';
 import { NAMES } from './people';
@@ -29,7 +29,7 @@ export async function keepGripTest(
   const after = { ...before, measures: withMeasures(before.measures, best) };
   await db.transaction(async (tx) => {
     await addGripTest(tx, newId(), person.id, test);
-    await savePerson(tx, person.id, after);
+    await putMeasures(tx, person.id, best);
     await addChanges(tx, person.id, changesBetween(before, after, NAMES));
   });
   return ok({});

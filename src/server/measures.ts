@@ -3,7 +3,7 @@ import { changesBetween } from '@/core/people/changes';
 import { measureSchema, type Measure } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { addChanges, findPerson, savePerson } from '@/store/people';
+import { addChanges, findPerson, putMeasures } from '@/store/people';
 import { idFrom } from './ids';
 import { NAMES } from './people';
 
@@ -27,7 +27,7 @@ export async function keepMeasures(
   const { id: _id, archived: _archived, ...before } = person;
   const after = { ...before, measures: withMeasures(before.measures, measures) };
   await db.transaction(async (tx) => {
-    await savePerson(tx, person.id, after);
+    await putMeasures(tx, person.id, lastOfEach(measures));
     await addChanges(tx, person.id, changesBetween(before, after, NAMES));
   });
   return ok({ kept: measures.length });
@@ -35,7 +35,13 @@ export async function keepMeasures(
 
 /** Measures with newer ones put in, one a day of each kind and hand. */
 export function withMeasures(before: readonly Measure[], added: readonly Measure[]): Measure[] {
-  const same = (a: Measure) => (b: Measure) => a.kind === b.kind && a.hand === b.hand && a.on === b.on;
-  const last = added.filter((m, i) => !added.slice(i + 1).some(same(m)));
-  return [...before.filter((m) => !last.some(same(m))), ...last];
+  const last = lastOfEach(added);
+  return [...before.filter((m) => !last.some(sameDayAndHand(m))), ...last];
 }
+
+/** One a day of each kind and hand: the last said. */
+const lastOfEach = (measures: readonly Measure[]): Measure[] =>
+  measures.filter((m, i) => !measures.slice(i + 1).some(sameDayAndHand(m)));
+
+const sameDayAndHand = (a: Measure) => (b: Measure) =>
+  a.kind === b.kind && a.hand === b.hand && a.on === b.on;

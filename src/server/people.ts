@@ -2,13 +2,21 @@ import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { changesBetween, type ChangeNames } from '@/core/people/changes';
+import { mergeRecords } from '@/core/people/merge';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { addChanges, findPerson, savePerson, setArchived } from '@/store/people';
+import { addChanges, lockPerson, savePerson, setArchived } from '@/store/people';
 import { idFrom, newId } from './ids';
 
 export { personFieldsSchema };
+/** A record as it is to be; `before` as it was when it was opened, and `over` to win where somebody else changed the same. */
+export const personChangeSchema = personFieldsSchema.extend({
+  before: personFieldsSchema.optional(),
+  over: z.boolean().optional(),
+});
+type PersonChange = z.infer<typeof personChangeSchema>;
+
 export const archiveSchema = z.strictObject({ archived: z.boolean() });
 
 /** Names for the log of changes. */
@@ -28,20 +36,36 @@ export async function addPerson(db: Db, fields: PersonFields): Promise<Result<{ 
 export async function changePerson(
   db: Db,
   rawId: string | undefined,
-  fields: PersonFields,
-): Promise<Result<{ id: string }>> {
+  { before, over, ...mine }: PersonChange,
+): Promise<Result<{ id: string; beside?: string }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;
-  const problem = conditionProblem(fields);
+  const problem = conditionProblem(mine);
   if (problem) return problem;
-  const before = await findPerson(db, id.value);
-  if (!before) return fail('not-found', 'There is no such person. What you typed is still here.');
-  await db.transaction(async (tx) => {
-    await savePerson(tx, id.value, fields);
-    await addChanges(tx, id.value, changesBetween(before, fields, NAMES));
+  return db.transaction(async (tx) => {
+    const stored = await lockPerson(tx, id.value);
+    if (!stored) return fail('not-found', 'There is no such person. What you typed is still here.');
+    const { id: _id, archived: _archived, ...now } = stored;
+    const { merged, contested } = mergeRecords(before ?? now, mine, now);
+    const met = changesBetween(before ?? now, contested, NAMES);
+    if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(met));
+    await savePerson(tx, id.value, merged);
+    await addChanges(tx, id.value, changesBetween(now, merged, NAMES));
+    const others = changesBetween(contested, now, NAMES);
+    return ok({ id: id.value, ...(others.length > 0 && { beside: besideWords(others) }) });
   });
-  return ok({ id: id.value });
 }
+
+const MOST_TOLD = 3;
+const told = (changes: readonly string[]): string =>
+  changes.length > MOST_TOLD
+    ? `${changes.slice(0, MOST_TOLD).join('. ')}. And ${changes.length - MOST_TOLD} more`
+    : changes.join('. ');
+
+const metWords = (changes: readonly string[]): string =>
+  `The same was changed elsewhere since you opened this record: ${told(changes)}. Nothing of yours is saved yet; what you typed is still here.`;
+const besideWords = (changes: readonly string[]): string =>
+  `Changed elsewhere since you opened this record, and kept: ${told(changes)}.`;
 
 export async function archivePerson(
   db: Db,

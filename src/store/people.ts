@@ -144,13 +144,32 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
         'insert into clearance (person_id, scope, by_whom, on_day, until_day, what) values ($1, $2, $3, $4, $5, $6)',
         [id, c.scope, c.by, c.on, c.until, c.what],
       );
-    await tx.query('delete from measure where person_id = $1', [id]);
-    for (const m of fields.measures)
-      await tx.query(
-        'insert into measure (person_id, hand, kind, value, on_day) values ($1, $2, $3, $4, $5)',
-        [id, m.hand, m.kind, m.value, m.on],
-      );
+    await tx.query(
+      `delete from measure where person_id = $1
+         and (hand, kind, on_day) not in (select m.hand, m.kind, m."on" from ${MEASURES_GIVEN})`,
+      [id, JSON.stringify(fields.measures)],
+    );
+    await putMeasures(tx, id, fields.measures);
   });
+}
+
+const MEASURES_GIVEN =
+  'jsonb_to_recordset($2::text::jsonb) as m (hand text, kind text, value real, "on" date)';
+
+/** Put measures on a record beside what is there; what was measured of the same hand on the same day is replaced. */
+export async function putMeasures(db: Db, personId: string, measures: readonly Measure[]): Promise<void> {
+  await db.query(
+    `insert into measure as old (person_id, hand, kind, value, on_day)
+     select $1, m.hand, m.kind, m.value, m."on" from ${MEASURES_GIVEN}
+     on conflict (person_id, hand, kind, on_day) do update set value = excluded.value where old.value <> excluded.value`,
+    [personId, JSON.stringify(measures)],
+  );
+}
+
+/** A person's record as it is now, which nobody else changes before the transaction ends. */
+export async function lockPerson(tx: Db, id: string): Promise<Person | null> {
+  await tx.query('select 1 from person where id = $1 for update', [id]);
+  return findPerson(tx, id);
 }
 
 /** What was changed on a record, newest first, and the other instructor who did; null for one's own, and where there are no names. */

@@ -1,15 +1,21 @@
 'use client';
 
+import { useState } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { MEASURE_KINDS, type PersonFields } from '@/core/people/person';
 import { MEASURES } from '@/core/measure/kinds';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 
-/** What was measured by hand; a movement that asks more of a wrist is drawn in to its limit. */
+/** Years of measures come to hundreds; the newest are what is put right here. */
+const SHOWN_AT_FIRST = 20;
+
+/** What was measured, newest first; a movement that asks more of a wrist is drawn in to its limit. */
 export function MeasureFields({ today }: { today: string }) {
-  const { control } = useFormContext<PersonFields>();
-  const { fields, append, remove } = useFieldArray({ control, name: 'measures' });
+  const { control, formState } = useFormContext<PersonFields>();
+  const { fields, prepend, remove } = useFieldArray({ control, name: 'measures' });
+  const [all, setAll] = useState(false);
+  const shown = all || formState.errors.measures ? fields : fields.slice(0, SHOWN_AT_FIRST);
   return (
     <fieldset className="rounded-2xl border-2 border-line p-4">
       <legend className="px-2 text-lg font-bold">What was measured</legend>
@@ -18,14 +24,22 @@ export function MeasureFields({ today }: { today: string }) {
           Nothing measured. A measured range limits the arc asked of that wrist.
         </p>
       )}
+      <Button
+        className="mb-4"
+        onClick={() => prepend({ hand: 'R', kind: 'bend back', value: 40, on: today })}
+      >
+        Add a measure
+      </Button>
       <ul className="grid gap-3">
-        {fields.map((field, i) => (
+        {shown.map((field, i) => (
           <MeasureField key={field.id} index={i} onRemove={() => remove(i)} />
         ))}
       </ul>
-      <Button className="mt-3" onClick={() => append({ hand: 'R', kind: 'bend back', value: 40, on: today })}>
-        Add a measure
-      </Button>
+      {shown.length < fields.length && (
+        <Button look="quiet" className="mt-3" onClick={() => setAll(true)}>
+          Show all {fields.length} measures
+        </Button>
+      )}
     </fieldset>
   );
 }

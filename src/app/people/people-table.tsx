@@ -65,7 +65,7 @@ function PersonRow({ person }: { person: Person }) {
     ),
   ];
   return (
-    <tr className="border-b align-top">
+    <tr className="border-b align-baseline">
       <th scope="row" className="py-1 pr-4 whitespace-nowrap">
         <Link
           prefetch={false}

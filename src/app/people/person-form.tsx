@@ -7,7 +7,8 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { Button } from '@/ui/button';
+import type { Failure } from '@/core/result';
+import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { ASSISTANCE_WORDS } from '@/ui/condition-words';
 import { Field, inputClass, Trouble } from '@/ui/field';
@@ -16,12 +17,14 @@ import { ComfortFields } from './comfort-fields';
 import { ConditionFields } from './condition-fields';
 import { MeasureFields } from './measure-fields';
 
+type Saved = { readonly id: string; readonly beside?: string };
 type Props = { personId: string | null; initial: PersonFields; today: string };
 
 /** Everything on record about one person. What was typed stays when saving fails. */
 export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Failure | null>(null);
+  const [opened] = useState(initial);
   const form = useForm<PersonFields>({
     resolver: zodResolver(personFieldsSchema), // Ticks of a list need a list to begin with.
     defaultValues: { propsHome: [], ...initial },
@@ -29,24 +32,27 @@ export function PersonForm({ personId, initial, today }: Props) {
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
 
-  const save = handleSubmit(async (fields) => {
-    setTrouble(null);
-    const body = { ...fields, conditions: fields.conditions.map(onItsSide) };
-    const result = personId
-      ? await call<{ id: string }>('PUT', `/api/people/${personId}`, body)
-      : await call<{ id: string }>('POST', '/api/people', body);
-    if (!result.ok) {
-      setTrouble(result.message);
-      return;
-    }
-    toast(`${fields.firstName} is saved`);
-    router.push('/people');
-    router.refresh();
-  });
+  /** `over`: mine wins where somebody else changed the same meanwhile. */
+  const saveOver = (over: boolean) =>
+    handleSubmit(async (fields) => {
+      setTrouble(null);
+      const body = { ...fields, conditions: fields.conditions.map(onItsSide) };
+      const result = personId
+        ? await call<Saved>('PUT', `/api/people/${personId}`, { ...body, before: opened, over })
+        : await call<Saved>('POST', '/api/people', body);
+      if (!result.ok) {
+        setTrouble(result);
+        return;
+      }
+      const { beside } = result.value;
+      toast(`${fields.firstName} is saved`, beside ? { description: beside, duration: 10_000 } : {});
+      router.push('/people');
+      router.refresh();
+    });
 
   return (
     <FormProvider {...form}>
-      <form onSubmit={save} noValidate className="grid gap-6">
+      <form onSubmit={saveOver(false)} noValidate className="grid gap-6">
         <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_2fr]">
           <Field label="First name or nickname" error={errors.firstName?.message}>
             {(field) => (
@@ -126,7 +132,17 @@ export function PersonForm({ personId, initial, today }: Props) {
         <Field label="Notes" error={errors.notes?.message}>
           {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
         </Field>
-        <Trouble message={trouble} />
+        <Trouble message={trouble?.message ?? null} />
+        {trouble?.code === 'changed-elsewhere' && (
+          <div className="flex gap-3">
+            <a href={`/people/${personId}`} target="_blank" className={buttonClass()}>
+              See the record as it is now
+            </a>
+            <Button onClick={saveOver(true)} disabled={isSubmitting}>
+              Save mine in its place
+            </Button>
+          </div>
+        )}
         <div className="flex gap-3">
           <Button type="submit" look="main" disabled={isSubmitting}>
             {isSubmitting ? 'Saving' : 'Save'}

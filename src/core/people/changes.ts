@@ -1,5 +1,5 @@
 import { measureName, measureText } from '../measure/kinds';
-import type { PersonCondition, PersonFields } from './person';
+import type { Measure, PersonCondition, PersonFields } from './person';
 
 /** Names of what is changed, as a screen says them. */
 export type ChangeNames = {
@@ -15,6 +15,10 @@ export function changesBetween(
 ): readonly string[] {
   return [
     ...wordsChange('First name', before.firstName, after.firstName),
+    ...wordsChange('Initial', before.initial, after.initial),
+    ...(before.dominantHand === after.dominantHand
+      ? []
+      : [`Writes with the ${after.dominantHand === 'L' ? 'left' : 'right'} hand`]),
     ...wordsChange('Wants to be able to', before.wantedTask, after.wantedTask),
     ...(before.notes === after.notes ? [] : ['Notes changed']),
     ...(before.screened === after.screened
@@ -89,9 +93,15 @@ function clearanceChanges(before: PersonFields, after: PersonFields): string[] {
 }
 
 function measureChanges(before: PersonFields, after: PersonFields): string[] {
-  const key = (m: PersonFields['measures'][number]) => JSON.stringify(m);
+  const place = (m: Measure) => `${m.kind} ${m.hand} ${m.on}`;
+  const key = (m: Measure) => `${place(m)} ${m.value}`;
   const had = new Set(before.measures.map(key));
-  return after.measures
-    .filter((m) => !had.has(key(m)))
-    .map((m) => `Measured ${measureName(m).toLowerCase()}: ${measureText(m.kind, m.value)}`);
+  const has = new Set(after.measures.map((m) => place(m)));
+  const words = (m: Measure) => `${measureName(m).toLowerCase()}: ${measureText(m.kind, m.value)}`;
+  return [
+    ...after.measures.filter((m) => !had.has(key(m))).map((m) => `Measured ${words(m)}`),
+    ...before.measures
+      .filter((m) => !has.has(place(m)))
+      .map((m) => `Measure taken out, ${words(m)} of ${m.on}`),
+  ];
 }

@@ -95,6 +95,17 @@ export const MOST_MEASURED: Readonly<Record<MeasureKind, number>> = {
   'morning stiffness': 600,
 };
 
+/** The same of one hand is measured once a day. */
+function onceADay(measures: readonly Measure[], context: z.RefinementCtx<Measure[]>): void {
+  const seen = new Set<string>();
+  measures.forEach((m, i) => {
+    const key = `${m.kind} ${m.hand} ${m.on}`;
+    if (seen.has(key))
+      context.addIssue({ code: 'custom', path: [i, 'on'], message: 'That day has one of these already' });
+    seen.add(key);
+  });
+}
+
 export const personFieldsSchema = z.strictObject({
   firstName: z
     .string()
@@ -118,7 +129,7 @@ export const personFieldsSchema = z.strictObject({
   propsOut: z.array(z.string().min(1).max(60)).max(40),
   /** Props, or something in their place, that they have at home, by id. */
   propsHome: z.array(z.string().min(1).max(60)).max(40).optional(),
-  measures: z.array(measureSchema).max(1000, 'At most 1,000 measures'),
+  measures: z.array(measureSchema).max(5000, 'At most 5,000 measures').superRefine(onceADay),
   /** Height and mass, for the weight through the hands; left out where nobody said. */
   heightCm: z
     .number('Height is a number of centimetres')

@@ -1,9 +1,16 @@
 import { database } from '@/server/database';
 import { eraseForGood, eraseSchema } from '@/server/erase';
 import { jsonRoute } from '@/server/http';
-import { changePerson, personFieldsSchema } from '@/server/people';
+import { changePerson, personChangeSchema } from '@/server/people';
 
-export const PUT = jsonRoute(personFieldsSchema, (db, fields, { id }) => changePerson(db, id, fields));
+/** A record with years of measures, twice: as it was and as it is to be. */
+const MOST_BYTES = 1024 * 1024;
+
+export const PUT = jsonRoute(
+  personChangeSchema,
+  (db, change, { id }) => changePerson(db, id, change),
+  MOST_BYTES,
+);
 export const DELETE = jsonRoute(eraseSchema, async (db, body, { id }) =>
   eraseForGood(db, await database(), id, body),
 );
