@@ -56,9 +56,12 @@ export async function readJson<S extends z.ZodType>(
 
 /** A route that only reads. */
 export const jsonRead = <T>(
-  handle: (db: Db, params: Params) => Promise<Result<T>>,
+  handle: (db: Db, params: Params, query: URLSearchParams) => Promise<Result<T>>,
   guard: Guard = ownPages,
-) => guarded(guard, async (db, _, params) => answered(await handle(await db(), params)));
+) =>
+  guarded(guard, async (db, request, params) =>
+    answered(await handle(await db(), params, new URL(request.url).searchParams)),
+  );
 
 type Inner = (db: () => Promise<Db>, request: Request, params: Params) => Promise<Response>;
 

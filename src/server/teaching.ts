@@ -12,6 +12,7 @@ import type { Db } from '@/store/db';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { loadClassroom, type Classroom } from './classroom';
 import { idFrom } from './ids';
+import { clockRate } from './today';
 
 export { markSchema };
 export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0) });
@@ -73,7 +74,7 @@ export async function storeEvents(
   if (taught.writtenUp) return fail('written-up', 'This class is written up already.');
   const known = new Set(taught.snapshot.people.map((p) => p.id));
   const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
-  await recordEvents(db, id.value, firstSeq, about, state);
+  await recordEvents(db, id.value, firstSeq, about, state, clockRate());
   return ok({});
 }
 

@@ -14,6 +14,7 @@ import { sessions } from './migrations/0013-sessions';
 import { whoCame } from './migrations/0014-who-came';
 import { instructors } from './migrations/0015-instructors';
 import { whatWasShown } from './migrations/0016-what-was-shown';
+import { room } from './migrations/0017-room';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -35,6 +36,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   whoCame,
   instructors,
   whatWasShown,
+  room,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -45,6 +45,20 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
   };
 }
 
+/** How far a class has come: the same `seen` for as long as nothing happens in it. */
+export type Under = { readonly seen: string; readonly ended: boolean; readonly sinceMs: number };
+
+/** A class that has begun, by the database's clock; null for one that has not, or is written up. */
+export async function underWay(db: Db, classId: string): Promise<Under | null> {
+  const [row] = await db.query<Under>(
+    `select concat((select max(seq) from teach_event e where e.class_id = t.class_id), ' ', ended_at) as seen,
+       ended_at is not null as ended, (extract(epoch from clock_timestamp() - began_at) * 1000)::float8 as "sinceMs"
+     from taught t where class_id = $1 and written_up_at is null`,
+    [classId],
+  );
+  return row ?? null;
+}
+
 /** Every class that was taught to its end, with who was in it. */
 export async function taughtRolls(db: Db): Promise<TaughtRoll[]> {
   return db.query<TaughtRoll>(
@@ -79,13 +93,17 @@ export async function startTeaching(
   );
 }
 
-/** Store events in their order, each once, and where the class now stands; news that comes late does not set it back. */
+/**
+ * Store events in their order, each once, and where the class now stands; news that comes late does not set it back. It comes
+ * after what it tells of, so that a class began at the latest so long ago as its clock says, `rate` times as fast.
+ */
 export async function recordEvents(
   db: Db,
   classId: string,
   firstSeq: number,
   events: readonly TeachEvent[],
   state: TeachState,
+  rate = 1,
 ): Promise<void> {
   await db.transaction(async (tx) => {
     for (const [i, e] of events.entries())
@@ -97,10 +115,17 @@ export async function recordEvents(
     const ended = state.phase === 'done';
     await tx.query(
       `update taught set state = $2,
+         began_at = least(began_at, clock_timestamp() - make_interval(secs => $5::float8 / 1000)),
          ended_at = case when $3 then coalesce(ended_at, greatest(now(), started_at)) else null end
        where class_id = $1 and written_up_at is null and $4 >=
          (select coalesce(max(seq) + 1, 0) from teach_event e where e.class_id = $1)`,
-      [classId, JSON.stringify(state), ended, firstSeq + events.length],
+      [
+        classId,
+        JSON.stringify(state),
+        ended,
+        firstSeq + events.length,
+        Math.max(0, ...events.map((e) => e.atMs)) / rate,
+      ],
     );
   });
 }

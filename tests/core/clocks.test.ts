@@ -1,7 +1,7 @@
 import { runInThisContext } from 'node:vm';
 import fc from 'fast-check';
 import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/days';
-import { classTimeAtOpening } from '@/core/teach/class-clock';
+import { classTimeAtOpening, steadyBeginning } from '@/core/teach/class-clock';
 import { dayWords } from '@/server/sheets/day-words';
 import { today } from '@/server/today';
 import { dayWithYear, listDay, longDay, shortDay } from '@/ui/dates';
@@ -72,4 +72,12 @@ test('the class clock goes by the wall clock, but never back behind what was see
       if (jump * rate > seen) expect(at).toBe(jump * rate);
     }),
   );
+});
+
+test('a beginning told again is the same until a clock was moved', () => {
+  const began = Date.UTC(2026, 10, 24, 10, 30);
+  expect(steadyBeginning(null, began)).toBe(began);
+  for (const late of [-1_000, -3, 0, 40, 1_400]) expect(steadyBeginning(began, began + late)).toBe(began);
+  for (const moved of [-3_600_000, -2_000, 2_000, 86_400_000])
+    expect(steadyBeginning(began, began + moved)).toBe(began + moved);
 });

@@ -1,6 +1,7 @@
 import { readdirSync } from 'node:fs';
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { noFaults } from './axe';
+import { makeClass } from './steps';
 
 /** Last of all: while it runs, nobody else gets in. */
 const WORDS = 'seven slow beads';
@@ -104,6 +105,65 @@ test('locked: nobody reaches any page or route; the passphrase opens it where on
     await page.getByLabel('Passphrase or code').fill(WORDS);
     await page.getByRole('button', { name: 'Open' }).click();
     await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  } finally {
+    await takeLockAway(page);
+  }
+});
+
+test('a helper’s own screen follows the class from another machine: room and marks, and no names in the room', async ({
+  page,
+  browser,
+}) => {
+  test.slow();
+  await setLock(page);
+  try {
+    await makeClass(page, 'Followed class', ['Thumb web, web to web', 'Wrist bends up and down']);
+    const path = new URL(page.url()).pathname;
+    const made = await page.request.post(`/api${path}/helper-code`, {
+      headers: { origin: new URL(page.url()).origin },
+      data: {},
+    });
+    const { code } = (await made.json()) as { code: string };
+    const helper = await browser.newContext();
+    const marks = await helper.newPage();
+    await marks.goto('/');
+    await marks.getByLabel('Passphrase or code').fill(code);
+    await marks.getByRole('button', { name: 'Open' }).click();
+    await expect(marks.getByText('The rows show here once the class begins.')).toBeVisible();
+    const opened = helper.waitForEvent('page');
+    await marks.getByRole('link', { name: 'Room screen' }).click();
+    const room = await opened;
+    await expect(room.getByText('The class shows here once it begins.')).toBeVisible();
+
+    await page.goto(`${path}/teach`);
+    await page.getByRole('button', { name: 'Start the class' }).click();
+    await expect(room.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
+    await expect(room.getByText('Next: Wrist bends up and down')).toBeVisible();
+    await expect(marks.getByLabel('Row').locator('option:checked')).toHaveText('Thumb web, web to web (now)');
+    await page.keyboard.press('ArrowRight');
+    await expect(room.getByRole('heading', { name: 'Wrist bends up and down' })).toBeVisible();
+    await expect(marks.getByLabel('Row').locator('option:checked')).toHaveText(
+      'Wrist bends up and down (now)',
+    );
+    await marks.getByRole('button', { name: 'Eased it: Ansel B' }).click();
+    await expect(marks.getByRole('button', { name: 'Eased it: Ansel B' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    for (const name of ['Ansel', 'Delphine']) await expect(room.locator('body')).not.toContainText(name);
+    const feed = await helper.request.get(`/api${path}/room`, {
+      headers: { 'sec-fetch-site': 'same-origin' },
+    });
+    expect(await feed.text()).not.toMatch(/Ansel|Delphine/);
+
+    await helper.setOffline(true);
+    await expect(room.getByText(/^Oskil cannot be reached/)).toBeVisible();
+    await helper.setOffline(false);
+    await expect(room.getByText(/^Oskil cannot be reached/)).toHaveCount(0);
+    await page.keyboard.press('ArrowRight');
+    await expect(room.getByRole('heading', { name: 'Thank you all' })).toBeVisible();
+    await expect(marks.getByText('The class is over. Thank you.')).toBeVisible();
+    await helper.close();
   } finally {
     await takeLockAway(page);
   }

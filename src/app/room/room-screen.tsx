@@ -17,18 +17,21 @@ import { useFrame } from '@/ui/use-frame';
 import { useRoom } from './use-room';
 
 /** The second window: hands, name, count, side and breath, to be read from across the room. No names. */
-export function RoomScreen() {
-  const view = useRoom();
+export function RoomScreen({ helpersClass }: { helpersClass: string | null }) {
+  const { view, lost } = useRoom(helpersClass);
   useAwake(view !== null);
   if (!view)
     return (
       <Whole>
         <h1 className="m-auto max-w-4xl text-center text-[3rem] leading-tight font-normal">
-          The class shows here once it is taught in another window of this browser.
+          {helpersClass
+            ? 'The class shows here once it begins.'
+            : 'The class shows here once it is taught in another window of this browser.'}
         </h1>
       </Whole>
     );
-  return <Room view={view} />;
+  // A class that begins anew, and a clock that was moved, are followed from their beginning.
+  return <Room key={`${view.classId} ${view.startedAtMs}`} view={view} lost={lost} />;
 }
 
 const Whole = ({ children }: { children: ReactNode }) => (
@@ -37,7 +40,7 @@ const Whole = ({ children }: { children: ReactNode }) => (
   </main>
 );
 
-function Room({ view }: { view: RoomView }) {
+function Room({ view, lost }: { view: RoomView; lost: boolean }) {
   const { state, row, startedAtMs, rate, next } = view;
   const now = useClassClock(startedAtMs, rate);
   const read = useCallback(() => offsetAtTime(state, now()), [state, now]);
@@ -75,7 +78,9 @@ function Room({ view }: { view: RoomView }) {
           )}
         </div>
       </div>
-      <p className="text-[5vh] leading-tight text-soft">{next && `Next: ${next}`}</p>
+      <p className="text-[5vh] leading-tight text-soft">
+        {lost ? 'Oskil cannot be reached. The count goes on as it was last told.' : next && `Next: ${next}`}
+      </p>
     </Whole>
   );
 }

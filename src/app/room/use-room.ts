@@ -1,12 +1,29 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
+import { steadyBeginning } from '@/core/teach/class-clock';
 import { ROOM_CHANNEL, viewFrom, type RoomMessage, type RoomView } from '@/core/teach/room';
+import { useWays } from '@/ui/use-ways';
+import { useRoomFeed } from '@/ui/use-room-feed';
 
 const ASK_EVERY_MS = 2_000;
 
-/** The class as the instructor's screen last told it; asked for until there is one. */
-export function useRoom(): RoomView | null {
+export type Room = { readonly view: RoomView | null; readonly lost: boolean };
+
+/** The class as the instructor's screen tells it in this browser; else, for a helper's class, as the server has it. */
+export function useRoom(helpersClass: string | null): Room {
+  const told = useToldView();
+  const followed = useRoomFeed(told ? null : helpersClass);
+  const [{ mirror, style }] = useWays();
+  return useMemo(() => {
+    if (told || !followed) return { view: told, lost: false };
+    const { feed, startedAtMs, lost } = followed;
+    return { view: { ...feed, startedAtMs, mirror, style }, lost };
+  }, [told, followed, mirror, style]);
+}
+
+/** What the instructor's screen last told; asked for until there is something. */
+function useToldView(): RoomView | null {
   const [view, setView] = useState<RoomView | null>(null);
   useEffect(() => {
     const channel = new BroadcastChannel(ROOM_CHANNEL);
@@ -16,7 +33,13 @@ export function useRoom(): RoomView | null {
       const told = viewFrom(data);
       if (!told) return;
       heard = true;
-      setView(told);
+      setView((before) => ({
+        ...told,
+        startedAtMs: steadyBeginning(
+          before?.classId === told.classId ? before.startedAtMs : null,
+          told.startedAtMs,
+        ),
+      }));
     };
     ask();
     const timer = setInterval(ask, ASK_EVERY_MS);

@@ -25,7 +25,7 @@ const WITH_TOKEN: readonly RegExp[] = [/^\/api\/v1\//, /^\/files\/out\//];
 const forHelper = (classId: string): readonly RegExp[] => [
   /^\/room$/,
   new RegExp(`^/classes/${classId}/helper$`),
-  new RegExp(`^/api/classes/${classId}/marks$`),
+  new RegExp(`^/api/classes/${classId}/(marks|room)$`),
 ];
 
 /** What is about everybody's data at once: a backup holds all of it. */

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import type { Catalogue } from '../catalogue/movement';
+import { doseWords } from '../dose/describe';
 import type { Beat } from '../dose/script';
 import type { MovementFigure } from '../hand/motion';
 import { countStyleSchema } from './count-style';
@@ -27,6 +29,46 @@ export type RoomView = {
   readonly next: string;
   readonly mirror: 'as in a mirror' | 'as seen';
   readonly style: z.infer<typeof countStyleSchema>;
+};
+
+/** Where the class stands for whoever looks at it from elsewhere: by their own clock and in their own way. */
+export type RoomFeed = Pick<RoomView, 'classId' | 'rate' | 'state' | 'row' | 'next'>;
+
+/** What the room is told of the class: no names, no notes. */
+export function roomFeed(
+  { classId, rate }: Pick<RoomView, 'classId' | 'rate'>,
+  rows: readonly TaughtRow[],
+  state: TeachState,
+  catalogue: Catalogue,
+): RoomFeed {
+  const row = rows[state.rowIndex];
+  return {
+    classId,
+    rate,
+    state: { ...state, changes: [], ways: [] },
+    row: row ? roomRow(row, catalogue) : null,
+    next: rows[state.rowIndex + 1]?.title ?? '',
+  };
+}
+
+function roomRow({ kind, title, countMs, beats, voice, row }: TaughtRow, catalogue: Catalogue): RoomRow {
+  const planned = row.kind === 'movement' ? row : null;
+  return {
+    kind,
+    title,
+    countMs,
+    beats,
+    voice,
+    dose: planned ? doseWords(planned.dose) : '',
+    figure: (planned && catalogue.figure(planned.movementId)) ?? null,
+  };
+}
+
+/** What another machine is answered: where the class clock is, ms, and the class itself unless it is as it was last `seen`. */
+export type RoomAnswer = {
+  readonly seen: string;
+  readonly classMs: number;
+  readonly feed?: RoomFeed;
 };
 
 /** Between the two windows: the room asks, the instructor's screen tells. */

@@ -8,17 +8,23 @@ import { database } from '../database';
 
 const WHO = 'x-oskil-who';
 const INSTRUCTOR = 'x-oskil-instructor';
+const CLASS = 'x-oskil-class';
 
 /** Who asks, put on a request by the gate; whatever it carried before is overwritten. */
 export function sayWho(to: Headers, asker: Asker): void {
   to.set(WHO, asker.kind);
   to.delete(INSTRUCTOR);
+  to.delete(CLASS);
+  if (asker.kind === 'helper') to.set(CLASS, asker.classId);
   if (asker.kind === 'instructor' && asker.id !== null) to.set(INSTRUCTOR, asker.id);
 }
 
 export const whoAsks = async (): Promise<Asker['kind']> => kindIn(await headers());
 
 const kindIn = (of: Headers): Asker['kind'] => (of.get(WHO) as Asker['kind'] | null) ?? 'nobody';
+
+/** The class that a helper was let in for; null for anybody else. */
+export const helpersClass = async (): Promise<string | null> => (await headers()).get(CLASS);
 
 /** Sees nothing but what is shared by all. */
 const NOBODY = '00000000-0000-0000-0000-000000000000';

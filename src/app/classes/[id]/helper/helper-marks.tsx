@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach/marks';
 import { Button, buttonClass } from '@/ui/button';
@@ -10,25 +9,24 @@ import { newId } from '@/ui/new-id';
 
 type Props = {
   classId: string;
-  startedAtMs: number;
   rowNow: number;
+  /** The class clock, ms, read when something is marked. */
+  now: () => number;
   rows: readonly { readonly rowId: string; readonly title: string }[];
   people: readonly { readonly id: string; readonly name: string }[];
   marks: readonly Mark[];
 };
 
 /** Everybody of a class with what can be marked of them in one row. */
-export function HelperMarks({ classId, startedAtMs, rowNow, rows, people, marks }: Props) {
-  const router = useRouter();
+export function HelperMarks({ classId, rowNow, now, rows, people, marks }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
-  const [made, setMade] = useState<readonly Mark[]>(marks);
+  const [made, setMade] = useState<readonly Mark[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const rowId = chosen ?? rows[Math.min(rowNow, rows.length - 1)]?.rowId ?? '';
   const latest = (personId: string): MarkKind | null =>
-    made.findLast((m) => m.personId === personId && m.rowId === rowId)?.mark ?? null;
+    [...marks, ...made].findLast((m) => m.personId === personId && m.rowId === rowId)?.mark ?? null;
   const mark = async (personId: string, kind: MarkKind) => {
-    const atMs = Math.max(0, Math.round(Date.now() - startedAtMs));
-    const one: Mark = { id: newId(), personId, rowId, mark: kind, atMs };
+    const one: Mark = { id: newId(), personId, rowId, mark: kind, atMs: Math.round(now()) };
     const kept = await call('POST', `/api/classes/${classId}/marks`, one);
     setTrouble(kept.ok ? null : kept.message);
     if (kept.ok) setMade([...made, one]);
@@ -53,14 +51,7 @@ export function HelperMarks({ classId, startedAtMs, rowNow, rows, people, marks 
             </select>
           )}
         </Field>
-        <Button
-          onClick={() => {
-            setChosen(null);
-            router.refresh();
-          }}
-        >
-          Go to the row of now
-        </Button>
+        {chosen !== null && <Button onClick={() => setChosen(null)}>Follow the class again</Button>}
       </div>
       <Trouble message={trouble} />
       <ul>

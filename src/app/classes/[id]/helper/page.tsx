@@ -7,8 +7,9 @@ import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { fullName } from '@/core/people/person';
 import { findClass } from '@/store/classes';
 import { loadMarks, loadTaught } from '@/store/teaching';
-import { Empty, Page, PageHead } from '@/ui/page';
-import { HelperMarks } from './helper-marks';
+import { buttonClass } from '@/ui/button';
+import { Page, PageHead } from '@/ui/page';
+import { HelperScreen } from './helper-screen';
 
 export const metadata: Metadata = { title: 'Marks' };
 
@@ -23,21 +24,20 @@ export default async function HelperPage({ params }: { params: Promise<{ id: str
   const rows = taught ? rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes) : [];
   return (
     <Page>
-      <PageHead title={`Marks: ${info.name}`} line="Tap what happened; it is stored at once." />
-      {taught && !taught.ended ? (
-        <HelperMarks
-          classId={info.id}
-          startedAtMs={taught.startedAtMs}
-          rowNow={taught.state.rowIndex}
-          rows={rows.map(({ rowId, title }) => ({ rowId, title }))}
-          people={taught.snapshot.people.map((p) => ({ id: p.id, name: fullName(p) }))}
-          marks={await loadMarks(db, info.id)}
-        />
-      ) : (
-        <Empty>
-          <p>{taught ? 'The class is over. Thank you.' : 'The class has not begun. Reload when it has.'}</p>
-        </Empty>
-      )}
+      <PageHead title={`Marks: ${info.name}`} line="Tap what happened; it is stored at once.">
+        <a href="/room" target="_blank" className={buttonClass()}>
+          Room screen
+        </a>
+      </PageHead>
+      <HelperScreen
+        classId={info.id}
+        stage={!taught ? 'before' : taught.ended ? 'over' : 'under way'}
+        startedAtMs={taught?.startedAtMs ?? 0}
+        rowNow={taught?.state.rowIndex ?? 0}
+        rows={rows.map(({ rowId, title }) => ({ rowId, title }))}
+        people={(taught?.snapshot.people ?? []).map((p) => ({ id: p.id, name: fullName(p) }))}
+        marks={taught ? await loadMarks(db, info.id) : []}
+      />
     </Page>
   );
 }

@@ -7,7 +7,7 @@ import { practiceOf, type Practice, type Tap } from '@/core/teach/practice';
 import { START, type TeachState } from '@/core/teach/state';
 import { NO_VOICE } from '@/core/teach/ticks';
 import { useCountSound } from '../teach/use-count-sound';
-import { USUAL_WAYS } from '../teach/use-ways';
+import { USUAL_WAYS } from '@/ui/use-ways';
 
 /** Time to get ready in, ms. */
 const LEAD_IN_MS = 3_000;

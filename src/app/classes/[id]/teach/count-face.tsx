@@ -12,7 +12,7 @@ import { isStaying } from '@/core/teach/count-commands';
 import { breathAt } from '@/core/teach/breath';
 import { BreathSwell } from '@/ui/breath-swell';
 import type { MirrorChoice } from '@/ui/counted-hands';
-import type { Ways } from './use-ways';
+import type { Ways } from '@/ui/use-ways';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';

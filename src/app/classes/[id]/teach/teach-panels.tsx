@@ -11,7 +11,7 @@ import { NoteSheet } from './note-sheet';
 import { SwapSheet } from './swap-sheet';
 import type { Panel } from './use-actions';
 import type { Teaching } from './use-teaching';
-import type { Ways } from './use-ways';
+import type { Ways } from '@/ui/use-ways';
 import { WaysSheet } from './ways-sheet';
 
 type Props = {

@@ -31,7 +31,7 @@ import { useRoomView } from './use-room-view';
 import { useRowsOf } from './use-rows-of';
 import { useTeachKeys } from './use-teach-keys';
 import { useTeaching } from './use-teaching';
-import { useWays, type Ways } from './use-ways';
+import { useWays, type Ways } from '@/ui/use-ways';
 import { useWhenDone } from './use-when-done';
 
 type Props = {

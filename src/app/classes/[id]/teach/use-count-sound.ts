@@ -7,7 +7,7 @@ import { sayingsOf } from '@/core/teach/sayings';
 import type { TeachState } from '@/core/teach/state';
 import { ticksOf, type RowVoice, type Tone } from '@/core/teach/ticks';
 import { offsetAtTime } from '@/core/teach/position';
-import type { Ways } from './use-ways';
+import type { Ways } from '@/ui/use-ways';
 
 /** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
 const AHEAD_MS = 2_500;

@@ -6,7 +6,7 @@ import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import { Sheet } from './sheet';
-import { MIRRORS, SOUNDS, type Ways } from './use-ways';
+import { MIRRORS, SOUNDS, type Ways } from '@/ui/use-ways';
 
 type Props = { open: boolean; onClose: () => void; ways: Ways; onChange: (change: Partial<Ways>) => void };
 
