@@ -10,6 +10,7 @@ import { answers, launch } from './lib/launch.mjs';
 import { ensureBuilt, ensureInstalled } from './lib/prepare.mjs';
 import { freePort } from './lib/scratch-server.mjs';
 
+const TODAY = '2026-11-24';
 const [CLASSES, PEOPLE, A_CLASS] = [5_000, 240, 24];
 const SERIES = 10;
 const READS_EACH = 40;
@@ -23,7 +24,7 @@ const url = `http://127.0.0.1:${port}`;
 
 async function start() {
   const from = Date.now();
-  const { child, ended, output } = launch(folder, port, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' });
+  const { child, ended, output } = launch(folder, port, { OSKIL_DEMO: '1', OSKIL_TODAY: TODAY });
   if (!(await answers(url, child))) throw new Error(`It did not start:\n${output()}`);
   const startMs = Date.now() - from;
   const stop = async () => {
@@ -33,7 +34,10 @@ async function start() {
   return { startMs, stop, pid: child.pid };
 }
 
-/** The demo's class that was taught, taught again by ten series, twice a week with a pause, before the demo begins. */
+/**
+ * The demo's class that was taught, taught again by ten series, twice a week with a pause, before the demo begins; and one of today,
+ * of people who have come all the time.
+ */
 async function tenYears() {
   const pg = await PGlite.create(join(folder, 'pg'));
   await pg.exec(`
@@ -65,6 +69,11 @@ async function tenYears() {
     insert into teach_event (class_id, seq, kind, row_id, at_ms)
       select past.id, e.seq, e.kind, e.row_id, e.at_ms from past,
         (select * from teach_event where class_id = (select class_id from taught where ended_at is not null order by class_id limit 1)) e;
+    create temp table soon as select gen_random_uuid() as id, id as series_id from rooms where n = 1;
+    insert into class (id, series_id, day, starts_at, week) select id, series_id, '${TODAY}', '10:30', 20 from soon;
+    insert into class_person (class_id, person_id)
+      select distinct soon.id, s.person_id from soon, seats s join past p on p.id = s.class_id where p.room = 1;
+    insert into plan (class_id, current) select soon.id, model.current from soon, model;
     insert into measure (person_id, hand, kind, value, on_day)
       select c.id, h, 'grip', 20 + random() * 5, date '2016-10-01' + 30 * m from crowd c, unnest(array['L', 'R']) h, generate_series(0, 119) m;
     analyze;

@@ -27,7 +27,7 @@ export default async function TodayPage() {
   const ending = await endingClearances(db, day);
   const room = next && (await loadClassroom(db, next.id));
   const trouble = backupTrouble();
-  const due = next && (await dueAt(db, next, day));
+  const due = room ? await dueAt(db, next!, room.people, day) : undefined;
   return (
     <Page>
       <PageHead title="Today" line={longDay(day)} />

@@ -7,10 +7,10 @@ import { usualWeeks } from '@/core/term/term';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
 import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
-import { addClass, addSeries, listClasses, shownMovements } from '@/store/classes';
+import { addClass, addSeries, shownMovements } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { addGripTest } from '@/store/grip';
-import { listPeople, savePerson } from '@/store/people';
+import { isEmpty, savePerson } from '@/store/people';
 import { saveTerm } from '@/store/terms';
 import { addMark, recordEvents, startTeaching } from '@/store/teaching';
 import { saveWrapUp } from '@/store/wrap-ups';
@@ -60,7 +60,7 @@ const GROUPS: readonly Group[] = [
 
 /** Load Fernhollow Glasshouse, dated around `today`, if the database holds nothing yet. Returns whether it did. */
 export async function loadDemo(db: Db, today: string, newId: () => string): Promise<boolean> {
-  if ((await listPeople(db)).length > 0 || (await listClasses(db)).length > 0) return false;
+  if (!(await isEmpty(db))) return false;
   await db.transaction(async (tx) => {
     const people = await addPeople(tx, today, newId);
     for (const [propId, pieces] of Object.entries(DEMO_BAG)) await setBag(tx, propId, pieces);

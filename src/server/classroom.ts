@@ -1,5 +1,6 @@
 import { addDays } from '@/core/days';
 import type { OwnMovement } from '@/core/catalogue/own';
+import { FIRST_CLASSES } from '@/core/plan/rules/g2-gentle-rise';
 import type { Pace } from '@/core/plan/pace';
 import type { Plan } from '@/core/plan/plan';
 import type { CheckIn } from '@/core/screening/check-in';
@@ -34,7 +35,7 @@ export type Classroom = {
   readonly own: readonly OwnMovement[];
   /** What was said at the door, by person. */
   readonly checkIns: Readonly<Record<string, CheckIn>>;
-  /** Classes of this series each person has come to before this one. */
+  /** Classes of this series each person has come to before this one, as far as they count as their first. */
   readonly attended: Readonly<Record<string, number>>;
   /** Plans of this series taught in the four weeks before. */
   readonly recent: readonly Plan[];
@@ -51,15 +52,17 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
   const info = await findClass(db, classId);
   const stored = info && (await loadPlan(db, classId));
   if (!info || !stored) return null;
+  const people = await peopleOfClass(db, classId);
+  const ids = people.map((p) => p.id);
   return {
     info,
     stored,
-    people: await peopleOfClass(db, classId),
+    people,
     bag: await loadBag(db),
     shown: await shownMovements(db, info.seriesId, info.day),
     own: await listOwn(db),
     checkIns: await loadCheckIns(db, classId),
-    attended: await timesAttended(db, info.seriesId, info.day),
+    attended: await timesAttended(db, ids, info.seriesId, info.day, FIRST_CLASSES),
     recent: await taughtPlans(db, info.seriesId, fourWeeksBefore(info.day), info.day),
     pace: await paceBefore(db, info.day),
     packed: await loadPacked(db, classId),

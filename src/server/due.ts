@@ -1,13 +1,12 @@
 import { daysBetween } from '@/core/days';
 import { isMeasureDue } from '@/core/measure/due';
 import { LOOK_BACK_FROM_DAYS } from '@/core/measure/look-back';
-import { fullName } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people/person';
 import { firstDays } from '@/store/wrap-ups';
 import type { ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
-import { peopleOfClass } from '@/store/people';
 import { listTerms } from '@/store/terms';
-import { personResults } from './results';
+import { lookBacks } from './results';
 
 /** What is due about the people of the next class. */
 export type Due = {
@@ -18,9 +17,8 @@ export type Due = {
   readonly worse: readonly { readonly id: string; readonly name: string }[];
 };
 
-/** Measures that are due at the next class, all of them in a week of review; and who to look back on. */
-export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due> {
-  const people = await peopleOfClass(db, info.id);
+/** Measures that are due at the next class, whose people these are, all of them in a week of review; and who to look back on. */
+export async function dueAt(db: Db, info: ClassInfo, people: readonly Person[], today: string): Promise<Due> {
   const first = await firstDays(
     db,
     people.map((p) => p.id),
@@ -28,12 +26,12 @@ export async function dueAt(db: Db, info: ClassInfo, today: string): Promise<Due
   const review = await isReview(db, info);
   const due = people.filter((p) => isMeasureDue(p.measures, first[p.id] ?? null, today, review));
   const longEnough = people.filter((p) => daysBetween(first[p.id] ?? today, today) >= LOOK_BACK_FROM_DAYS);
-  const results = await Promise.all(longEnough.map((p) => personResults(db, p.id, 'best', today)));
+  const looks = await lookBacks(db, longEnough, today);
   return {
     measure: due.map(fullName),
     why: review ? 'it is the week to measure' : 'nothing was measured yet, or not for four weeks',
-    worse: results.flatMap((r) =>
-      r?.lookBack.kind === 'worse' ? [{ id: r.person.id, name: fullName(r.person) }] : [],
+    worse: longEnough.flatMap((p) =>
+      looks.get(p.id)?.kind === 'worse' ? [{ id: p.id, name: fullName(p) }] : [],
     ),
   };
 }

@@ -37,14 +37,14 @@ export async function callsDue(db: Db, today: string): Promise<Call[]> {
 export const toDecide = (db: Db, today: string) => undecidedClasses(db, addDays(today, -WITHIN_DAYS));
 
 async function callsOf(db: Db, info: ClassInfo, today: string, since: string): Promise<Call[]> {
+  const rose = (await loadAttendance(db, info.id)).filter((a) => a.present && painRose(a));
+  if (rose.length === 0) return [];
   const taught = await loadTaught(db, info.id);
   const answers = await loadCalls(db, info.id);
-  const sore = (await loadAttendance(db, info.id))
-    .filter((a) => a.present && painRose(a))
-    .map(({ personId }) => ({
-      personId,
-      answered: answers.filter((a) => a.personId === personId).map((a) => a.slot),
-    }));
+  const sore = rose.map(({ personId }) => ({
+    personId,
+    answered: answers.filter((a) => a.personId === personId).map((a) => a.slot),
+  }));
   return dueCalls(sore, info.day, today, since).flatMap(({ personId, slot }) => {
     const person = taught?.snapshot.people.find((p) => p.id === personId);
     if (!person) return [];

@@ -7,11 +7,12 @@ import { lookBack, type LookBack } from '@/core/measure/look-back';
 import { readiness, type Readiness } from '@/core/measure/readiness';
 import { resultsOf, type Result } from '@/core/measure/results';
 import type { Db } from '@/store/db';
-import { loadGripTests } from '@/store/grip';
+import { gripTestsOf, loadGripTests } from '@/store/grip';
 import { homeTold } from '@/store/home';
-import { findPerson } from '@/store/people';
-import { classLinesOf } from '@/store/wrap-ups';
+import { findPerson, firstMeasures } from '@/store/people';
+import { classEnds, classLinesOf } from '@/store/wrap-ups';
 import { idFrom } from './ids';
+import { withMeasures } from './measures';
 
 export type PersonResults = {
   readonly person: Person;
@@ -50,4 +51,23 @@ export async function personResults(
     home: await homeTold(db, person.id),
     ready,
   };
+}
+
+/** How it has gone for several people, of whom the newest measures are at hand: with the first ones they are enough. */
+export async function lookBacks(
+  db: Db,
+  people: readonly Pick<Person, 'id' | 'measures'>[],
+  today: string,
+): Promise<ReadonlyMap<string, LookBack>> {
+  const ids = people.map((p) => p.id);
+  const tests = await gripTestsOf(db, ids);
+  const classes = await classEnds(db, ids);
+  const first = await firstMeasures(db, ids);
+  return new Map(
+    people.map((p) => {
+      const measures = withMeasures(first.get(p.id) ?? [], p.measures);
+      const results = resultsOf({ measures }, tests.get(p.id) ?? [], 'best');
+      return [p.id, lookBack(classes.get(p.id) ?? [], results, today)];
+    }),
+  );
 }

@@ -99,7 +99,8 @@ export async function classesFrom(db: Db, day: string): Promise<ClassInfo[]> {
 /** Classes from a day on, and any before it that are under way, earliest first. */
 export async function upcomingClasses(db: Db, day: string): Promise<ClassInfo[]> {
   const rows = await db.query<ClassRow>(
-    `${SELECT} where (c.day >= $1 and t.written_up_at is null) or (t.class_id is not null and t.ended_at is null)
+    `${SELECT} where t.written_up_at is null and c.id in (select id from class where day >= $1
+       union select class_id from taught where written_up_at is null and ended_at is null)
      order by c.day, c.starts_at, c.id limit 20`,
     [day],
   );
@@ -238,8 +239,10 @@ export async function classOfSeriesOn(db: Db, seriesId: string, day: string): Pr
 /** Movements in the taught classes of a series before a day: what the group has been shown. */
 export async function shownMovements(db: Db, seriesId: string, beforeDay: string): Promise<string[]> {
   const rows = await db.query<{ id: string }>(
-    `select distinct m.id from class c join taught t on t.class_id = c.id cross join unnest(t.movements) m (id)
-     where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by m.id`,
+    // Most classes show what another did: first which lists there are, then what is in them.
+    `select distinct m.id from (select distinct t.movements from class c join taught t on t.class_id = c.id
+       where c.series_id = $1 and c.day < $2 and t.ended_at is not null) t cross join unnest(t.movements) m (id)
+     order by m.id`,
     [seriesId, beforeDay],
   );
   return rows.map((r) => r.id);

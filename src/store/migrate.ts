@@ -15,6 +15,7 @@ import { whoCame } from './migrations/0014-who-came';
 import { instructors } from './migrations/0015-instructors';
 import { whatWasShown } from './migrations/0016-what-was-shown';
 import { room } from './migrations/0017-room';
+import { attendanceDay } from './migrations/0018-attendance-day';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
@@ -37,6 +38,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   instructors,
   whatWasShown,
   room,
+  attendanceDay,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

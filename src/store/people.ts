@@ -1,4 +1,5 @@
-import { MEASURE_KINDS } from '@/core/people/person';
+import { groupBy } from '@/core/group';
+import { MEASURE_KINDS, WHOLE_PERSON } from '@/core/people/person';
 import type { Clearance, Measure, Person, PersonCondition, PersonFields } from '@/core/people/person';
 import type { Db } from './db';
 
@@ -24,14 +25,20 @@ type PersonRow = {
 
 /** Measures of a person: all there ever were, the newest of each kind and hand, which is all that a plan asks of, or none for a list. */
 type Measured = 'all' | 'newest' | 'none';
+
+const HANDS_AND_KINDS = MEASURE_KINDS.flatMap((kind) =>
+  (WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R']).map((hand) => `('${hand}', '${kind}')`),
+).join(', ');
+
+/** Of each kind and hand of a person `p` one: a look into the index for each, however many years of them there are. */
+const oneOfEach = (way: 'asc' | 'desc'): string =>
+  `(select n.* from (values ${HANDS_AND_KINDS}) of_each (h, k) cross join lateral
+    (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k order by n.on_day ${way} limit 1) n) m`;
+
 const MEASURES: Readonly<Record<Measured, string>> = {
   all: 'measure m where m.person_id = p.id',
+  newest: oneOfEach('desc'),
   none: 'measure m where false',
-  // One look into the index for each, however many years of them there are.
-  newest: `(select n.* from unnest(array['L', 'R', 'both']) h
-    cross join unnest(array[${MEASURE_KINDS.map((kind) => `'${kind}'`).join(', ')}]) k
-    cross join lateral (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k
-      order by n.on_day desc limit 1) n) m`,
 };
 
 const select = (measured: Measured): string => `
@@ -91,15 +98,27 @@ export async function peopleClearedUntil(db: Db, day: string): Promise<Person[]>
   return rows.map(personOf);
 }
 
+/** Whether there is neither a person nor a class yet. */
+export async function isEmpty(db: Db): Promise<boolean> {
+  const [row] = await db.query<{ empty: boolean }>(
+    'select not exists (select from person) and not exists (select from class) as empty',
+  );
+  return row!.empty;
+}
+
 export async function findPerson(db: Db, id: string): Promise<Person | null> {
   const [row] = await db.query<PersonRow>(`${SELECT} where p.id = $1`, [id]);
   return row ? personOf(row) : null;
 }
 
 /** People expected at a class, archived ones left out. */
-export async function peopleOfClass(db: Db, classId: string): Promise<Person[]> {
+export async function peopleOfClass(
+  db: Db,
+  classId: string,
+  measured: Measured = 'newest',
+): Promise<Person[]> {
   const rows = await db.query<PersonRow>(
-    `${SELECT} join class_person cp on cp.person_id = p.id
+    `${select(measured)} join class_person cp on cp.person_id = p.id
      where cp.class_id = $1 and p.archived_at is null order by lower(p.first_name), p.initial, p.id`,
     [classId],
   );
@@ -164,6 +183,19 @@ export async function putMeasures(db: Db, personId: string, measures: readonly M
      on conflict (person_id, hand, kind, on_day) do update set value = excluded.value where old.value <> excluded.value`,
     [personId, JSON.stringify(measures)],
   );
+}
+
+/** The first of each kind and hand that was measured of these people. */
+export async function firstMeasures(
+  db: Db,
+  personIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly Measure[]>> {
+  const rows = await db.query<Measure & { id: string }>(
+    `select p.id, m.hand, m.kind, m.value::float8, m.on_day::text as "on"
+     from unnest($1::uuid[]) p (id) cross join lateral ${oneOfEach('asc')}`,
+    [personIds],
+  );
+  return new Map([...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => m)]));
 }
 
 /** A person's record as it is now, which nobody else changes before the transaction ends. */

@@ -1,3 +1,5 @@
+import { groupBy } from '@/core/group';
+import { CLASSES_LOOKED_AT } from '@/core/measure/look-back';
 import type { ClassLine } from '@/core/people/advice-note';
 import type { WrapUp, WrapUpPerson } from '@/core/teach/wrap-up';
 import type { Db } from './db';
@@ -44,25 +46,48 @@ export async function saveWrapUp(db: Db, classId: string, wrapUp: WrapUp): Promi
 
 /** Every written-up class of one person, oldest first. */
 export async function classLinesOf(db: Db, personId: string): Promise<ClassLine[]> {
-  return db.query<ClassLine>(
-    `select c.day::text as day, a.present, json_build_array(a.pain_before_left, a.pain_before_right) as "painBefore",
-       json_build_array(a.pain_after_left, a.pain_after_right) as "painAfter", a.effort, a.adapted
-     from attendance a join class c on c.id = a.class_id where a.person_id = $1 order by c.day`,
-    [personId],
-  );
+  return db.query<ClassLine>(`select ${LINE} from attendance a where a.person_id = $1 order by a.day`, [
+    personId,
+  ]);
 }
 
-/** How many classes of a series before a day each person has come to, as written up. */
+const LINE = `a.day::text as day, a.present, json_build_array(a.pain_before_left, a.pain_before_right) as "painBefore",
+  json_build_array(a.pain_after_left, a.pain_after_right) as "painAfter", a.effort, a.adapted`;
+
+/** Of several people what a look back asks of, however many years they have come: their first and last classes, oldest first. */
+export async function classEnds(
+  db: Db,
+  personIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly ClassLine[]>> {
+  const came = 'from attendance a where a.person_id = p.id and a.present';
+  const told = `${came} and (a.pain_before_left is not null or a.pain_before_right is not null)`;
+  const ends = [
+    `${came} order by a.day limit 1`,
+    `${came} order by a.day desc limit $2`,
+    `${told} order by a.day limit $2`,
+    `${told} order by a.day desc limit $2`,
+  ].map((from) => `(select a.* ${from})`);
+  const rows = await db.query<ClassLine & { id: string }>(
+    `select p.id, ${LINE} from unnest($1::uuid[]) p (id) cross join lateral (${ends.join(' union ')}) a order by a.day`,
+    [personIds, CLASSES_LOOKED_AT],
+  );
+  return groupBy(rows, (r) => r.id);
+}
+
+/** How many classes of a series before a day each of these people has come to, as written up; no more than `most` are counted. */
 export async function timesAttended(
   db: Db,
+  personIds: readonly string[],
   seriesId: string,
   beforeDay: string,
+  most: number,
 ): Promise<Record<string, number>> {
   const rows = await db.query<{ id: string; times: number }>(
-    `select a.person_id as id, count(*)::int as times
-     from attendance a join class c on c.id = a.class_id
-     where c.series_id = $1 and c.day < $2 and a.present group by 1`,
-    [seriesId, beforeDay],
+    `select p.id, count(*)::int as times from unnest($1::uuid[]) p (id) cross join lateral
+       (select from attendance a join class c on c.id = a.class_id
+        where a.person_id = p.id and a.present and a.day < $3 and c.series_id = $2 order by a.day desc limit $4) a
+     group by 1`,
+    [personIds, seriesId, beforeDay, most],
   );
   return Object.fromEntries(rows.map((r) => [r.id, r.times]));
 }
@@ -70,8 +95,8 @@ export async function timesAttended(
 /** The day of the first class of each of these people. */
 export async function firstDays(db: Db, personIds: readonly string[]): Promise<Record<string, string>> {
   const rows = await db.query<{ id: string; day: string }>(
-    `select a.person_id as id, min(c.day)::text as day
-     from attendance a join class c on c.id = a.class_id where a.present and a.person_id = any ($1::uuid[]) group by 1`,
+    `select p.id, a.day::text from unnest($1::uuid[]) p (id) cross join lateral
+       (select day from attendance a where a.person_id = p.id and a.present order by a.day limit 1) a`,
     [personIds],
   );
   return Object.fromEntries(rows.map((r) => [r.id, r.day]));

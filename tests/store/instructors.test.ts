@@ -47,7 +47,7 @@ const MORE = [
   `insert into mark select gen_random_uuid(), class_id, person_id, 'r1', 'did', 0 from ${ONE}`,
   `insert into decision select class_id, person_id, 'flex', 'stay', 0, '[]', 'left' from ${ONE}`,
   `insert into station_visit select class_id, person_id, 'grip', now() from ${ONE}`,
-  `insert into own_rung select c.series_id, person_id, 'spread', 1, 1, day from ${ONE} join class c on c.id = class_id
+  `insert into own_rung select c.series_id, person_id, 'spread', 1, 1, c.day from ${ONE} join class c on c.id = class_id
      on conflict do nothing`,
   `insert into home_card select gen_random_uuid(), person_id, class_id, '[1]', 2 from ${ONE}`,
   `insert into home_day select id, '2026-11-24', 1 from home_card`,

@@ -187,10 +187,10 @@ describe('what earlier classes tell', () => {
     await teach(FIRST, 1);
     const line = draftFor(ANSEL, [], String);
     await saveWrapUp(db, FIRST, { people: [line], notes: '' });
-    expect(await timesAttended(db, SERIES, '2026-11-25')).toEqual({ [ANSEL]: 1 });
-    expect(await timesAttended(db, SERIES, '2026-11-18')).toEqual({});
+    expect(await timesAttended(db, [ANSEL], SERIES, '2026-11-25', 4)).toEqual({ [ANSEL]: 1 });
+    expect(await timesAttended(db, [ANSEL], SERIES, '2026-11-18', 4)).toEqual({});
     await saveWrapUp(db, FIRST, { people: [{ ...line, present: false }], notes: '' });
-    expect(await timesAttended(db, SERIES, '2026-11-25')).toEqual({});
+    expect(await timesAttended(db, [ANSEL], SERIES, '2026-11-25', 4)).toEqual({});
   });
 
   test('too few taught rows are no pace; enough of them are, as they were taught', async () => {

@@ -13,7 +13,8 @@ export type LookBack = {
 
 /** From so many days after the first class there is something to look back on. */
 export const LOOK_BACK_FROM_DAYS = 21;
-const CLASSES_LOOKED_AT = 4;
+/** Pain is told by so many of the first classes against so many of the last. */
+export const CLASSES_LOOKED_AT = 4;
 const FEWEST_CLASSES = 2;
 /** Mean pain before class has to move by so much, of ten, to say anything. */
 const PAIN_MOVES = 1;

@@ -10,7 +10,7 @@ import { lastRow, setRow } from './g1-one-change';
 const GROUP_RISE = 1.2;
 const GENTLE_RISE = 1.1;
 /** Someone's first classes: four weeks at one class a week. */
-const FIRST_CLASSES = 4;
+export const FIRST_CLASSES = 4;
 
 const KINDS: readonly (readonly [keyof Volume, string])[] = [
   ['resisted', 'Resisted repetitions by effort rise'],
