@@ -4,14 +4,14 @@ import { expiringClearances } from '@/core/people/expiring';
 import { fullName } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from '@/core/teach/calls';
-import { painRose } from '@/core/teach/wrap-up';
+import { painRose, type WrapUpPerson } from '@/core/teach/wrap-up';
 import { loadCalls, saveCall } from '@/store/calls';
 import { classesFrom, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { peopleClearedUntil } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { undecidedClasses } from '@/store/progress';
-import { loadAttendance } from '@/store/wrap-ups';
+import { attendanceOf } from '@/store/wrap-ups';
 import { idFrom } from './ids';
 
 export { callAnswerSchema };
@@ -30,14 +30,25 @@ export type Call = {
 export async function callsDue(db: Db, today: string): Promise<Call[]> {
   const since = addDays(today, -WITHIN_DAYS);
   const recent = (await classesFrom(db, since)).filter((c) => c.status === 'written up');
-  return (await Promise.all(recent.map((c) => callsOf(db, c, today, since)))).flat();
+  const came = await attendanceOf(
+    db,
+    recent.map((c) => c.id),
+  );
+  const calls = await Promise.all(recent.map((c) => callsOf(db, c, came.get(c.id) ?? [], today, since)));
+  return calls.flat();
 }
 
 /** Classes of the last week after which nobody has said who moves on. */
 export const toDecide = (db: Db, today: string) => undecidedClasses(db, addDays(today, -WITHIN_DAYS));
 
-async function callsOf(db: Db, info: ClassInfo, today: string, since: string): Promise<Call[]> {
-  const rose = (await loadAttendance(db, info.id)).filter((a) => a.present && painRose(a));
+async function callsOf(
+  db: Db,
+  info: ClassInfo,
+  came: readonly WrapUpPerson[],
+  today: string,
+  since: string,
+): Promise<Call[]> {
+  const rose = came.filter((a) => a.present && painRose(a));
   if (rose.length === 0) return [];
   const taught = await loadTaught(db, info.id);
   const answers = await loadCalls(db, info.id);

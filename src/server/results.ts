@@ -62,7 +62,7 @@ export async function lookBacks(
   const ids = people.map((p) => p.id);
   const tests = await gripTestsOf(db, ids);
   const classes = await classEnds(db, ids);
-  const first = await firstMeasures(db, ids);
+  const first = await firstMeasures(db, people);
   return new Map(
     people.map((p) => {
       const measures = withMeasures(first.get(p.id) ?? [], p.measures);

@@ -30,14 +30,13 @@ const HANDS_AND_KINDS = MEASURE_KINDS.flatMap((kind) =>
   (WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R']).map((hand) => `('${hand}', '${kind}')`),
 ).join(', ');
 
-/** Of each kind and hand of a person `p` one: a look into the index for each, however many years of them there are. */
-const oneOfEach = (way: 'asc' | 'desc'): string =>
-  `(select n.* from (values ${HANDS_AND_KINDS}) of_each (h, k) cross join lateral
-    (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k order by n.on_day ${way} limit 1) n) m`;
+/** The newest of each kind and hand of a person `p`: a look into the index for each, however many years of them there are. */
+const NEWEST = `(select n.* from (values ${HANDS_AND_KINDS}) of_each (h, k) cross join lateral
+    (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k order by n.on_day desc limit 1) n) m`;
 
 const MEASURES: Readonly<Record<Measured, string>> = {
   all: 'measure m where m.person_id = p.id',
-  newest: oneOfEach('desc'),
+  newest: NEWEST,
   none: 'measure m where false',
 };
 
@@ -185,15 +184,18 @@ export async function putMeasures(db: Db, personId: string, measures: readonly M
   );
 }
 
-/** The first of each kind and hand that was measured of these people. */
+/** The first of each kind and hand that was measured of these people, whose newest measures are at hand. */
 export async function firstMeasures(
   db: Db,
-  personIds: readonly string[],
+  people: readonly Pick<Person, 'id' | 'measures'>[],
 ): Promise<ReadonlyMap<string, readonly Measure[]>> {
+  const newest = people.flatMap((p) => p.measures.map(({ hand, kind }) => ({ id: p.id, hand, kind })));
   const rows = await db.query<Measure & { id: string }>(
-    `select p.id, m.hand, m.kind, m.value::float8, m.on_day::text as "on"
-     from unnest($1::uuid[]) p (id) cross join lateral ${oneOfEach('asc')}`,
-    [personIds],
+    `select p.id, p.hand, p.kind, m.value::float8, m.on_day::text as "on"
+     from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
+       (select value, on_day from measure m where m.person_id = p.id and m.hand = p.hand and m.kind = p.kind
+        order by m.on_day limit 1) m`,
+    [JSON.stringify(newest)],
   );
   return new Map([...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => m)]));
 }

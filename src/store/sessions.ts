@@ -1,5 +1,13 @@
 import type { Db } from './db';
 
+/** What locks there are: instructors by name, each with a passphrase, or one passphrase for all. */
+export async function loadLocks(db: Db): Promise<{ readonly byName: boolean; readonly forAll: boolean }> {
+  const [row] = await db.query<{ byName: boolean; forAll: boolean }>(
+    'select exists (select from instructor) as "byName", exists (select from lock) as "forAll"',
+  );
+  return row!;
+}
+
 /** How the passphrase is kept; null while there is none. */
 export async function loadPassphrase(db: Db): Promise<string | null> {
   const [row] = await db.query<{ passphrase: string }>('select passphrase from lock');

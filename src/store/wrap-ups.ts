@@ -4,13 +4,23 @@ import type { ClassLine } from '@/core/people/advice-note';
 import type { WrapUp, WrapUpPerson } from '@/core/teach/wrap-up';
 import type { Db } from './db';
 
-export async function loadAttendance(db: Db, classId: string): Promise<WrapUpPerson[]> {
-  return db.query<WrapUpPerson>(
-    `select person_id as "personId", present, pain_before_left as "painBeforeLeft",
+export const loadAttendance = async (db: Db, classId: string): Promise<readonly WrapUpPerson[]> =>
+  (await attendanceOf(db, [classId])).get(classId) ?? [];
+
+/** Who came to each of these classes, and what was said. */
+export async function attendanceOf(
+  db: Db,
+  classIds: readonly string[],
+): Promise<ReadonlyMap<string, readonly WrapUpPerson[]>> {
+  const rows = await db.query<WrapUpPerson & { id: string }>(
+    `select class_id as id, person_id as "personId", present, pain_before_left as "painBeforeLeft",
        pain_before_right as "painBeforeRight", pain_after_left as "painAfterLeft",
        pain_after_right as "painAfterRight", effort, enjoyed, adapted, notes
-     from attendance where class_id = $1`,
-    [classId],
+     from attendance where class_id = any ($1::uuid[])`,
+    [classIds],
+  );
+  return new Map(
+    [...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...line }) => line)]),
   );
 }
 

@@ -128,7 +128,7 @@ test('a class that is put on another day takes its lines with it', async () => {
 test('of each measure the newest, and the first', async () => {
   const people = await peopleOfClass(db, id(1000 + CLASSES), 'all');
   const newest = await peopleOfClass(db, id(1000 + CLASSES), 'newest');
-  const first = await firstMeasures(db, PEOPLE);
+  const first = await firstMeasures(db, newest);
   const bendsOf = (measures: readonly Measure[] | undefined) =>
     (measures ?? []).filter((m) => m.kind === 'bend back');
   for (const [i, { id: personId, measures }] of people.entries()) {

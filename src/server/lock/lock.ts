@@ -20,6 +20,7 @@ import {
   endSession,
   forgetGuesses,
   lateGuesses,
+  loadLocks,
   loadPassphrase,
   oneByOne,
   saveHelperCode,
@@ -37,14 +38,15 @@ export const IDLE_MINUTES = 60;
 const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 
 /** One passphrase for all, or one for each instructor by name. */
-export const hasLock = async (db: Db): Promise<boolean> =>
-  (await loadPassphrase(db)) !== null || (await hasInstructors(db));
+export async function hasLock(db: Db): Promise<boolean> {
+  const { byName, forAll } = await loadLocks(db);
+  return byName || forAll;
+}
 
 /** Who carries this session; everybody is the instructor while there is no lock. */
 export async function askerOf(db: Db, token: string | undefined): Promise<Asker> {
-  const byName = await hasInstructors(db);
-  if (!byName && (await loadPassphrase(db)) === null)
-    return { kind: 'instructor', id: null, coordinator: true };
+  const { byName, forAll } = await loadLocks(db);
+  if (!byName && !forAll) return { kind: 'instructor', id: null, coordinator: true };
   const session = token ? await seeSession(db, hashOf(token), IDLE_MINUTES, today()) : null;
   if (!session) return { kind: 'nobody' };
   if (session.classId !== null) return { kind: 'helper', classId: session.classId };
