@@ -102,7 +102,8 @@ export function guarded(guard: Guard, inner: Inner) {
   };
 }
 
-const answered = <T>(result: Result<T>): Response =>
+/** A result as an answer: with its value, or with the sentence of its failure. */
+export const answered = <T>(result: Result<T>): Response =>
   result.ok ? Response.json(result.value ?? {}) : failed(result);
 
 function failed({ code, message }: Failure): Response {

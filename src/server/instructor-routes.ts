@@ -1,5 +1,5 @@
 import { database } from './database';
-import { guarded, jsonRoute, ownPages, readJson } from './http';
+import { answered, guarded, jsonRoute, ownPages, readJson } from './http';
 import {
   addAnother,
   changeInstructor,
@@ -27,9 +27,12 @@ export const newInstructor = guarded(ownPages, async (_, request) => {
   return added.ok ? Response.json(added.value) : refused(added, 409);
 });
 
-export const changeOne = jsonRoute(instructorChangeSchema, async (_, change, { id }) =>
-  changeInstructor(await database(), id, change),
-);
+export const changeOne = guarded(ownPages, async (_, request, { id }) => {
+  const body = await readJson(request, instructorChangeSchema);
+  if (!body.ok) return body.response;
+  const by = await instructorOf(request.headers);
+  return answered(await changeInstructor(await database(), id, body.value, by?.id ?? null));
+});
 
 export const takeOneAway = jsonRoute(heirSchema, async (_, heir, { id }) =>
   takeAwayInstructor(await database(), id, heir),

@@ -10,8 +10,10 @@ import {
   ownership,
   removeInstructor,
   saveOwnPassphrase,
+  NOT_SHARED,
   setCoordinator,
   setShared,
+  SHARED,
   shareAll,
   takeIn,
   type Instructor,
@@ -20,6 +22,7 @@ import {
 import { readyRole } from '@/store/scoped';
 import { loadPassphrase, oneByOne, savePassphrase } from '@/store/sessions';
 import { findClass } from '@/store/classes';
+import { addChanges } from '@/store/people';
 import { endToken, giveToken } from './api/token';
 import { idFrom, newId } from './ids';
 import { checkPassphrase, letIn, newPassphrase } from './lock/lock';
@@ -88,11 +91,12 @@ export async function changeInstructor(
   db: Db,
   rawId: string | undefined,
   change: z.infer<typeof instructorChangeSchema>,
+  byId: string | null,
 ): Promise<Result<object>> {
   const one = await instructorWith(db, rawId);
   if (!one.ok) return one;
   const { id } = one.value;
-  if (change.type === 'share all') await shareAll(db, id);
+  if (change.type === 'share all') await shareAll(db, id, byId);
   if (change.type === 'passphrase') await saveOwnPassphrase(db, id, await hashPassphrase(change.passphrase));
   if (change.type === 'coordinator') {
     if (!change.coordinator && (await isLastCoordinator(db, id))) return LAST;
@@ -161,6 +165,7 @@ export async function share(
   if (!now.mine)
     return fail('not-yours', 'Only the instructor whose it is can share it. Nothing was changed.');
   await setShared(seen, table, id, shared);
+  if (what === 'person' && now.shared !== shared) await addChanges(seen, id, [shared ? SHARED : NOT_SHARED]);
   return ok({});
 }
 

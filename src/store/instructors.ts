@@ -90,11 +90,19 @@ export async function setCoordinator(db: Db, id: string, coordinator: boolean): 
   await db.query('update instructor set coordinator = $2 where id = $1', [id, coordinator]);
 }
 
-/** Everything of one instructor is seen by all. */
-export async function shareAll(db: Db, id: string): Promise<void> {
+/** Everything of one instructor is seen by all; each record says by whom that was done. */
+export async function shareAll(db: Db, id: string, byId: string | null): Promise<void> {
+  await db.query(
+    `insert into person_change (person_id, what, by_id) select id, $2, $3 from person where owner_id = $1 and not shared`,
+    [id, SHARED, byId],
+  );
   for (const table of ['series', 'person'])
     await db.query(`update ${table} set shared = true where owner_id = $1`, [id]);
 }
+
+/** What the record of a person says of it. */
+export const SHARED = 'Every instructor sees this record';
+export const NOT_SHARED = 'No longer seen by every instructor';
 
 export type Shareable = 'person' | 'series';
 

@@ -180,6 +180,9 @@ test('with the other’s ids every page and route says that there is no such thi
     headers: { ...HERS, 'x-oskil-who': 'instructor', 'x-oskil-instructor': '' },
   });
   expect(await pretending.text()).not.toContain('Ansel');
+  const room = await ines.get('/room', { headers: { 'x-oskil-who': 'helper', 'x-oskil-class': classes } });
+  expect(room.status()).toBe(200);
+  expect(await room.text()).not.toContain(classes);
 });
 
 test('a group that is shared is there for the other; whoever leaves hands theirs over', async ({
@@ -215,6 +218,10 @@ test('a group that is shared is there for the other; whoever leaves hands theirs
   await marit.goto('/instructors');
   await marit.getByRole('button', { name: 'Change Ines' }).click();
   await marit.getByRole('button', { name: 'Take Ines away' }).click();
+  await expect(marit.getByText('Ines cannot come in any more, and Marit has their classes')).toBeVisible();
+  await marit.getByRole('button', { name: 'Keep Ines' }).click();
+  await marit.getByRole('button', { name: 'Take Ines away' }).click();
+  await marit.getByRole('button', { name: 'Take Ines away for good' }).click();
   await expect(marit.getByText('Ines is taken away; Marit has their classes and people')).toBeVisible();
   await ines.goto('/people');
   await expect(ines.getByRole('heading', { name: 'Oskil is locked' })).toBeVisible();

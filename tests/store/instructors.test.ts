@@ -270,7 +270,7 @@ test('each comes in by their own name and passphrase, and nobody learns which of
   expect(await changeOwnPassphrase(db, ines, { now: 'three quiet spoons', passphrase: '' })).toMatchObject({
     code: 'needs-lock',
   });
-  value(await changeInstructor(db, ines, { type: 'passphrase', passphrase: OTHER_WORDS }));
+  value(await changeInstructor(db, ines, { type: 'passphrase', passphrase: OTHER_WORDS }, marit));
   value(await open(db, { name: 'Ines', secret: OTHER_WORDS }));
 });
 
@@ -290,14 +290,19 @@ test('each has a token of their own for other programs', async () => {
 });
 
 test('somebody is always the coordinator; whoever leaves hands everything over', async () => {
-  expect(await changeInstructor(db, marit, { type: 'coordinator', coordinator: false })).toMatchObject({
+  expect(await changeInstructor(db, marit, { type: 'coordinator', coordinator: false }, marit)).toMatchObject({
     code: 'last',
   });
   expect(await takeAwayInstructor(db, marit, { heirId: ines })).toMatchObject({ code: 'last' });
   expect(await takeAwayInstructor(db, ines, { heirId: ines })).toMatchObject({ code: 'bad-input' });
-  value(await changeInstructor(db, ines, { type: 'coordinator', coordinator: true }));
-  value(await changeInstructor(db, marit, { type: 'share all' }));
+  value(await changeInstructor(db, ines, { type: 'coordinator', coordinator: true }, marit));
+  value(await changeInstructor(db, marit, { type: 'share all' }, ines));
   expect((await listClasses(asInes)).length).toBe((await listClasses(db)).length);
+  const [person] = await listPeople(asMarit);
+  expect((await loadChanges(asMarit, person!.id))[0]).toMatchObject({
+    what: 'Every instructor sees this record',
+    by: 'Ines',
+  });
   const { token } = value(await open(db, { name: 'Marit', secret: WORDS }));
   const hers = `Bearer ${value(await makeToken(db, marit)).token}`;
   value(await takeAwayInstructor(db, marit, { heirId: ines }));

@@ -24,6 +24,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
   const router = useRouter();
   const [passphrase, setPassphrase] = useState('');
   const [heir, setHeir] = useState(heirId);
+  const [isLeaving, setLeaving] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const url = `/api/instructors/${one.id}`;
   const finish = (result: Result<unknown>, words: string) => {
@@ -82,18 +83,34 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
           choices={others.map((o) => [o.id, o.name] as const)}
           onChange={setHeir}
         />
-        <Button
-          look="danger"
-          onClick={async () =>
-            finish(
-              await call('DELETE', url, { heirId: heir }),
-              `${one.name} is taken away; ${heirName} has their classes and people`,
-            )
-          }
-        >
-          Take {one.name} away
-        </Button>
+        {!isLeaving && (
+          <Button look="danger" onClick={() => setLeaving(true)}>
+            Take {one.name} away
+          </Button>
+        )}
       </div>
+      {isLeaving && (
+        <div role="group" aria-label={`Take ${one.name} away`} className="grid gap-3">
+          <p className="font-semibold">
+            {one.name} cannot come in any more, and {heirName} has their classes and people. This cannot be
+            taken back.
+          </p>
+          <div className="flex flex-wrap gap-3">
+            <Button
+              look="danger"
+              onClick={async () =>
+                finish(
+                  await call('DELETE', url, { heirId: heir }),
+                  `${one.name} is taken away; ${heirName} has their classes and people`,
+                )
+              }
+            >
+              Take {one.name} away for good
+            </Button>
+            <Button onClick={() => setLeaving(false)}>Keep {one.name}</Button>
+          </div>
+        </div>
+      )}
       <Trouble message={trouble} />
     </div>
   );
