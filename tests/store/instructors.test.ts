@@ -290,9 +290,11 @@ test('each has a token of their own for other programs', async () => {
 });
 
 test('somebody is always the coordinator; whoever leaves hands everything over', async () => {
-  expect(await changeInstructor(db, marit, { type: 'coordinator', coordinator: false }, marit)).toMatchObject({
-    code: 'last',
-  });
+  expect(await changeInstructor(db, marit, { type: 'coordinator', coordinator: false }, marit)).toMatchObject(
+    {
+      code: 'last',
+    },
+  );
   expect(await takeAwayInstructor(db, marit, { heirId: ines })).toMatchObject({ code: 'last' });
   expect(await takeAwayInstructor(db, ines, { heirId: ines })).toMatchObject({ code: 'bad-input' });
   value(await changeInstructor(db, ines, { type: 'coordinator', coordinator: true }, marit));
