@@ -23,7 +23,7 @@ const SIDE_WORDS: Record<Beat['side'], string> = {
 export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_STYLE): Face {
   const inside = offsetMs - beat.startMs;
   const side = SIDE_WORDS[beat.side];
-  const turn = turnWords(beat);
+  const turn = turnWords(beat).join(', ');
   const numbered = { of: `of ${beat.of}`, side, turn };
   switch (beat.kind) {
     case 'rep':
@@ -53,17 +53,21 @@ export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_S
       return { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
     case 'rest':
       return { big: 'rest', of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side: '', turn: '' };
-    case 'change':
-      return { big: changeWord(beat), of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side, turn };
+    case 'change': {
+      const big = changeWord(beat);
+      const besides = turnWords(beat).filter((words) => words !== big);
+      const of = `${Math.ceil((beat.durationMs - inside) / 1000)} s`;
+      return { big, of, side, turn: besides.join(', ') };
+    }
   }
 }
 
-function turnWords(beat: Beat): string {
+function turnWords(beat: Beat): readonly string[] {
   const words = [];
   if (beat.direction === 2) words.push('the other way');
   if (beat.lead === 2) words.push('other hand on top');
   if (beat.set > 1) words.push(`set ${beat.set}`);
-  return words.join(', ');
+  return words;
 }
 
 const ofWords = ({ order }: CountStyle, of: number): string =>

@@ -10,6 +10,7 @@ import type { TeachEvent, TeachState } from '@/core/teach/state';
 import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from '@/core/teach/position';
 import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
 import { draftFor, painRose } from '@/core/teach/wrap-up';
+import { anyDose } from '../arbitrary';
 import { planWith, rest, talk } from '../plans';
 
 const rows = rowsOfSnapshot(
@@ -248,6 +249,7 @@ test('the face shows the number, the finger, the seconds of a hold, in and out',
     { directions: 2 },
   );
   expect(at(wave, 1_000)).toMatchObject({ big: 'little', of: 'round 1 of 2' });
+  expect(at(wave, 5_000)).toMatchObject({ big: 'the other way', turn: '' });
   expect(at(wave, 7_500)).toMatchObject({ big: 'little', turn: 'the other way' });
   expect(at(doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 2_000 }), 3_200).big).toBe('4');
   expect(at(doseOf({ mode: 'breaths', breaths: 2 }), 6_900).big).toBe('in');
@@ -256,6 +258,18 @@ test('the face shows the number, the finger, the seconds of a hold, in and out',
     big: '15',
     of: 'seconds left',
   });
+});
+
+test('no face says the same twice, at whatever beat of whatever dose', () => {
+  fc.assert(
+    fc.property(anyDose, fc.boolean(), (dose, isNew) => {
+      for (const beat of scriptOf(dose, { breathMs: 5_000, isNew })) {
+        const { big, side, turn } = faceOf(beat, beat.startMs + beat.durationMs / 2);
+        const said = [big, side, ...turn.split(', ')].filter((words) => words !== '');
+        expect(new Set(said).size).toBe(said.length);
+      }
+    }),
+  );
 });
 
 test('marks draft the wrap-up, "did it" needs no words, twice the same is said once', () => {
