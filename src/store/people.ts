@@ -191,7 +191,7 @@ export async function firstMeasures(
 ): Promise<ReadonlyMap<string, readonly Measure[]>> {
   const newest = people.flatMap((p) => p.measures.map(({ hand, kind }) => ({ id: p.id, hand, kind })));
   const rows = await db.query<Measure & { id: string }>(
-    `select p.id, p.hand, p.kind, m.value::float8, m.on_day::text as "on"
+    `select p.id, p.hand, p.kind, m.value, m.on_day::text as "on"
      from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
        (select value, on_day from measure m where m.person_id = p.id and m.hand = p.hand and m.kind = p.kind
         order by m.on_day limit 1) m`,
