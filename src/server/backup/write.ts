@@ -7,6 +7,7 @@ import type { BackupKind } from '@/core/backup/header';
 import { backupName } from '@/core/backup/keep';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
+import { tablesCutShort } from '@/store/sound';
 import { backupFolder, PART, readyFolder, thinOut } from './folder';
 import { backupLines } from './lines';
 import { verify } from './verify';
@@ -31,6 +32,8 @@ export async function makeBackup(
   const part = join(folder, `${name}${PART}`);
   try {
     readyFolder(folder);
+    // Else a backup of what is left would one day be the only one.
+    if (kind !== 'before a restore' && (await tablesCutShort(db)).length > 0) return NOT_WHOLE;
     const sums = await db.transaction(async (tx) => {
       await tx.query('set transaction isolation level repeatable read');
       const lines = backupLines(tx, kind, at.instant);
@@ -50,6 +53,11 @@ export async function makeBackup(
     return fail('backup-failed', troubleWords(error, folder));
   }
 }
+
+const NOT_WHOLE = fail(
+  'not-whole',
+  'Part of the data on this disk can no longer be read, so no backup of it was made. Restore the last good backup; what is there now is put aside first.',
+);
 
 /** Written, and on the disk itself before it counts. */
 const toDisk: PutDown = async (path, bytes) => {
