@@ -27,6 +27,7 @@ import { endToken, giveToken } from './api/token';
 import { idFrom, newId } from './ids';
 import { checkPassphrase, letIn, newPassphrase } from './lock/lock';
 import { hashPassphrase } from './lock/passphrase';
+import { giveSignature } from './settings';
 
 export const instructorSchema = z.strictObject({
   name: z.string().trim().min(1, 'Type a name').max(40, 'At most 40 letters'),
@@ -63,6 +64,7 @@ export async function nameFirst(
     await addInstructor(tx, { id, name, coordinator: true }, hash);
     await takeIn(tx, id);
     await giveToken(tx, id);
+    await giveSignature(tx, id);
     await savePassphrase(tx, null);
     return ok({ token: await letIn(tx, id) });
   });

@@ -6,6 +6,16 @@ export async function loadSettings(db: Db): Promise<Record<string, string>> {
   return Object.fromEntries(rows.map((r) => [r.name, r.value]));
 }
 
+/** The same, and the instructor who asks; null while there are none by name. */
+export async function settingsSeen(
+  db: Db,
+): Promise<{ readonly stored: Record<string, string>; readonly me: string | null }> {
+  const [row] = await db.query<{ stored: Record<string, string>; me: string | null }>(
+    "select (select coalesce(json_object_agg(name, value), '{}') from setting) as stored, oskil_me() as me",
+  );
+  return row!;
+}
+
 export async function saveSettings(db: Db, settings: Readonly<Record<string, string>>): Promise<void> {
   await db.transaction(async (tx) => {
     for (const [name, value] of Object.entries(settings))

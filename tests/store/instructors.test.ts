@@ -17,6 +17,8 @@ import type { Db } from '@/store/db';
 import { listInstructors, takeIn } from '@/store/instructors';
 import { addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
 import { seenBy } from '@/store/scoped';
+import { draftNote } from '@/server/advice';
+import { keepSettings, settingsNow } from '@/server/settings';
 import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
@@ -73,6 +75,11 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; message: string 
 
 test('the first instructor by name keeps the passphrase and gets all that is here', async () => {
   await setPassphrase(db, { now: '', passphrase: WORDS });
+  await keepSettings(db, {
+    ...(await settingsNow(db)),
+    noteFrom: 'Marit, Fernhollow',
+    venueSafety: 'Call 1-1-2',
+  });
   const program = `Bearer ${value(await makeToken(db, null)).token}`;
   expect(await nameFirst(db, { name: 'Marit', passphrase: 'another one altogether' })).toMatchObject({
     ok: false,
@@ -280,6 +287,26 @@ test('a helper’s code is made for a class of one’s own alone, and needs no n
   const { code } = value(await makeHelperCode(asMarit, db, hers!.id));
   const { token } = value(await open(db, { secret: code }));
   expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: hers!.id });
+});
+
+test('each signs for themselves, and the venue’s words are everybody’s', async () => {
+  expect(await settingsNow(asMarit)).toMatchObject({
+    noteFrom: 'Marit, Fernhollow',
+    venueSafety: 'Call 1-1-2',
+  });
+  expect(await settingsNow(asInes)).toMatchObject({ noteFrom: '', venueSafety: 'Call 1-1-2' });
+  await keepSettings(asInes, {
+    ...(await settingsNow(asInes)),
+    noteFrom: 'Ines, next door',
+    paper: 'Letter',
+  });
+  expect(await settingsNow(asMarit)).toMatchObject({ noteFrom: 'Marit, Fernhollow', paper: 'Letter' });
+  const [person] = await listPeople(asInes);
+  const notes = await Promise.all([asMarit, asInes].map((of) => draftNote(of, person!, '2026-11-24')));
+  expect(notes.map((note) => /Marit, Fernhollow|Ines, next door/.exec(note)?.[0])).toEqual([
+    'Marit, Fernhollow',
+    'Ines, next door',
+  ]);
 });
 
 test('each has a token of their own for other programs', async () => {
