@@ -31,8 +31,10 @@ export function useRoomFeed(classId: string | null): Followed | null {
       if (told.ok) {
         seen = told.value.seen;
         setFollowed((before) => after(before, told.value));
-      } else
-        setFollowed((before) => (told.code === 'not-found' ? null : before && { ...before, lost: true }));
+      } else if (told.code === 'not-found') {
+        seen = '';
+        setFollowed(null);
+      } else setFollowed((before) => before && { ...before, lost: true });
       timer = setTimeout(() => void ask(), ASK_EVERY_MS);
     };
     void ask();

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { changesBetween } from '@/core/people/changes';
 import { mergeRecords } from '@/core/people/merge';
 import type { Measure, PersonCondition, PersonFields } from '@/core/people/person';
 import { personFieldsSchema } from '@/core/people/person';
@@ -12,15 +13,18 @@ const anyRecord: fc.Arbitrary<PersonFields> = fc
     positions: fc.constantFrom<PersonFields['positions']>(['chair'], ['chair', 'table']),
     propsOut: fc.subarray(['band', 'putty', 'ball']),
     propsHome: fc.subarray(['towel', 'ball']),
-    conditions: fc
-      .subarray([at('hand-oa', 'L'), at('hand-oa', 'R'), at('latex', 'none')])
-      .chain((list) =>
-        fc.tuple(
-          ...list.map((c) =>
-            fc.constantFrom('settled' as const, 'flare' as const).map((state) => ({ ...c, state })),
-          ),
+    conditions: fc.subarray([at('hand-oa', 'L'), at('hand-oa', 'R'), at('latex', 'none')]).chain((list) =>
+      fc.tuple(
+        ...list.map((c) =>
+          fc
+            .record({
+              state: fc.constantFrom('settled' as const, 'flare' as const),
+              since: fc.constantFrom(null, '2026-10-01'),
+            })
+            .map((told) => ({ ...c, ...told })),
         ),
       ),
+    ),
     measures: fc
       .subarray([grip('L', 1), grip('R', 1), grip('L', 2)])
       .chain((list) =>
@@ -60,6 +64,20 @@ test('who changed nothing takes what the other changed, and nothing met', () => 
       expect(inOrder(both.contested)).toEqual(inOrder(before));
     }),
   );
+});
+
+test('whatever met can be told in words', () => {
+  const names = { condition: (id: string) => id, prop: (id: string) => id };
+  let met = 0;
+  fc.assert(
+    fc.property(anyRecord, anyRecord, anyRecord, (before, one, other) => {
+      const { contested } = mergeRecords(before, one, other);
+      const differs = JSON.stringify(inOrder(contested)) !== JSON.stringify(inOrder(before));
+      expect(changesBetween(before, contested, names).length > 0).toBe(differs);
+      if (differs) met += 1;
+    }),
+  );
+  expect(met).toBeGreaterThan(20);
 });
 
 test('when nothing met, it is the same whoever saves first', () => {

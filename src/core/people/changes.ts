@@ -69,7 +69,10 @@ function conditionChanges(
       const old = before.find(same(c));
       if (!old) return [`${name(c)}: recorded, ${c.state}`];
       if (old.state !== c.state) return [`${name(c)}: now ${c.state}, before ${old.state}`];
-      return old.spots.join() === c.spots.join() ? [] : [`${name(c)}: places changed`];
+      return [
+        ...(old.spots.join() === c.spots.join() ? [] : [`${name(c)}: places changed`]),
+        ...(old.since === c.since ? [] : [`${name(c)}: ${c.since ? `since ${c.since}` : 'no day said'}`]),
+      ];
     }),
     ...before.filter((c) => !after.some(same(c))).map((c) => `${name(c)}: taken out`),
   ];

@@ -9,18 +9,19 @@ const ENTRY = {
   clearances: (c: Fields['clearances'][number]) => text(c),
   measures: (m: Fields['measures'][number]) => `${m.kind} ${m.hand} ${m.on}`,
 };
-const SINGLE: readonly Single[] = [
-  'firstName',
-  'initial',
-  'dominantHand',
-  'screened',
-  'assistance',
-  'wantedTask',
-  'notes',
-  'positions',
-  'heightCm',
-  'massKg',
-];
+/** Named one by one, so that a new field cannot be forgotten here. */
+const SINGLE = Object.keys({
+  firstName: true,
+  initial: true,
+  dominantHand: true,
+  screened: true,
+  assistance: true,
+  wantedTask: true,
+  notes: true,
+  positions: true,
+  heightCm: true,
+  massKg: true,
+} satisfies Record<Single, true>) as readonly Single[];
 
 /** `merged`: both changes, mine where they met. `contested`: `before` with theirs where they met, so equal to it when they did not. */
 export type MergedRecord = { readonly merged: PersonFields; readonly contested: PersonFields };

@@ -16,7 +16,8 @@ export function HelperScreen({ stage, startedAtMs, rowNow, ...marks }: Props) {
   const state = followed?.feed.state;
   const stageNow = !state ? stage : state.phase === 'done' ? 'over' : 'under way';
   const row = state?.rowIndex ?? rowNow;
-  useLoadedAnew(`${stageNow} ${row}`);
+  // Also when a row is put in next: marks go to the rows that are shown.
+  useLoadedAnew(`${stageNow} ${row} ${followed?.feed.next}`);
   const now = () => {
     const { feed, startedAtMs: began } = followed ?? { feed: null, startedAtMs };
     return Math.max(0, (Date.now() - began) * (feed?.rate ?? 1));
