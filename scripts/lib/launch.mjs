@@ -3,20 +3,10 @@ import { spawn } from 'node:child_process';
 /** The built app itself on a port and a folder, so that a signal reaches it; what it printed, and when it ended. */
 export function launch(folder, port, env = {}) {
   let output = '';
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      stdio: ['ignore', 'pipe', 'pipe'],
-      env: {
-        ...process.env,
-        OSKIL_DATA: folder,
-        NEXT_MANUAL_SIG_HANDLE: 'true',
-        NEXT_TELEMETRY_DISABLED: '1',
-        ...env,
-      },
-    },
-  );
+  const child = spawn(process.execPath, ['scripts/front.mjs', '127.0.0.1', String(port)], {
+    stdio: ['ignore', 'pipe', 'pipe'],
+    env: { ...process.env, OSKIL_DATA: folder, ...env },
+  });
   for (const stream of [child.stdout, child.stderr]) stream.on('data', (chunk) => (output += chunk));
   const ended = new Promise((resolve) => child.once('exit', resolve));
   return { child, ended, output: () => output };

@@ -26,14 +26,10 @@ export async function serve(env) {
     );
     process.exit(1);
   }
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', HOST, '-p', String(p)],
-    {
-      stdio: ['ignore', 'pipe', 'inherit'],
-      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
-    },
-  );
+  const child = spawn(process.execPath, ['scripts/front.mjs', HOST, String(p)], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, ...env },
+  });
   let output = '';
   child.stdout.on('data', (chunk) => {
     output += chunk;

@@ -21,7 +21,7 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
-  const who = await whoAsks();
+  const who = (await whoAsks()).kind;
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : await listOwn(db);

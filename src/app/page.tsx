@@ -4,6 +4,7 @@ import { checkOfClass } from '@/server/check-of';
 import { loadClassroom } from '@/server/classroom';
 import { backupTrouble } from '@/server/backup/daily';
 import { pageData } from '@/server/lock/whose';
+import { damagedNow } from '@/server/soundness';
 import { dueAt, type Due } from '@/server/due';
 import { database } from '@/server/database';
 import { hasLock } from '@/server/lock/lock';
@@ -11,6 +12,7 @@ import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
 import { today } from '@/server/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/button';
+import { DamageNotice } from '@/ui/damage-notice';
 import { longDay } from '@/ui/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page';
 import { CallRow } from './call-row';
@@ -31,7 +33,8 @@ export default async function TodayPage() {
   return (
     <Page>
       <PageHead title="Today" line={longDay(day)} />
-      {trouble && (
+      <DamageNotice tables={damagedNow()} way />
+      {trouble && damagedNow().length === 0 && (
         <p role="alert" className="mb-4 font-semibold text-load">
           {trouble}{' '}
           <Link className="underline underline-offset-4" href="/backup">

@@ -1,8 +1,7 @@
 import type { Db } from '@/store/db';
-import type { Result } from '@/core/result';
-import { pagesOrToken } from './api/guard';
+import { fail, type Result } from '@/core/result';
 import { countFile, figureFile, movementFile, planFile, termFile } from './files';
-import { guarded } from './http';
+import { failed, guarded } from './http';
 import type { Bytes, OutFile } from './out-file';
 import { calendarFile, marksFile, measuresFile, registerFile } from './table-files';
 import { isPaperKind, paperFile } from './sheets/paper-file';
@@ -26,32 +25,30 @@ const SINGLE: Readonly<Record<string, (db: Db, id: string) => Promise<Result<Out
 };
 
 /** A file about everything. */
-export const downloadWhole = guarded(pagesOrToken, async (db, _, { kind }) => {
+export const downloadWhole = guarded(async ({ db, params: { kind } }) => {
   const make = kind !== undefined && Object.hasOwn(WHOLE, kind) ? WHOLE[kind] : undefined;
-  return make ? sent(await make(await db())) : notThere('There is no such file.');
+  return make ? sent(await make(db)) : notThere('There is no such file.');
 });
 
 /** A file about one thing; `?paper=Letter` is for paper that is not that of Settings. */
-export const downloadOne = guarded(pagesOrToken, async (db, request, { kind, id }) => {
+export const downloadOne = guarded(async ({ db, request, params: { kind, id } }) => {
   if (isPaperKind(kind) && id !== undefined) {
     const asked = new URL(request.url).searchParams.get('paper');
-    const pdf = await paperFile(await db(), kind, id, asked);
+    const pdf = await paperFile(db, kind, id, asked);
     return pdf.ok ? sent(pdf.value) : notThere(pdf.message);
   }
   const make = kind !== undefined && Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;
   if (!make || id === undefined) return notThere('There is no such kind of file.');
-  const file = await make(await db(), id);
+  const file = await make(db, id);
   return file.ok ? sent(file.value) : notThere(file.message);
 });
 
-const notThere = (message: string): Response =>
-  Response.json({ code: 'not-found', message }, { status: 404 });
+const notThere = (message: string): Response => failed(fail('not-found', message));
 
 const sent = ({ name, type, body }: OutFile<string | Bytes>): Response =>
   new Response(body, {
     headers: {
       'content-type': type,
       'content-disposition': `attachment; filename="${name}"`,
-      'cache-control': 'no-store',
     },
   });

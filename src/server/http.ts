@@ -1,12 +1,16 @@
 import type { z } from 'zod';
+import type { Asker } from '@/core/lock/passes';
 import type { Failure, Result } from '@/core/result';
+import { UNKEPT_WORDS, unkeptAt } from '@/core/text';
 import type { Db } from '@/store/db';
+import { atTheGate } from './lock/gate';
 import { dataFor } from './lock/whose';
+import { withSafeHeaders } from './safe-headers';
+import { refusalOf } from './troubles';
 
 const MOST_BYTES = 256 * 1024;
 
-type Params = Record<string, string>;
-type Handler<B, T> = (db: Db, body: B, params: Params) => Promise<Result<T>>;
+export type Params = Record<string, string>;
 
 /** Status by failure code; what is not listed is a 422: understood, but it cannot be done. */
 const STATUS: Readonly<Record<string, number>> = {
@@ -17,26 +21,76 @@ const STATUS: Readonly<Record<string, number>> = {
   'foreign-origin': 403,
   'no-token': 401,
   locked: 401,
+  'wrong-secret': 401,
+  'too-many-tries': 429,
+  busy: 429,
   'too-large': 413,
   exists: 409,
+  'disk-full': 507,
+  'not-on-disk': 503,
+  'our-fault': 500,
+};
+
+/** A request that has passed the gate. */
+export type Passed = {
+  readonly request: Request;
+  readonly params: Params;
+  readonly asker: Asker;
+  /** The data as whoever asks sees it. */
+  readonly db: Db;
+};
+
+/** Something that a route exports; made here alone, which a test holds every route to. */
+export type Route = ((request: Request, context: { params: Promise<Params> }) => Promise<Response>) & {
+  readonly guarded: true;
 };
 
 /**
- * A JSON route: checks the origin, the size, the JSON and the schema once, at the
- * edge, then hands narrow data on. Every refusal is `{ code, message }` with a
- * sentence for the person; a bug is logged without names and answered plainly.
+ * A JSON route: the gate, the size, the JSON and the schema once, at the edge, then hands narrow data on. Every refusal is
+ * `{ code, message }` with a sentence for the person; a bug is logged without names and answered plainly.
  */
-export function jsonRoute<S extends z.ZodType, T>(
+export const jsonRoute = <S extends z.ZodType, T>(
   schema: S,
-  handle: Handler<z.output<S>, T>,
+  handle: (db: Db, body: z.output<S>, params: Params, asker: Asker) => Promise<Result<T>>,
   mostBytes = MOST_BYTES,
-  guard: Guard = ownPages,
-) {
-  return guarded(guard, async (db, request, params) => {
+): Route =>
+  guarded(async ({ request, db, params, asker }) => {
     const body = await readJson(request, schema, mostBytes);
-    return body.ok ? answered(await handle(await db(), body.value, params)) : body.response;
+    return body.ok ? answered(await handle(db, body.value, params, asker)) : body.response;
   });
-}
+
+/** A route that only reads. */
+export const jsonRead = <T>(
+  handle: (db: Db, params: Params, query: URLSearchParams) => Promise<Result<T>>,
+): Route =>
+  guarded(async ({ request, db, params }) =>
+    answered(await handle(db, params, new URL(request.url).searchParams)),
+  );
+
+/** A route behind the gate. */
+export const guarded = (inner: (passed: Passed) => Promise<Response>): Route =>
+  atGate(async (request, params, asker) => {
+    const db = await dataFor(asker);
+    return db ? inner({ request, params, asker, db }) : failed(NOT_FOUND);
+  });
+
+/** A route that somebody who is not let in may reach too; the gate has looked at it all the same. */
+export const atGate = (
+  inner: (request: Request, params: Params, asker: Asker) => Promise<Response>,
+): Route => {
+  const route = async (request: Request, context: { params: Promise<Params> }): Promise<Response> => {
+    try {
+      const passed = await atTheGate(request, 'route');
+      if ('stop' in passed) return withSafeHeaders(failedWith(passed.stop, passed.stop.status));
+      return withSafeHeaders(await inner(request, await context.params, passed.asker));
+    } catch (error) {
+      return withSafeHeaders(failed(refusalOf(error, request.method)));
+    }
+  };
+  return Object.assign(route, { guarded: true } as const);
+};
+
+const NOT_FOUND: Failure = { ok: false, code: 'not-found', message: 'There is nothing here.' };
 
 type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
@@ -54,95 +108,32 @@ export async function readJson<S extends z.ZodType>(
     : { ok: false, response: Response.json(badInput(parsed.error), { status: 400 }) };
 }
 
-/** A route that only reads. */
-export const jsonRead = <T>(
-  handle: (db: Db, params: Params, query: URLSearchParams) => Promise<Result<T>>,
-  guard: Guard = ownPages,
-) =>
-  guarded(guard, async (db, request, params) =>
-    answered(await handle(await db(), params, new URL(request.url).searchParams)),
-  );
-
-type Inner = (db: () => Promise<Db>, request: Request, params: Params) => Promise<Response>;
-
-/** Who may ask: null, or why not. */
-export type Guard = (request: Request) => Failure | null | Promise<Failure | null>;
-
-/** What the database says of a row that this instructor may not write. */
-const NOT_ALLOWED = '42501';
-const ANOTHERS: Failure = {
-  ok: false,
-  code: 'not-found',
-  message: 'That is not among your classes and people. Nothing was changed.',
-};
-
-/** Foreign requests are refused before anything is read; a bug is answered plainly and nothing about people is logged. */
-export function guarded(guard: Guard, inner: Inner) {
-  return async (request: Request, context: { params: Promise<Params> }): Promise<Response> => {
-    try {
-      const refused = await guard(request);
-      if (refused) return failed(refused);
-      return await inner(() => dataFor(request.headers), request, await context.params);
-    } catch (error) {
-      if ((error as { code?: string }).code === NOT_ALLOWED) return failed(ANOTHERS);
-      console.error(
-        'A request failed:',
-        request.method,
-        (error as Error).name,
-        (error as { code?: string }).code ?? '',
-      );
-      return Response.json(
-        {
-          code: 'our-fault',
-          message: 'Something went wrong on our side. What you typed is still here; try again.',
-        },
-        { status: 500 },
-      );
-    }
-  };
-}
-
 /** A result as an answer: with its value, or with the sentence of its failure. */
 export const answered = <T>(result: Result<T>): Response =>
   result.ok ? Response.json(result.value ?? {}) : failed(result);
 
-function failed({ code, message }: Failure): Response {
-  return Response.json({ code, message }, { status: STATUS[code] ?? 422 });
-}
+export const failed = (failure: Failure): Response => failedWith(failure, STATUS[failure.code] ?? 422);
 
-/** Browsers say where a request comes from; only our own pages may write. */
-export function ownPages(request: Request): Failure | null {
-  return isForeign(request)
-    ? { ok: false, code: 'foreign-origin', message: 'Requests from other sites are refused.' }
-    : null;
-}
+const failedWith = (
+  { code, message }: { readonly code: string; readonly message: string },
+  status: number,
+): Response => Response.json({ code, message }, { status });
 
-/** A browser says it comes from another site. */
-export function isForeign({ headers }: Request): boolean {
-  const [origin, site] = [headers.get('origin'), headers.get('sec-fetch-site')];
-  return (
-    (origin !== null && hostOf(origin) !== headers.get('host')) ||
-    (site !== null && site !== 'same-origin' && site !== 'none')
-  );
-}
-
-function hostOf(origin: string): string | null {
-  try {
-    return new URL(origin).host;
-  } catch {
-    return null;
-  }
-}
+const TOO_LARGE: Failure = {
+  ok: false,
+  code: 'too-large',
+  message: 'That is more than can be sent at once.',
+};
 
 async function readBody(request: Request, mostBytes: number): Promise<Result<unknown>> {
   const type = request.headers.get('content-type') ?? '';
   if (!type.startsWith('application/json'))
     return { ok: false, code: 'bad-request', message: 'Send the request as JSON.' };
-  const text = await request.text();
-  if (text.length > mostBytes)
-    return { ok: false, code: 'too-large', message: 'That is more than can be sent at once.' };
+  const text = await textOf(request, mostBytes);
+  if (text === null) return TOO_LARGE;
+  let value: unknown;
   try {
-    return { ok: true, value: JSON.parse(text) };
+    value = JSON.parse(text);
   } catch {
     return {
       ok: false,
@@ -150,6 +141,26 @@ async function readBody(request: Request, mostBytes: number): Promise<Result<unk
       message: 'The request was not readable JSON. Nothing was changed.',
     };
   }
+  if (unkeptAt(value) !== null)
+    return { ok: false, code: 'bad-input', message: `${UNKEPT_WORDS}. Nothing was changed.` };
+  return { ok: true, value };
+}
+
+/** The text of a body; null as soon as it is seen to be too long, without taking in the rest. */
+async function textOf(request: Request, mostBytes: number): Promise<string | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return null;
+  const pieces: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  for (let read = await reader?.read(); read && !read.done; read = await reader!.read()) {
+    size += read.value.length;
+    if (size > mostBytes) {
+      void reader!.cancel().catch(() => undefined);
+      return null;
+    }
+    pieces.push(read.value);
+  }
+  return new TextDecoder().decode(Buffer.concat(pieces));
 }
 
 function badInput(error: z.ZodError) {

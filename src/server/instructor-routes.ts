@@ -1,5 +1,5 @@
 import { database } from './database';
-import { answered, guarded, jsonRoute, ownPages, readJson } from './http';
+import { answered, failed, guarded, jsonRoute, readJson } from './http';
 import {
   addAnother,
   changeInstructor,
@@ -11,27 +11,27 @@ import {
   sharedSchema,
   takeAwayInstructor,
 } from './instructors';
-import { refused, withCookie } from './lock/routes';
-import { instructorOf } from './lock/whose';
+import { withSession } from './lock/routes';
+import { callerOf } from './lock/tries';
+import { instructorWho } from './lock/whose';
 
 /** The first names themselves and is let in under that name; a coordinator adds the others. The gate lets nobody else so far. */
-export const newInstructor = guarded(ownPages, async (_, request) => {
+export const newInstructor = guarded(async ({ request, asker }) => {
   const body = await readJson(request, instructorSchema);
   if (!body.ok) return body.response;
   const db = await database();
-  if (!(await instructorOf(request.headers))) {
-    const first = await nameFirst(db, body.value);
-    return first.ok ? withCookie(request, first.value) : refused(first);
+  if (!(await instructorWho(asker))) {
+    const first = await nameFirst(db, body.value, callerOf(request.headers));
+    return first.ok ? withSession(request, first.value) : failed(first);
   }
-  const added = await addAnother(db, body.value);
-  return added.ok ? Response.json(added.value) : refused(added, 409);
+  return answered(await addAnother(db, body.value));
 });
 
-export const changeOne = guarded(ownPages, async (_, request, { id }) => {
+export const changeOne = guarded(async ({ request, asker, params: { id } }) => {
   const body = await readJson(request, instructorChangeSchema);
   if (!body.ok) return body.response;
-  const by = await instructorOf(request.headers);
-  return answered(await changeInstructor(await database(), id, body.value, by?.id ?? null));
+  const by = asker.kind === 'instructor' ? asker.id : null;
+  return answered(await changeInstructor(await database(), id, body.value, by));
 });
 
 export const takeOneAway = jsonRoute(heirSchema, async (_, heir, { id }) =>

@@ -20,17 +20,25 @@ import {
   type Shareable,
 } from '@/store/instructors';
 import { readyRole } from '@/store/scoped';
-import { loadPassphrase, oneByOne, savePassphrase } from '@/store/sessions';
+import { oneByOne } from '@/store/guesses';
+import { loadPassphrase, removePassphrase } from '@/store/sessions';
 import { findClass } from '@/store/classes';
 import { addChanges } from '@/store/people';
-import { endToken, giveToken } from './api/token';
+import { giveToken } from '@/store/tokens';
 import { idFrom, newId } from './ids';
+import { mixesAlphabets, plainName } from '@/core/lock/names';
 import { checkPassphrase, letIn, newPassphrase } from './lock/lock';
+import { aimAt, type Caller } from './lock/tries';
 import { hashPassphrase } from './lock/passphrase';
 import { giveSignature } from './settings';
 
 export const instructorSchema = z.strictObject({
-  name: z.string().trim().min(1, 'Type a name').max(40, 'At most 40 letters'),
+  name: z
+    .string()
+    .max(200, 'At most 40 letters')
+    .transform(plainName)
+    .pipe(z.string().min(1, 'Type a name').max(40, 'At most 40 letters'))
+    .refine((name) => !mixesAlphabets(name), 'Type the name in letters of one alphabet'),
   passphrase: newPassphrase,
 });
 type NewInstructor = z.infer<typeof instructorSchema>;
@@ -42,10 +50,11 @@ type NewInstructor = z.infer<typeof instructorSchema>;
 export async function nameFirst(
   db: Db,
   { name, passphrase }: NewInstructor,
+  from: Caller,
 ): Promise<Result<{ token: string }>> {
   if (await hasInstructors(db)) return THERE;
   const kept = await loadPassphrase(db);
-  const wrong = kept === null ? null : await checkPassphrase(db, passphrase, kept);
+  const wrong = kept === null ? null : await checkPassphrase(db, passphrase, kept, aimAt(''), from);
   if (wrong) return wrong;
   try {
     await readyRole(db);
@@ -65,7 +74,7 @@ export async function nameFirst(
     await takeIn(tx, id);
     await giveToken(tx, id);
     await giveSignature(tx, id);
-    await savePassphrase(tx, null);
+    await removePassphrase(tx);
     return ok({ token: await letIn(tx, id) });
   });
 }
@@ -120,7 +129,6 @@ export async function takeAwayInstructor(
   if (!heir.ok || heir.value.id === one.value.id)
     return fail('bad-input', 'Say who takes over the classes and people. Nothing was changed.');
   if (await isLastCoordinator(db, one.value.id)) return LAST;
-  await endToken(db, one.value.id);
   await removeInstructor(db, one.value.id, heir.value.id);
   return ok({});
 }

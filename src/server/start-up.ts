@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { damageSentence } from '@/core/backup/damage';
 import { loadDemo } from '@/demo/load';
 import { hasInstructors } from '@/store/instructors';
 import { FolderInUse } from '@/store/lock';
@@ -12,8 +13,11 @@ import { openBackup } from './backup/read';
 import { copyAll } from './backup/restore';
 import { closeDatabase, database, dataFolder } from './database';
 import { newId } from './ids';
-import { hasLock, listensBeyond } from './lock/lock';
+import { addressTrouble, listensBeyond } from './lock/addresses';
+import { hasLock } from './lock/lock';
+import { lookForDamage } from './soundness';
 import { today } from './today';
+import { codeOf, FULL, NOT_WRITABLE } from './troubles';
 
 /** Says that the data in this folder is the demo's, so that a reset need not ask. */
 function markAsDemo(): void {
@@ -23,10 +27,14 @@ function markAsDemo(): void {
 /** Open the data before the first request; a folder that cannot be used ends the process with a sentence. */
 export async function startUp(): Promise<void> {
   try {
+    const strange = addressTrouble();
+    if (strange) throw new CannotStart(strange);
     await restoreAtStart();
     const db = await database();
+    const damaged = await lookForDamage(db);
+    if (damaged.length > 0) console.error(damageSentence(damaged), wayBack());
     if (await hasInstructors(db)) await readyRole(db);
-    if (listensBeyond() && !(await hasLock(db))) throw new NeedsLock(NEEDS_LOCK);
+    if (listensBeyond() && !(await hasLock(db))) throw new CannotStart(NEEDS_LOCK);
     if (process.env.OSKIL_DEMO === '1' && (await loadDemo(db, today(), newId))) markAsDemo();
   } catch (error) {
     console.error(...whatToSay(error));
@@ -45,21 +53,21 @@ export async function startUp(): Promise<void> {
 
 /** A sentence that says what to do; only what nobody expected comes with its trace. */
 function whatToSay(error: unknown): readonly unknown[] {
-  if (error instanceof DamagedFolder) return [error.message, wayBack()];
   if (
     error instanceof FolderInUse ||
     error instanceof NewerDatabase ||
     error instanceof CannotRestore ||
-    error instanceof NeedsLock
+    error instanceof CannotStart
   )
     return [error.message];
-  const code = (error as NodeJS.ErrnoException).code ?? '';
+  const code = codeOf(error instanceof DamagedFolder ? error.cause : error);
   if (process.env.DATABASE_URL && SERVER_TROUBLES[code])
     return [`The database server of DATABASE_URL ${SERVER_TROUBLES[code]}. Nothing was touched.`];
-  if (code === 'EACCES' || code === 'EROFS' || code === 'EPERM')
+  if (NOT_WRITABLE.has(code))
     return [`Oskil may not write to ${dataFolder()}. Let it, or set OSKIL_DATA to another folder.`];
-  if (code === 'ENOSPC')
+  if (FULL.has(code))
     return [`The disk that ${dataFolder()} is on is full. Make room, then start Oskil again.`];
+  if (error instanceof DamagedFolder) return [error.message, wayBack()];
   return [`The data in ${dataFolder()} could not be opened:`, error];
 }
 
@@ -83,9 +91,10 @@ function wayBack(): string {
 
 class CannotRestore extends Error {}
 
-class NeedsLock extends Error {}
+/** What was asked for at the start cannot be done, in a sentence. */
+class CannotStart extends Error {}
 const NEEDS_LOCK =
-  'OSKIL_HOST lets other computers reach Oskil, but no passphrase is set. Start it without OSKIL_HOST, set a passphrase in Settings, then start it so again.';
+  'OSKIL_HOST or OSKIL_ORIGIN lets other computers reach Oskil, but no passphrase is set. Start it without them, set a passphrase in Settings, then start it so again.';
 
 /** `npm run restore`: the backup takes the place of what is here, which is put aside, however damaged it is. */
 async function restoreAtStart(): Promise<void> {

@@ -1,5 +1,6 @@
 import type { Held } from '@/core/backup/changes';
 import type { Db } from './db';
+import { MACHINE_TABLES } from './machine-tables';
 
 /** A table as it is filled: which columns number themselves, and which point at other rows of the same table. */
 export type TableShape = {
@@ -8,9 +9,6 @@ export type TableShape = {
   readonly numbered: readonly string[];
   readonly selfPointing: readonly string[];
 };
-
-/** What belongs to this machine and not to the data: who is let in, and how far it has been brought up to date. */
-const NOT_KEPT = ['migration', 'lock', 'session', 'helper_code', 'guess', 'instructor'];
 
 /** Every table with data of ours, those that others point at first. */
 export async function tablesInOrder(db: Db): Promise<readonly TableShape[]> {
@@ -26,7 +24,7 @@ export async function tablesInOrder(db: Db): Promise<readonly TableShape[]> {
         where f.conrelid = c.oid and f.confrelid = c.oid and f.contype = 'f') as "selfPointing"
      from pg_class c join pg_namespace n on n.oid = c.relnamespace
      where n.nspname = current_schema() and c.relkind = 'r' and c.relname <> all ($1) order by c.relname`,
-    [NOT_KEPT],
+    [MACHINE_TABLES],
   );
   const points = await db.query<{ from: string; to: string }>(
     `select c.relname as from, t.relname as to from pg_constraint f

@@ -33,6 +33,15 @@ export async function instructorNamed(
   return one ?? null;
 }
 
+/** Whose class it is; null while it is nobody's. */
+export async function ownerOfClass(db: Db, classId: string): Promise<string | null> {
+  const [one] = await db.query<{ id: string | null }>(
+    'select s.owner_id as id from class c join series s on s.id = c.series_id where c.id = $1',
+    [classId],
+  );
+  return one?.id ?? null;
+}
+
 /** False when the name is taken. */
 export async function addInstructor(
   db: Db,
@@ -51,7 +60,8 @@ export async function addInstructor(
 export async function saveOwnPassphrase(db: Db, id: string, passphrase: string): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.query('update instructor set passphrase = $2 where id = $1', [id, passphrase]);
-    await tx.query('delete from session where instructor_id = $1', [id]);
+    for (const table of ['session', 'token'])
+      await tx.query(`delete from ${table} where instructor_id = $1`, [id]);
   });
 }
 

@@ -15,8 +15,10 @@ import { whoCame } from './migrations/0014-who-came';
 import { instructors } from './migrations/0015-instructors';
 import { whatWasShown } from './migrations/0016-what-was-shown';
 import { room } from './migrations/0017-room';
-import { attendanceDay } from './migrations/0018-attendance-day';
 import { measuresAndHome } from './migrations/0011-measures-and-home';
+import { attendanceDay } from './migrations/0018-attendance-day';
+import { trust } from './migrations/0019-trust';
+import { tally } from './migrations/0020-tally';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -39,6 +41,8 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   whatWasShown,
   room,
   attendanceDay,
+  trust,
+  tally,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -3,11 +3,13 @@ import { join, resolve } from 'node:path';
 import { tablesInOrder } from './backup';
 import type { Database } from './db';
 import { lockFolder } from './lock';
-import { migrate, NewerDatabase } from './migrate';
+import { migrate } from './migrate';
 import { openPglite } from './pglite';
 
 /** The data of a folder cannot be read; it was not written to. */
-export class DamagedFolder extends Error {}
+export class DamagedFolder extends Error {
+  override readonly name = 'DamagedFolder';
+}
 
 /**
  * Open the data in a folder: take its lock, open, look through, migrate. Closing gives the lock back. `fresh` throws away what
@@ -88,7 +90,6 @@ async function openSound(data: string): Promise<Database> {
     return db;
   } catch (error) {
     await db?.close().catch(() => undefined);
-    if (error instanceof NewerDatabase) throw error;
     throw new DamagedFolder(damaged(data), { cause: error });
   }
 }

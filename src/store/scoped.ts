@@ -1,4 +1,5 @@
 import type { Db } from './db';
+import { MACHINE_TABLES } from './machine-tables';
 
 /** The role whose rights the database checks row by row; `migrations/0015-instructors` says which rows. */
 export const ROLE = 'oskil_instructor';
@@ -16,9 +17,6 @@ export function seenBy(db: Db, instructorId: string): Db {
   return { transaction, query: (sql, params) => transaction((tx) => tx.query(sql, params)) };
 }
 
-/** What a request may not reach even of rows it sees: who is let in, and how far the data has been brought up to date. */
-const NOT_THEIRS = ['lock', 'session', 'helper_code', 'guess', 'instructor', 'migration'] as const;
-
 /** Make the role and give it its rights, as often as one likes. Needs the right to make roles. */
 export async function readyRole(db: Db): Promise<void> {
   await db.transaction(async (tx) => {
@@ -32,7 +30,7 @@ export async function readyRole(db: Db): Promise<void> {
     if (!member) await tx.query(`grant ${ROLE} to current_user`);
     await tx.query(`grant usage on schema public to ${ROLE}`);
     await tx.query(`grant select, insert, update, delete on all tables in schema public to ${ROLE}`);
-    await tx.query(`revoke all on ${NOT_THEIRS.join(', ')} from ${ROLE}`);
+    await tx.query(`revoke all on ${MACHINE_TABLES.join(', ')} from ${ROLE}`);
     await tx.query(`grant select (id, name, coordinator) on instructor to ${ROLE}`);
   });
 }

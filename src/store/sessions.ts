@@ -14,21 +14,38 @@ export async function loadPassphrase(db: Db): Promise<string | null> {
   return row?.passphrase ?? null;
 }
 
-/** Keep another passphrase, or none; every session ends with the last. */
-export async function savePassphrase(db: Db, passphrase: string | null): Promise<void> {
+/** The first passphrase; false where there is one by now. */
+export async function addPassphrase(db: Db, passphrase: string): Promise<boolean> {
+  const rows = await db.query(
+    'insert into lock (passphrase) values ($1) on conflict do nothing returning 1',
+    [passphrase],
+  );
+  return rows.length > 0;
+}
+
+/** Another passphrase in place of one; sessions and other programs' token end with the last. False where it is another by now. */
+export const replacePassphrase = (db: Db, last: string, passphrase: string): Promise<boolean> =>
+  db.transaction(async (tx) => {
+    const rows = await tx.query('update lock set passphrase = $2 where passphrase = $1 returning 1', [
+      last,
+      passphrase,
+    ]);
+    if (rows.length > 0) for (const table of ['session', 'token']) await tx.query(`delete from ${table}`);
+    return rows.length > 0;
+  });
+
+/** The lock is taken away, and with it whoever was let in, codes too. */
+export async function removePassphrase(db: Db): Promise<void> {
   await db.transaction(async (tx) => {
-    await tx.query('delete from session');
-    if (passphrase === null) await tx.query('delete from lock');
-    else
-      await tx.query(
-        'insert into lock (passphrase) values ($1) on conflict (single) do update set passphrase = $1',
-        [passphrase],
-      );
+    for (const table of ['lock', 'session', 'helper_code']) await tx.query(`delete from ${table}`);
   });
 }
 
+/** A code opens the marks of a class and its room, or for a screen that all look at the room alone. */
+export type CodeKind = 'helper' | 'tv';
+
 export type Session = {
-  readonly kind: 'instructor' | 'helper';
+  readonly kind: 'instructor' | CodeKind;
   readonly classId: string | null;
   /** Null while there are no instructors by name. */
   readonly instructorId: string | null;
@@ -53,7 +70,7 @@ export async function seeSession(
   const [session] = await db.query<Session>(
     `update session s set seen_at = now() where token_hash = $1 and seen_at > now() - make_interval(mins => $2)
        and (s.kind = 'instructor' or exists
-         (select 1 from helper_code h where h.class_id = s.class_id and h.day >= $3::date))
+         (select 1 from helper_code h where h.class_id = s.class_id and h.kind = s.kind and h.day >= $3::date))
      returning kind, class_id as "classId", instructor_id as "instructorId"`,
     [tokenHash, idleMinutes, today],
   );
@@ -64,50 +81,32 @@ export async function endSession(db: Db, tokenHash: string): Promise<void> {
   await db.query('delete from session where token_hash = $1', [tokenHash]);
 }
 
-/** A class has one code at a time, good until a day is over; a new one ends the helpers of the last. */
-export async function saveHelperCode(db: Db, classId: string, codeHash: string, day: string): Promise<void> {
+/** A class has one code of a kind at a time, good until a day is over; a new one ends whoever came with the last. */
+export async function saveHelperCode(
+  db: Db,
+  { classId, kind }: { readonly classId: string; readonly kind: CodeKind },
+  codeHash: string,
+  day: string,
+): Promise<void> {
   await db.transaction(async (tx) => {
-    await tx.query('delete from session where class_id = $1', [classId]);
+    await tx.query('delete from session where class_id = $1 and kind = $2', [classId, kind]);
     await tx.query(
-      `insert into helper_code (class_id, code_hash, day) values ($1, $2, $3)
-       on conflict (class_id) do update set code_hash = $2, day = $3, made_at = now()`,
-      [classId, codeHash, day],
+      `insert into helper_code (class_id, kind, code_hash, day) values ($1, $2, $3, $4)
+       on conflict (class_id, kind) do update set code_hash = $3, day = $4, made_at = now()`,
+      [classId, kind, codeHash, day],
     );
   });
 }
 
 /** The class that a code opens, until its day is over. */
-export async function classOfCode(db: Db, codeHash: string, today: string): Promise<string | null> {
-  const [row] = await db.query<{ id: string }>(
-    'select class_id as id from helper_code where code_hash = $1 and day >= $2',
+export async function classOfCode(
+  db: Db,
+  codeHash: string,
+  today: string,
+): Promise<{ readonly classId: string; readonly kind: CodeKind } | null> {
+  const [row] = await db.query<{ classId: string; kind: CodeKind }>(
+    'select class_id as "classId", kind from helper_code where code_hash = $1 and day >= $2',
     [codeHash, today],
   );
-  return row?.id ?? null;
-}
-
-/** Whoever else begins to be let in, or to name themselves first, waits until this one is done. */
-export async function oneByOne(tx: Db): Promise<void> {
-  await tx.query("select pg_advisory_xact_lock(hashtext('oskil guesses'))");
-}
-
-/** Wrong tries of late, and how long ago the last was, s. */
-export async function lateGuesses(
-  db: Db,
-  rememberedS: number,
-): Promise<{ readonly tries: number; readonly lastAgoS: number }> {
-  const [row] = await db.query<{ tries: number; ago: number | null }>(
-    `select count(*)::int as tries, extract(epoch from clock_timestamp() - max(at))::float8 as ago from guess
-     where at > clock_timestamp() - make_interval(secs => $1)`,
-    [rememberedS],
-  );
-  return { tries: row!.tries, lastAgoS: row!.ago ?? Infinity };
-}
-
-export async function addGuess(db: Db): Promise<void> {
-  // Not when the transaction began, which may have been before it had to wait for another.
-  await db.query('insert into guess (at) values (clock_timestamp())');
-}
-
-export async function forgetGuesses(db: Db): Promise<void> {
-  await db.query('delete from guess');
+  return row ?? null;
 }

@@ -38,14 +38,10 @@ export async function startOwn(
   if (empty && !existsSync(join(folder, 'pg'))) cpSync(empty, folder, { recursive: true });
   const url = `http://127.0.0.1:${port}`;
   let output = '';
-  const child: ChildProcess = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: { ...process.env, OSKIL_DATA: folder, NEXT_MANUAL_SIG_HANDLE: 'true', ...env },
-      stdio: ['ignore', 'pipe', 'pipe'],
-    },
-  );
+  const child: ChildProcess = spawn(process.execPath, ['scripts/front.mjs', '127.0.0.1', String(port)], {
+    env: { ...process.env, OSKIL_DATA: folder, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   child.stdout?.on('data', (chunk: Buffer) => (output += chunk.toString()));
   child.stderr?.on('data', (chunk: Buffer) => (output += chunk.toString()));
   const ended = new Promise<number | null>((resolve) => child.once('exit', (code) => resolve(code)));

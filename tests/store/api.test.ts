@@ -11,7 +11,6 @@ import {
   draftRequestSchema,
 } from '@/server/api/schemas';
 import { endToken, hasToken, makeToken, tokenHolder } from '@/server/api/token';
-import { saveSettings } from '@/store/settings';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
 import { databaseForFile } from './fresh';
@@ -111,7 +110,7 @@ test('a token opens until another is made or it is ended, and is not kept itself
     const made = await makeToken(db, null);
     return made.ok ? made.value.token : '';
   };
-  await saveSettings(db, { apiTokenHash: '' });
+  await endToken(db, null);
   expect(await hasToken(db, null)).toBe(false);
   expect(await tokenHolder(db, 'Bearer ')).toBeNull();
   const first = await token();

@@ -10,18 +10,24 @@ import {
   sharingOf,
   takeAwayInstructor,
 } from '@/server/instructors';
-import { askerOf, changeOwnPassphrase, makeHelperCode, open, setPassphrase } from '@/server/lock/lock';
+import { askerOf, changeOwnPassphrase, makeCode, open as openFrom, setPassphrase } from '@/server/lock/lock';
+import type { Caller } from '@/server/lock/tries';
 import { tablesInOrder } from '@/store/backup';
 import { addClass, listClasses, setRoster } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listInstructors, takeIn } from '@/store/instructors';
 import { addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
+import { MACHINE_TABLES } from '@/store/machine-tables';
 import { seenBy } from '@/store/scoped';
 import { draftNote } from '@/server/advice';
 import { keepSettings, settingsNow } from '@/server/settings';
 import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
+
+const HERE: Caller = { address: '192.0.2.7', isHere: true, browser: null };
+const open = (_: Db, { secret, name = '' }: { secret: string; name?: string }) =>
+  openFrom(db, { secret, name }, HERE);
 
 const db = databaseForFile();
 const [WORDS, OTHER_WORDS] = ['seven slow beads', 'two warm mittens'];
@@ -74,25 +80,25 @@ const value = <T>(result: { ok: true; value: T } | { ok: false; message: string 
 };
 
 test('the first instructor by name keeps the passphrase and gets all that is here', async () => {
-  await setPassphrase(db, { now: '', passphrase: WORDS });
+  await setPassphrase(db, { now: '', passphrase: WORDS }, HERE);
   await keepSettings(db, {
     ...(await settingsNow(db)),
     noteFrom: 'Marit, Fernhollow',
     venueSafety: 'Call 1-1-2',
   });
   const program = `Bearer ${value(await makeToken(db, null)).token}`;
-  expect(await nameFirst(db, { name: 'Marit', passphrase: 'another one altogether' })).toMatchObject({
+  expect(await nameFirst(db, { name: 'Marit', passphrase: 'another one altogether' }, HERE)).toMatchObject({
     ok: false,
     code: 'wrong-secret',
   });
   expect(await listInstructors(db)).toEqual([]);
-  const { token } = value(await nameFirst(db, { name: 'Marit', passphrase: WORDS }));
+  const { token } = value(await nameFirst(db, { name: 'Marit', passphrase: WORDS }, HERE));
   marit = (await listInstructors(db))[0]!.id;
   asMarit = seenBy(db, marit);
   expect(await askerOf(db, token)).toEqual({ kind: 'instructor', id: marit, coordinator: true });
   expect(await counts(asMarit)).toEqual(await counts(db));
   expect(await tokenHolder(db, program)).toEqual({ instructorId: marit });
-  expect(await nameFirst(db, { name: 'Ines', passphrase: WORDS })).toMatchObject({ code: 'exists' });
+  expect(await nameFirst(db, { name: 'Ines', passphrase: WORDS }, HERE)).toMatchObject({ code: 'exists' });
 });
 
 test('a second sees nothing of it: every table is the programme’s, or told apart by whose it is', async () => {
@@ -109,7 +115,7 @@ test('a second sees nothing of it: every table is the programme’s, or told apa
     `select relname as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
      where nspname = 'public' and relkind = 'r' and not relrowsecurity order by 1`,
   );
-  const unseen = ['guess', 'helper_code', 'instructor', 'lock', 'migration', 'session'];
+  const unseen = [...MACHINE_TABLES];
   expect(open.map((t) => t.name)).toEqual([...EVERYBODYS, ...unseen].sort());
   for (const table of unseen)
     await expect(asInes.query(`select * from ${table}`)).rejects.toMatchObject({ code: '42501' });
@@ -272,9 +278,23 @@ test('each comes in by their own name and passphrase, and nobody learns which of
     });
   await db.query('delete from guess');
 
-  value(await changeOwnPassphrase(db, ines, { now: OTHER_WORDS, passphrase: 'three quiet spoons' }));
+  value(
+    await changeOwnPassphrase(
+      db,
+      { id: ines, name: 'Ines' },
+      { now: OTHER_WORDS, passphrase: 'three quiet spoons' },
+      HERE,
+    ),
+  );
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
-  expect(await changeOwnPassphrase(db, ines, { now: 'three quiet spoons', passphrase: '' })).toMatchObject({
+  expect(
+    await changeOwnPassphrase(
+      db,
+      { id: ines, name: 'Ines' },
+      { now: 'three quiet spoons', passphrase: '' },
+      HERE,
+    ),
+  ).toMatchObject({
     code: 'needs-lock',
   });
   value(await changeInstructor(db, ines, { type: 'passphrase', passphrase: OTHER_WORDS }, marit));
@@ -283,8 +303,8 @@ test('each comes in by their own name and passphrase, and nobody learns which of
 
 test('a helper’s code is made for a class of one’s own alone, and needs no name', async () => {
   const [hers] = await listClasses(asMarit);
-  expect(await makeHelperCode(asInes, db, hers!.id)).toMatchObject({ code: 'not-found' });
-  const { code } = value(await makeHelperCode(asMarit, db, hers!.id));
+  expect(await makeCode(asInes, db, hers!.id, 'helper')).toMatchObject({ code: 'not-found' });
+  const { code } = value(await makeCode(asMarit, db, hers!.id, 'helper'));
   const { token } = value(await open(db, { secret: code }));
   expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: hers!.id });
 });

@@ -4,10 +4,11 @@ import {
   close,
   hasLock,
   IDLE_MINUTES,
-  makeHelperCode,
-  open,
-  setPassphrase,
+  makeCode,
+  open as openFrom,
+  setPassphrase as setFrom,
 } from '@/server/lock/lock';
+import type { Caller } from '@/server/lock/tries';
 import { tablesInOrder } from '@/store/backup';
 import { addClass, addSeries } from '@/store/classes';
 import { planWith } from '../core/plans';
@@ -34,8 +35,19 @@ beforeAll(async () => {
   });
 });
 beforeEach(async () => {
-  for (const table of ['session', 'lock', 'guess', 'helper_code']) await db.query(`delete from ${table}`);
+  for (const table of ['session', 'lock', 'guess', 'helper_code', 'known_browser', 'token'])
+    await db.query(`delete from ${table}`);
 });
+const from = (address: string, browser: string | null = null): Caller => ({
+  address,
+  isHere: false,
+  browser,
+});
+const HERE = from('192.0.2.7');
+const open = (_: typeof db, { secret, name = '' }: { secret: string; name?: string }, caller = HERE) =>
+  openFrom(db, { secret, name }, caller);
+const setPassphrase = (_: typeof db, change: { now: string; passphrase: string }, caller = HERE) =>
+  setFrom(db, change, caller);
 const set = async (passphrase = WORDS, now = '') => {
   const done = await setPassphrase(db, { now, passphrase });
   if (!done.ok) throw new Error(done.message);
@@ -155,9 +167,9 @@ test('the lock is not taken away while other computers can reach Oskil', async (
 });
 
 test('a helper’s code opens one class until its day is over, and a new one ends the helpers of the last', async () => {
-  expect(await makeHelperCode(db, db, CLASS)).toMatchObject({ ok: false, code: 'no-lock' });
+  expect(await makeCode(db, db, CLASS, 'helper')).toMatchObject({ ok: false, code: 'no-lock' });
   await set();
-  const first = await makeHelperCode(db, db, CLASS);
+  const first = await makeCode(db, db, CLASS, 'helper');
   if (!first.ok) throw new Error(first.message);
   const { token, goTo } = await opened(first.value.code.toLowerCase());
   expect(goTo).toBe(`/classes/${CLASS}/helper`);
@@ -170,14 +182,14 @@ test('a helper’s code opens one class until its day is over, and a new one end
   expect(await open(db, { secret: first.value.code })).toMatchObject({ code: 'wrong-secret' });
   process.env.OSKIL_TODAY = '2026-11-25';
   expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
-  expect(await makeHelperCode(db, db, CLASS)).toMatchObject({ ok: true });
+  expect(await makeCode(db, db, CLASS, 'helper')).toMatchObject({ ok: true });
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
-  expect(await makeHelperCode(db, db, randomUUID())).toMatchObject({ ok: false, code: 'not-found' });
+  expect(await makeCode(db, db, randomUUID(), 'helper')).toMatchObject({ ok: false, code: 'not-found' });
 });
 
 test('who is let in belongs to the machine and is in no backup', async () => {
   const names = (await tablesInOrder(db)).map((t) => t.name);
-  for (const own of ['lock', 'session', 'guess', 'helper_code', 'migration'])
+  for (const own of ['lock', 'session', 'guess', 'helper_code', 'migration', 'token', 'known_browser'])
     expect(names).not.toContain(own);
   expect(names).toContain('person');
 });

@@ -5,7 +5,10 @@ import type { BackupKind } from '@/core/backup/header';
 import { KEPT, type BackupFile } from '@/core/backup/keep';
 import { backupTrouble } from '@/server/backup/daily';
 import { backupFolder, listBackups } from '@/server/backup/folder';
+import { damagedNow } from '@/server/soundness';
+import { everybodysData } from '@/server/lock/whose';
 import { buttonClass } from '@/ui/button';
+import { DamageNotice } from '@/ui/damage-notice';
 import { dayWithYear } from '@/ui/dates';
 import { Empty, Page, PageHead } from '@/ui/page';
 import { TableHead } from '@/ui/table-head';
@@ -14,7 +17,8 @@ import { BringBackup } from './bring-backup';
 
 export const metadata: Metadata = { title: 'Safe keeping' };
 
-export default function BackupPage() {
+export default async function BackupPage() {
+  await everybodysData();
   const backups = listBackups();
   const trouble = backupTrouble();
   return (
@@ -25,7 +29,8 @@ export default function BackupPage() {
       >
         <BackUpNow />
       </PageHead>
-      {trouble && (
+      <DamageNotice tables={damagedNow()} way={false} />
+      {trouble && damagedNow().length === 0 && (
         <p role="alert" className="mb-5 font-semibold text-load">
           {trouble}
         </p>

@@ -1,8 +1,7 @@
 import type { Metadata } from 'next';
-import { database } from '@/server/database';
 import { instructorLines } from '@/server/instructors';
 import { hasLock } from '@/server/lock/lock';
-import { instructorHere } from '@/server/lock/whose';
+import { everybodysData, instructorHere } from '@/server/lock/whose';
 import { Page, PageHead } from '@/ui/page';
 import { InstructorList } from './instructor-list';
 import { NewInstructor } from './new-instructor';
@@ -10,7 +9,7 @@ import { NewInstructor } from './new-instructor';
 export const metadata: Metadata = { title: 'Instructors' };
 
 export default async function InstructorsPage() {
-  const db = await database();
+  const db = await everybodysData();
   const me = await instructorHere();
   return (
     <Page>

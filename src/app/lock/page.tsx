@@ -12,7 +12,7 @@ type Props = { searchParams: Promise<{ to?: string; not?: string }> };
 
 export default async function LockPage({ searchParams }: Props) {
   const { to, not } = await searchParams;
-  const hasNoHeader = (await whoAsks()) !== 'instructor';
+  const hasNoHeader = (await whoAsks()).kind !== 'instructor';
   const byName = await hasInstructors(await database());
   return (
     <Page>

@@ -14,7 +14,7 @@ import { TokenPanel } from './token-panel';
 export const metadata: Metadata = { title: 'Settings' };
 
 export default async function SettingsPage() {
-  const db = await pageData();
+  const [db, whole] = [await pageData(), await database()];
   const instructor = await instructorHere();
   return (
     <Page>
@@ -31,12 +31,8 @@ export default async function SettingsPage() {
         )}
       </PageHead>
       <SettingsForm initial={await settingsNow(db)} zones={timeZones()} />
-      <LockPanel
-        locked={await hasLock(await database())}
-        name={instructor?.name ?? null}
-        idleMinutes={IDLE_MINUTES}
-      />
-      <TokenPanel there={await hasToken(db, instructor?.id ?? null)} />
+      <LockPanel locked={await hasLock(whole)} name={instructor?.name ?? null} idleMinutes={IDLE_MINUTES} />
+      <TokenPanel there={await hasToken(whole, instructor?.id ?? null)} />
       <Limits />
     </Page>
   );

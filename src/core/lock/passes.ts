@@ -1,4 +1,4 @@
-/** Who asks: nobody that is known, an instructor, or a helper of one class. */
+/** Who asks: nobody that is known, an instructor, a helper or a screen of one class, or another program with its token. */
 export type Asker =
   | { readonly kind: 'nobody' }
   | {
@@ -8,7 +8,11 @@ export type Asker =
       /** Keeps backups and says who the instructors are; without names everybody does. */
       readonly coordinator: boolean;
     }
-  | { readonly kind: 'helper'; readonly classId: string };
+  | { readonly kind: 'helper'; readonly classId: string }
+  /** A screen that everybody looks at. */
+  | { readonly kind: 'tv'; readonly classId: string }
+  /** Its instructor's token; null as above. */
+  | { readonly kind: 'program'; readonly instructorId: string | null };
 
 /** Open to everybody, since without it the lock itself could not be shown or opened. */
 const ALWAYS: readonly RegExp[] = [
@@ -18,7 +22,7 @@ const ALWAYS: readonly RegExp[] = [
   /^\/icons\/[a-z0-9-]+\.png$/,
 ];
 
-/** What another program may reach with its token; whether that is the right one is asked there. */
+/** What another program may reach with a token. */
 const WITH_TOKEN: readonly RegExp[] = [/^\/api\/v1\//, /^\/files\/out\//];
 
 /** What a helper may: the screen for the room, and the marks of their class. */
@@ -26,6 +30,12 @@ const forHelper = (classId: string): readonly RegExp[] => [
   /^\/room$/,
   new RegExp(`^/classes/${classId}/helper$`),
   new RegExp(`^/api/classes/${classId}/(marks|room)$`),
+];
+
+/** What a screen may: the room of its class, in which there are no names. */
+const forTv = (classId: string): readonly RegExp[] => [
+  /^\/room$/,
+  new RegExp(`^/api/classes/${classId}/room$`),
 ];
 
 /** What is about everybody's data at once: a backup holds all of it. */
@@ -37,10 +47,24 @@ const FOR_COORDINATORS: readonly RegExp[] = [
 
 const isIn = (path: string, list: readonly RegExp[]): boolean => list.some((r) => r.test(path));
 
-/** Whether somebody may reach a path while Oskil is locked. What is there for them is asked of the database besides. */
-export function mayPass(asker: Asker, path: string, carriesToken: boolean): boolean {
-  if (isIn(path, ALWAYS)) return true;
-  if (asker.kind === 'instructor') return asker.coordinator || !isIn(path, FOR_COORDINATORS);
-  if (carriesToken && isIn(path, WITH_TOKEN)) return true;
-  return asker.kind === 'helper' && isIn(path, forHelper(asker.classId));
+export const isOpenToAll = (path: string): boolean => isIn(path, ALWAYS);
+
+/** Whether a token opens a path; on any other it counts for nothing. */
+export const takesToken = (path: string): boolean => isIn(path, WITH_TOKEN);
+
+/** Whether somebody may reach a path. What is there for them is asked of the database besides. */
+export function mayPass(asker: Asker, path: string): boolean {
+  if (isOpenToAll(path)) return true;
+  switch (asker.kind) {
+    case 'nobody':
+      return false;
+    case 'instructor':
+      return asker.coordinator || !isIn(path, FOR_COORDINATORS);
+    case 'helper':
+      return isIn(path, forHelper(asker.classId));
+    case 'tv':
+      return isIn(path, forTv(asker.classId));
+    case 'program':
+      return takesToken(path);
+  }
 }

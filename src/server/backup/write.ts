@@ -4,10 +4,13 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
 import type { BackupKind } from '@/core/backup/header';
+import { damageSentence } from '@/core/backup/damage';
 import { backupName } from '@/core/backup/keep';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { tablesCutShort } from '@/store/sound';
+import { isDamage } from '@/store/sound';
+import { damagedNow, lookForDamage } from '../soundness';
+import { codeOf, FULL, NOT_WRITABLE } from '../troubles';
 import { backupFolder, PART, readyFolder, thinOut } from './folder';
 import { backupLines } from './lines';
 import { verify } from './verify';
@@ -33,7 +36,7 @@ export async function makeBackup(
   try {
     readyFolder(folder);
     // Else a backup of what is left would one day be the only one.
-    if (kind !== 'before a restore' && (await tablesCutShort(db)).length > 0) return NOT_WHOLE;
+    if (kind !== 'before a restore' && (await lookForDamage(db)).length > 0) return notWhole();
     const sums = await db.transaction(async (tx) => {
       await tx.query('set transaction isolation level repeatable read');
       const lines = backupLines(tx, kind, at.instant);
@@ -50,14 +53,11 @@ export async function makeBackup(
     return ok({ name });
   } catch (error) {
     rmSync(part, { force: true });
-    return fail('backup-failed', troubleWords(error, folder));
+    return isDamage(error) ? notWhole() : fail('backup-failed', troubleWords(error, folder));
   }
 }
 
-const NOT_WHOLE = fail(
-  'not-whole',
-  'Part of the data on this disk can no longer be read, so no backup of it was made. Restore the last good backup; what is there now is put aside first.',
-);
+const notWhole = () => fail('not-whole', damageSentence(damagedNow()));
 
 /** Written, and on the disk itself before it counts. */
 const toDisk: PutDown = async (path, bytes) => {
@@ -69,11 +69,11 @@ const toDisk: PutDown = async (path, bytes) => {
 
 /** What went wrong with a folder or a disk, in a sentence. */
 export function troubleWords(error: unknown, folder: string): string {
-  const code = (error as NodeJS.ErrnoException).code ?? '';
+  const code = codeOf(error);
   const untouched = 'Your data is as it was.';
-  if (code === 'ENOSPC' || code === 'EDQUOT' || code === 'EFBIG')
+  if (FULL.has(code))
     return `The backup could not be written: the disk is full. ${untouched} Make room and try again.`;
-  if (code === 'EROFS' || code === 'EACCES' || code === 'EPERM' || code === 'ENOTDIR')
+  if (NOT_WRITABLE.has(code))
     return `The backup could not be written: ${folder} may not be written to. ${untouched} Let Oskil write there and try again.`;
   return `The backup could not be made. ${untouched} Try again in a moment.`;
 }

@@ -1,9 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { z } from 'zod';
-import { codeFrom, plainCode, REMEMBERED_S, waitAfter } from '@/core/lock/guesses';
+import { codeFrom, plainCode } from '@/core/lock/guesses';
+import { plainName } from '@/core/lock/names';
 import type { Asker } from '@/core/lock/passes';
 import { fail, ok, type Failure, type Result } from '@/core/result';
-import { plural } from '@/core/words';
 import { findClass } from '@/store/classes';
 import type { Db } from '@/store/db';
 import {
@@ -14,23 +14,24 @@ import {
   saveOwnPassphrase,
 } from '@/store/instructors';
 import {
-  addGuess,
+  addPassphrase,
   addSession,
   classOfCode,
   endSession,
-  forgetGuesses,
-  lateGuesses,
   loadLocks,
   loadPassphrase,
-  oneByOne,
+  removePassphrase,
+  replacePassphrase,
   saveHelperCode,
-  savePassphrase,
   seeSession,
+  type CodeKind,
   type Session,
 } from '@/store/sessions';
 import { idFrom } from '../ids';
 import { today } from '../today';
+import { listensBeyond } from './addresses';
 import { hashPassphrase, isPassphrase } from './passphrase';
+import { aimAt, startTry, type Caller } from './tries';
 
 /** A session that nobody uses for so long is over. */
 export const IDLE_MINUTES = 60;
@@ -49,7 +50,7 @@ export async function askerOf(db: Db, token: string | undefined): Promise<Asker>
   if (!byName && !forAll) return { kind: 'instructor', id: null, coordinator: true };
   const session = token ? await seeSession(db, hashOf(token), IDLE_MINUTES, today()) : null;
   if (!session) return { kind: 'nobody' };
-  if (session.classId !== null) return { kind: 'helper', classId: session.classId };
+  if (session.kind !== 'instructor') return { kind: session.kind, classId: session.classId! };
   if (!byName) return { kind: 'instructor', id: null, coordinator: true };
   const instructor = session.instructorId ? await findInstructor(db, session.instructorId) : null;
   return instructor
@@ -59,28 +60,46 @@ export async function askerOf(db: Db, token: string | undefined): Promise<Asker>
 
 export const openSchema = z.strictObject({
   /** Of the instructor, where there are several; a helper has none. */
-  name: z.string().trim().max(40).default(''),
+  name: z.string().max(80).transform(plainName).pipe(z.string().max(40)).default(''),
   secret: z.string().min(1, 'Type the passphrase or a code').max(200),
 });
 
 /** The same words for whatever is wrong, so that nothing is given away. */
 const NOT_OPEN = fail('wrong-secret', 'That does not open Oskil. Try again.');
 
-export type Opened = { readonly token: string; readonly goTo: string };
+/** Whoever was let in: their session, where they go, and their browser's lasting name where they knew a passphrase. */
+export type Opened = { readonly token: string; readonly goTo: string; readonly browser: string | null };
 
-/** Open with the passphrase, or with a code for helpers; wrong tries make the next wait. */
-export async function open(db: Db, { name, secret }: z.input<typeof openSchema>): Promise<Result<Opened>> {
+/** Open with the passphrase, or with a code for helpers or a screen; wrong tries make the next wait. */
+export async function open(
+  db: Db,
+  { name, secret }: z.output<typeof openSchema>,
+  from: Caller,
+): Promise<Result<Opened>> {
   if (!(await hasLock(db))) return fail('no-lock', 'Oskil is not locked.');
-  const waiting = await startTry(db);
-  if (waiting) return waiting;
-  const classId = await classOfCode(db, hashOf(plainCode(secret)), today());
-  const kept = await keptFor(db, name ?? '');
+  const one = await startTry(db, aimAt(name), from);
+  if ('code' in one) return one;
+  const code = await classOfCode(db, hashOf(plainCode(secret)), today());
+  const kept = await keptFor(db, name);
   const isRight = await isPassphrase(secret, kept?.passphrase ?? NOBODYS);
-  if (classId !== null)
-    return opened(db, { kind: 'helper', classId, instructorId: null }, `/classes/${classId}/helper`);
+  if (code !== null) {
+    // A code says nothing of the passphrase, so it forgives no tries at it.
+    await one.takeBack();
+    const token = await newSession(db, { ...code, instructorId: null });
+    return ok({ token, goTo: GO_TO[code.kind](code.classId), browser: null });
+  }
   if (!kept || !isRight) return NOT_OPEN;
-  return opened(db, { kind: 'instructor', classId: null, instructorId: kept.id }, '/');
+  const browser = from.browser ?? newBrowser();
+  await one.right(browser);
+  return ok({ token: await letIn(db, kept.id), goTo: '/', browser });
 }
+
+const GO_TO: Readonly<Record<CodeKind, (classId: string) => string>> = {
+  helper: (classId) => `/classes/${classId}/helper`,
+  tv: () => '/room',
+};
+
+export const newBrowser = (): string => randomBytes(32).toString('base64url');
 
 /** The passphrase to try against, and whose it is: the one there is, or that of the instructor by name. */
 async function keptFor(
@@ -95,11 +114,6 @@ async function keptFor(
 /** Tried when there is nobody of that name, so that it takes as long as when there is. */
 const NOBODYS = `scrypt:65536:8:1:${'A'.repeat(22)}:${'A'.repeat(43)}`;
 
-async function opened(db: Db, session: Session, goTo: string): Promise<Result<Opened>> {
-  await forgetGuesses(db);
-  return ok({ token: await newSession(db, session), goTo });
-}
-
 async function newSession(db: Db, session: Session): Promise<string> {
   const token = randomBytes(32).toString('base64url');
   await addSession(db, hashOf(token), session);
@@ -109,20 +123,6 @@ async function newSession(db: Db, session: Session): Promise<string> {
 /** Let an instructor in, who was just looked at. */
 export const letIn = (db: Db, instructorId: string | null): Promise<string> =>
   newSession(db, { kind: 'instructor', classId: null, instructorId });
-
-/** Counts a try before it is looked at, one after the other, so that many at once do not get in for one; or says how long to wait. */
-const startTry = (db: Db): Promise<Failure | null> =>
-  db.transaction(async (tx) => {
-    await oneByOne(tx);
-    const { tries, lastAgoS } = await lateGuesses(tx, REMEMBERED_S);
-    const wait = waitAfter(tries) - lastAgoS;
-    if (wait > 0) return fail('too-many-tries', `Too many wrong tries. Try again in ${waitWords(wait)}.`);
-    await addGuess(tx);
-    return null;
-  });
-
-const waitWords = (seconds: number): string =>
-  seconds > 90 ? plural(Math.ceil(seconds / 60), 'minute') : plural(Math.ceil(seconds), 'second');
 
 export const close = (db: Db, token: string): Promise<void> => endSession(db, hashOf(token));
 
@@ -137,61 +137,81 @@ export const passphraseSchema = z.strictObject({
   /** Empty takes the lock away. */
   passphrase: z.union([z.literal(''), newPassphrase]),
 });
+type NewPassphrase = z.infer<typeof passphraseSchema>;
 
 /** Whether this is the passphrase that is kept; wrong tries here make the next wait as at the lock. */
-export async function checkPassphrase(db: Db, now: string, kept: string): Promise<Failure | null> {
-  const waiting = await startTry(db);
-  if (waiting) return waiting;
+export async function checkPassphrase(
+  db: Db,
+  now: string,
+  kept: string,
+  aim: string,
+  from: Caller,
+): Promise<Failure | null> {
+  const one = await startTry(db, aim, from);
+  if ('code' in one) return one;
   if (!(await isPassphrase(now, kept)))
     return fail('wrong-secret', 'The passphrase that is set now is another. Nothing was changed.');
-  await forgetGuesses(db);
+  await one.right(from.browser);
   return null;
 }
 
 /** An instructor's own passphrase; whoever was let in with the last is not any more. */
 export async function changeOwnPassphrase(
   db: Db,
-  instructorId: string,
-  { now, passphrase }: z.infer<typeof passphraseSchema>,
+  instructor: { readonly id: string; readonly name: string },
+  { now, passphrase }: NewPassphrase,
+  from: Caller,
 ): Promise<Result<{ token: string }>> {
-  const kept = await passphraseOf(db, instructorId);
+  const kept = await passphraseOf(db, instructor.id);
   if (kept === null) return fail('not-found', 'There is no such instructor.');
-  const wrong = await checkPassphrase(db, now, kept);
+  const wrong = await checkPassphrase(db, now, kept, aimAt(instructor.name), from);
   if (wrong) return wrong;
   if (passphrase === '')
     return fail(
       'needs-lock',
       'Where there are instructors by name, each has a passphrase. Nothing was changed.',
     );
-  await saveOwnPassphrase(db, instructorId, await hashPassphrase(passphrase));
-  return ok({ token: await letIn(db, instructorId) });
+  await saveOwnPassphrase(db, instructor.id, await hashPassphrase(passphrase));
+  return ok({ token: await letIn(db, instructor.id) });
 }
+
+const SET_MEANWHILE = fail(
+  'exists',
+  'A passphrase was set on another screen at the same moment. Nothing was changed; open Oskil with that one.',
+);
 
 /** Set, change or take away the one passphrase; everybody else's session ends. */
 export async function setPassphrase(
   db: Db,
-  { now, passphrase }: z.infer<typeof passphraseSchema>,
+  { now, passphrase }: NewPassphrase,
+  from: Caller,
 ): Promise<Result<{ token: string | null }>> {
   const kept = await loadPassphrase(db);
-  const wrong = kept === null ? null : await checkPassphrase(db, now, kept);
+  const wrong = kept === null ? null : await checkPassphrase(db, now, kept, aimAt(''), from);
   if (wrong) return wrong;
   if (passphrase === '' && listensBeyond())
     return fail(
       'needs-lock',
       'While Oskil can be reached from other computers it stays locked. Nothing was changed.',
     );
-  await savePassphrase(db, passphrase === '' ? null : await hashPassphrase(passphrase));
-  return ok({ token: passphrase === '' ? null : await letIn(db, null) });
+  if (passphrase === '') {
+    await removePassphrase(db);
+    return ok({ token: null });
+  }
+  const hash = await hashPassphrase(passphrase);
+  const isSet = kept === null ? await addPassphrase(db, hash) : await replacePassphrase(db, kept, hash);
+  return isSet ? ok({ token: await letIn(db, null) }) : SET_MEANWHILE;
 }
 
 /**
- * A code with which helpers reach Room and the marks of one class, until its day is over; shown once. `seen` is the data as the
- * instructor sees it, `db` the whole of it.
+ * A code for helpers, which reaches Room and the marks of one class, or for a screen, which reaches Room alone, until the day of the
+ * class is over; shown once. `seen` is the data as the instructor sees it, `db` the whole of it.
  */
-export async function makeHelperCode(
+export async function makeCode(
   seen: Db,
   db: Db,
   rawId: string | undefined,
+  kind: CodeKind,
 ): Promise<Result<{ code: string }>> {
   const id = idFrom(rawId, 'class');
   const info = id.ok ? await findClass(seen, id.value) : null;
@@ -203,11 +223,7 @@ export async function makeHelperCode(
     );
   const code = codeFrom(randomBytes(64));
   // Made the evening before, it is good for the class; for one that is over already, until the day is.
-  await saveHelperCode(db, info.id, hashOf(code), info.day > today() ? info.day : today());
+  const until = info.day > today() ? info.day : today();
+  await saveHelperCode(db, { classId: info.id, kind }, hashOf(code), until);
   return ok({ code });
 }
-
-const LOOPBACK = new Set(['127.0.0.1', 'localhost', '::1']);
-
-/** Whether other computers can reach this one's Oskil. */
-export const listensBeyond = (): boolean => !LOOPBACK.has(process.env.OSKIL_HOST ?? '127.0.0.1');

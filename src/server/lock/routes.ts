@@ -1,58 +1,64 @@
 import { z } from 'zod';
-import type { Failure } from '@/core/result';
 import { database } from '../database';
-import { guarded, jsonRoute, ownPages, readJson } from '../http';
+import { atGate, failed, guarded, jsonRoute, readJson } from '../http';
+import { browserCookie, cookieIn, SESSION_COOKIE, sessionCookie } from './cookies';
 import {
   changeOwnPassphrase,
   close,
-  makeHelperCode,
+  makeCode,
   open,
   openSchema,
   passphraseSchema,
   setPassphrase,
 } from './lock';
-import { instructorOf } from './whose';
-import { COOKIE } from './gate';
+import { callerOf } from './tries';
+import { instructorWho } from './whose';
 
-const isSecure = (request: Request): boolean =>
-  new URL(request.url).protocol === 'https:' || request.headers.get('x-forwarded-proto') === 'https';
-
-/** No script reads it, no other site sends it, and it ends with the browser. */
-const cookieOf = (request: Request, token: string): string =>
-  `${COOKIE}=${token}; Path=/; HttpOnly; SameSite=Strict${token === '' ? '; Max-Age=0' : ''}${isSecure(request) ? '; Secure' : ''}`;
-
-export const withCookie = <T extends { token: string | null }>(
+/** The answer to whoever is let in, or let out: what it says besides, with the cookie. */
+export function withSession<T extends { readonly token: string | null; readonly browser?: string | null }>(
   request: Request,
-  { token, ...rest }: T,
-): Response => Response.json(rest, { headers: { 'set-cookie': cookieOf(request, token ?? '') } });
+  { token, browser, ...rest }: T,
+): Response {
+  const response = Response.json(rest);
+  response.headers.append('set-cookie', sessionCookie(request.headers, token));
+  if (browser) response.headers.append('set-cookie', browserCookie(request.headers, browser));
+  return response;
+}
 
-export const refused = ({ code, message }: Failure, status = 401): Response =>
-  Response.json({ code, message }, { status: code === 'too-many-tries' ? 429 : status });
+/** Whoever was let in with this browser before is not any more. */
+async function endOpenSession({ headers }: Request): Promise<void> {
+  const token = cookieIn(headers, SESSION_COOKIE);
+  if (token) await close(await database(), token);
+}
 
-export const openLock = guarded(ownPages, async (_, request) => {
+export const openLock = atGate(async (request) => {
   const body = await readJson(request, openSchema);
   if (!body.ok) return body.response;
-  const opened = await open(await database(), body.value);
-  return opened.ok ? withCookie(request, opened.value) : refused(opened);
+  const opened = await open(await database(), body.value, callerOf(request.headers));
+  if (!opened.ok) return failed(opened);
+  await endOpenSession(request);
+  return withSession(request, opened.value);
 });
 
-export const closeLock = guarded(ownPages, async (_, request) => {
-  const token = new RegExp(`(?:^|; )${COOKIE}=([^;]+)`).exec(request.headers.get('cookie') ?? '')?.[1];
-  if (token) await close(await database(), token);
-  return withCookie(request, { token: null });
+export const closeLock = atGate(async (request) => {
+  await endOpenSession(request);
+  return withSession(request, { token: null });
 });
 
-export const setLock = guarded(ownPages, async (_, request) => {
+export const setLock = guarded(async ({ request, asker }) => {
   const body = await readJson(request, passphraseSchema);
   if (!body.ok) return body.response;
   const db = await database();
-  const instructor = await instructorOf(request.headers);
+  const from = callerOf(request.headers);
+  const instructor = await instructorWho(asker);
   const set = instructor
-    ? await changeOwnPassphrase(db, instructor.id, body.value)
-    : await setPassphrase(db, body.value);
-  return set.ok ? withCookie(request, set.value) : refused(set);
+    ? await changeOwnPassphrase(db, instructor, body.value, from)
+    : await setPassphrase(db, body.value, from);
+  return set.ok ? withSession(request, set.value) : failed(set);
 });
 
-export const newHelperCode = jsonRoute(z.strictObject({}), async (seen, _, { id }) =>
-  makeHelperCode(seen, await database(), id),
+const codeSchema = z.strictObject({ kind: z.enum(['helper', 'tv']).default('helper') });
+
+export const newCode = jsonRoute(codeSchema, async (seen, { kind }, { id }) =>
+  makeCode(seen, await database(), id, kind),
 );

@@ -1,52 +1,71 @@
+import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { headers } from 'next/headers';
+import { notFound } from 'next/navigation';
 import type { Asker } from '@/core/lock/passes';
 import type { Db } from '@/store/db';
-import { findInstructor, hasInstructors, type Instructor } from '@/store/instructors';
+import { findInstructor, hasInstructors, ownerOfClass, type Instructor } from '@/store/instructors';
 import { seenBy } from '@/store/scoped';
-import { tokenHolder } from '../api/token';
 import { database } from '../database';
 
-const WHO = 'x-oskil-who';
-const INSTRUCTOR = 'x-oskil-instructor';
-const CLASS = 'x-oskil-class';
+/**
+ * What the gate decided about a page travels to it on the request. It begins with a secret of this process, so that nobody else
+ * can say it: Next loads this module several times, so the secret hangs on the process.
+ */
+const ASKER = 'x-oskil-asker';
+const holder = globalThis as typeof globalThis & { oskilGateSecret?: string };
+const secret = (): string => (holder.oskilGateSecret ??= randomBytes(32).toString('base64url'));
 
 /** Who asks, put on a request by the gate; whatever it carried before is overwritten. */
 export function sayWho(to: Headers, asker: Asker): void {
-  to.set(WHO, asker.kind);
-  to.delete(INSTRUCTOR);
-  to.delete(CLASS);
-  if (asker.kind === 'helper') to.set(CLASS, asker.classId);
-  if (asker.kind === 'instructor' && asker.id !== null) to.set(INSTRUCTOR, asker.id);
+  to.set(ASKER, `${secret()}.${JSON.stringify(asker)}`);
 }
 
-export const whoAsks = async (): Promise<Asker['kind']> => kindIn(await headers());
+function askerIn(of: Headers): Asker {
+  const said = of.get(ASKER) ?? '';
+  const [given, wanted] = [said.slice(0, secret().length), secret()].map((s) => Buffer.from(s));
+  const isOurs = given!.length === wanted!.length && timingSafeEqual(given!, wanted!);
+  return isOurs ? (JSON.parse(said.slice(secret().length + 1)) as Asker) : { kind: 'nobody' };
+}
 
-const kindIn = (of: Headers): Asker['kind'] => (of.get(WHO) as Asker['kind'] | null) ?? 'nobody';
-
-/** The class that a helper was let in for; null for anybody else. */
-export const helpersClass = async (): Promise<string | null> => (await headers()).get(CLASS);
+/** Who opened this page; nobody, where it did not come through the gate. */
+export const whoAsks = async (): Promise<Asker> => askerIn(await headers());
 
 /** Sees nothing but what is shared by all. */
 const NOBODY = '00000000-0000-0000-0000-000000000000';
 
-/** The data as whoever asks sees it. */
-export async function dataFor(of: Headers): Promise<Db> {
+/** The data as whoever asks sees it; null for nobody. */
+export async function dataFor(asker: Asker): Promise<Db | null> {
+  if (asker.kind === 'nobody') return null;
   const db = await database();
-  const id = of.get(INSTRUCTOR);
-  if (id !== null) return seenBy(db, id);
-  // A helper reaches one class and what the room sees, which the gate has looked at.
-  if (kindIn(of) !== 'nobody' || !(await hasInstructors(db))) return db;
-  const holder = await tokenHolder(db, of.get('authorization'));
-  return seenBy(db, holder?.instructorId ?? NOBODY);
+  if (!(await hasInstructors(db))) return db;
+  return seenBy(db, (await eyesOf(db, asker)) ?? NOBODY);
 }
 
-/** The data of a page, as whoever opened it sees it. */
-export const pageData = async (): Promise<Db> => dataFor(await headers());
+/** With whose eyes data is seen where there are instructors by name. */
+async function eyesOf(db: Db, asker: Exclude<Asker, { kind: 'nobody' }>): Promise<string | null> {
+  switch (asker.kind) {
+    case 'instructor':
+      return asker.id;
+    case 'program':
+      return asker.instructorId;
+    case 'helper':
+    case 'tv':
+      return ownerOfClass(db, asker.classId);
+  }
+}
+
+/** The data of a page, as whoever opened it sees it. What did not come through the gate finds no page. */
+export const pageData = async (): Promise<Db> => (await dataFor(await whoAsks())) ?? notFound();
+
+/** All the data, for a page of coordinators. */
+export async function everybodysData(): Promise<Db> {
+  const asker = await whoAsks();
+  return asker.kind === 'instructor' && asker.coordinator ? database() : notFound();
+}
 
 /** The instructor who asks; null while there are none by name. */
-export async function instructorOf(of: Headers): Promise<Instructor | null> {
-  const id = of.get(INSTRUCTOR);
-  return id === null ? null : findInstructor(await database(), id);
-}
+export const instructorWho = async (asker: Asker): Promise<Instructor | null> =>
+  asker.kind === 'instructor' && asker.id !== null ? findInstructor(await database(), asker.id) : null;
 
-export const instructorHere = async (): Promise<Instructor | null> => instructorOf(await headers());
+/** The instructor who opened this page. */
+export const instructorHere = async (): Promise<Instructor | null> => instructorWho(await whoAsks());

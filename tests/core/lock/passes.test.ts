@@ -2,10 +2,12 @@ import { mayPass, type Asker } from '@/core/lock/passes';
 
 const MINE = '00000000-0000-4000-8000-000000000001';
 const OTHER = '00000000-0000-4000-8000-000000000002';
-const [nobody, instructor, helper]: Asker[] = [
+const [nobody, instructor, helper, tv, program]: Asker[] = [
   { kind: 'nobody' },
   { kind: 'instructor', id: null, coordinator: true },
   { kind: 'helper', classId: MINE },
+  { kind: 'tv', classId: MINE },
+  { kind: 'program', instructorId: null },
 ];
 
 test.each<[string, boolean, boolean, boolean]>([
@@ -31,7 +33,7 @@ test.each<[string, boolean, boolean, boolean]>([
   ['/files/backup/x.oskil', false, false, true],
   ['/lockpick', false, false, true],
 ])('%s: nobody %s, helper %s, instructor %s', (path, forNobody, forHelper, forInstructor) => {
-  expect([nobody!, helper!, instructor!].map((a) => mayPass(a, path, false))).toEqual([
+  expect([nobody!, helper!, instructor!].map((a) => mayPass(a, path))).toEqual([
     forNobody,
     forHelper,
     forInstructor,
@@ -39,9 +41,28 @@ test.each<[string, boolean, boolean, boolean]>([
 });
 
 test('a token reaches what other programs may ask, and nothing else', () => {
-  for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(mayPass(nobody!, path, true)).toBe(true);
-  for (const path of ['/people', '/api/people', '/files/backup/x.oskil', '/api/token', '/api/backups'])
-    expect(mayPass(nobody!, path, true)).toBe(false);
+  for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(mayPass(program!, path)).toBe(true);
+  for (const path of [
+    '/people',
+    '/api/people',
+    '/files/backup/x.oskil',
+    '/api/token',
+    '/api/backups',
+    '/room',
+  ])
+    expect(mayPass(program!, path)).toBe(false);
+});
+
+test('a screen that all look at shows the room of its class, and not the marks', () => {
+  for (const path of ['/room', `/api/classes/${MINE}/room`]) expect(mayPass(tv!, path)).toBe(true);
+  for (const path of [
+    '/',
+    `/classes/${MINE}/helper`,
+    `/api/classes/${MINE}/marks`,
+    `/api/classes/${OTHER}/room`,
+    '/files/out/register.csv',
+  ])
+    expect([path, mayPass(tv!, path)]).toEqual([path, false]);
 });
 
 test('an instructor by name reaches all but what is about everybody’s data; a coordinator that too', () => {
@@ -58,9 +79,8 @@ test('an instructor by name reaches all but what is about everybody’s data; a 
     ...['/api/instructors', `/api/instructors/${OTHER}`, '/files/backup/x.oskil'],
   ];
   for (const path of everybodys) {
-    expect([path, mayPass(named(false), path, false)]).toEqual([path, false]);
-    expect([path, mayPass(named(false), path, true)]).toEqual([path, false]);
-    expect([path, mayPass(named(true), path, false)]).toEqual([path, true]);
+    expect([path, mayPass(named(false), path)]).toEqual([path, false]);
+    expect([path, mayPass(named(true), path)]).toEqual([path, true]);
   }
   for (const path of [
     '/',
@@ -70,5 +90,5 @@ test('an instructor by name reaches all but what is about everybody’s data; a 
     '/api/lock',
     '/instructorship',
   ])
-    expect([path, mayPass(named(false), path, false)]).toEqual([path, true]);
+    expect([path, mayPass(named(false), path)]).toEqual([path, true]);
 });

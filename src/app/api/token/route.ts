@@ -1,10 +1,13 @@
 import { endToken, makeToken } from '@/server/api/token';
+import { database } from '@/server/database';
 import { jsonRoute } from '@/server/http';
-import { instructorHere } from '@/server/lock/whose';
+import type { Asker } from '@/core/lock/passes';
 import { z } from 'zod';
 
 const nothing = z.strictObject({});
-const mine = async () => (await instructorHere())?.id ?? null;
+const mine = (asker: Asker) => (asker.kind === 'instructor' ? asker.id : null);
 
-export const POST = jsonRoute(nothing, async (db) => makeToken(db, await mine()));
-export const DELETE = jsonRoute(nothing, async (db) => endToken(db, await mine()));
+export const POST = jsonRoute(nothing, async (_, __, ___, asker) => makeToken(await database(), mine(asker)));
+export const DELETE = jsonRoute(nothing, async (_, __, ___, asker) =>
+  endToken(await database(), mine(asker)),
+);

@@ -6,7 +6,7 @@ import { readBackupName } from '@/core/backup/keep';
 import { nameList } from '@/core/words';
 import { inTurn } from '@/server/backup/daily';
 import { previewBackup } from '@/server/backup/restore';
-import { database } from '@/server/database';
+import { everybodysData } from '@/server/lock/whose';
 import { buttonClass } from '@/ui/button';
 import { dayWithYear } from '@/ui/dates';
 import { Page, PageHead } from '@/ui/page';
@@ -19,7 +19,7 @@ const SHOWN = 12;
 export default async function RestorePage({ params }: { params: Promise<{ name: string }> }) {
   const { name } = await params;
   const file = readBackupName(name);
-  const db = await database();
+  const db = await everybodysData();
   const preview = await inTurn(() => previewBackup(db, name));
   if (!file || (!preview.ok && preview.code === 'not-found')) notFound();
   const [day, time] = file.made.split(' ') as [string, string];

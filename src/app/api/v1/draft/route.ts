@@ -1,6 +1,5 @@
 import { apiDraft } from '@/server/api/answers';
-import { pagesOrToken } from '@/server/api/guard';
 import { draftRequestSchema } from '@/server/api/schemas';
 import { jsonRoute } from '@/server/http';
 
-export const POST = jsonRoute(draftRequestSchema, (db, body) => apiDraft(db, body), undefined, pagesOrToken);
+export const POST = jsonRoute(draftRequestSchema, (db, body) => apiDraft(db, body));

@@ -1,4 +1,4 @@
 import { openApi } from '@/server/api/openapi';
+import { atGate } from '@/server/http';
 
-/** The description holds nothing of anybody, so whoever reaches the app may read it. */
-export const GET = () => Response.json(openApi());
+export const GET = atGate(async () => Response.json(openApi()));

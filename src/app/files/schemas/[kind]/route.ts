@@ -2,14 +2,15 @@ import { z } from 'zod';
 import { MOVEMENT_FILE } from '@/core/formats/movement-file';
 import { PLAN_FILE } from '@/core/formats/plan-file';
 import { TERM_FILE } from '@/core/formats/term-file';
+import { fail, ok } from '@/core/result';
+import { jsonRead } from '@/server/http';
 
 const KINDS = [PLAN_FILE, TERM_FILE, MOVEMENT_FILE];
 
-/** The schema of a kind of JSON file, as docs/schemas has it. It holds nothing of anybody. */
-export async function GET(_: Request, { params }: { params: Promise<{ kind: string }> }): Promise<Response> {
-  const { kind } = await params;
+/** The schema of a kind of JSON file, as docs/schemas has it. */
+export const GET = jsonRead(async (_, { kind }) => {
   const found = KINDS.find((k) => k.oskil === kind);
   return found
-    ? Response.json(z.toJSONSchema(found.schema, { io: 'input' }))
-    : Response.json({ code: 'not-found', message: 'There is no such kind of file.' }, { status: 404 });
-}
+    ? ok(z.toJSONSchema(found.schema, { io: 'input' }))
+    : fail('not-found', 'There is no such kind of file.');
+});

@@ -1,1 +1,1 @@
-export { newHelperCode as POST } from '@/server/lock/routes';
+export { newCode as POST } from '@/server/lock/routes';
