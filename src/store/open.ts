@@ -1,10 +1,11 @@
-import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
 import { tablesInOrder } from './backup';
 import type { Database } from './db';
 import { lockFolder } from './lock';
 import { migrate } from './migrate';
 import { openPglite } from './pglite';
+import { sync, syncTree } from './sync';
 
 /** The data of a folder cannot be read; it was not written to. */
 export class DamagedFolder extends Error {
@@ -53,9 +54,11 @@ export async function replaceData(
     } finally {
       await db.close();
     }
+    await syncTree(making);
     const aside = existsSync(data) ? freeName(path) : null;
     if (aside) renameSync(data, aside);
     renameSync(making, data);
+    await sync(path);
     return aside;
   } finally {
     release();
@@ -64,8 +67,17 @@ export async function replaceData(
 
 function takeFolder(folder: string) {
   const path = resolve(folder);
-  mkdirSync(path, { recursive: true });
-  return { path, data: join(path, 'pg'), release: lockFolder(path) };
+  mkdirSync(path, { recursive: true, mode: OWN_FOLDER });
+  const data = join(path, 'pg');
+  keepToOneself(data);
+  return { path, data, release: lockFolder(path) };
+}
+
+/** For whoever runs Oskil alone, also where it was made by an Oskil that did not see to it. */
+const OWN_FOLDER = 0o700;
+
+export function keepToOneself(folder: string): void {
+  if (existsSync(folder) && (statSync(folder).mode & 0o077) !== 0) chmodSync(folder, OWN_FOLDER);
 }
 
 const makingOf = (data: string): string => `${data}-making`;
@@ -99,8 +111,10 @@ async function beginWith(data: string): Promise<void> {
   const making = makingOf(data);
   rmSync(making, { recursive: true, force: true });
   await (await openPglite(making)).close();
+  await syncTree(making);
   rmSync(data, { recursive: true, force: true });
   renameSync(making, data);
+  await sync(dirname(data));
 }
 
 /** Every page of every table is read once, so that a damaged one is met now and not in front of a class. */

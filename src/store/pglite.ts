@@ -1,6 +1,7 @@
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import type { Database, Db } from './db';
+import { ON_DISK, OnDiskFs } from './on-disk';
 import { orRefusal } from './refusal';
 
 let beginning: Blob | null = null;
@@ -13,18 +14,30 @@ export function beginFrom(empty: Blob): void {
 const isNew = (folder: string | null): boolean =>
   folder === null || !existsSync(folder) || readdirSync(folder).length === 0;
 
-/** Open an embedded database: on disk under `folder`, or in memory when it is null. */
+/** Without the one that has nothing put on the disk. */
+const STARTED_WITH = [...PGlite.defaultStartParams.filter((p) => p !== '-F'), ...ON_DISK];
+
+/** Open an embedded database: on disk under `folder`, or in memory when it is null. On disk, what was answered is there. */
 export async function openPglite(folder: string | null): Promise<Database> {
+  const isBeginning = isNew(folder);
+  if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const disk = folder === null ? null : new OnDiskFs(folder);
   const pg = await PGlite.create({
-    dataDir: folder ?? 'memory://',
-    ...(beginning && isNew(folder) && { loadDataDir: beginning }),
+    ...(disk ? { fs: disk, startParams: STARTED_WITH } : { dataDir: 'memory://' }),
+    ...(beginning && isBeginning && { loadDataDir: beginning }),
   });
   await pg.query("set time zone 'UTC'");
+  const answered = async <T>(work: Promise<T>): Promise<T> => {
+    const answer = await work;
+    await disk?.whenOnDisk();
+    return answer;
+  };
+  const db = over(pg);
   return {
-    ...over(pg),
-    transaction: (work) => pg.transaction((tx) => work(over(tx))),
+    query: (sql, params) => answered(db.query(sql, params)),
+    transaction: (work) => answered(pg.transaction((tx) => work(over(tx)))),
     exec: async (sql) => {
-      await pg.exec(sql);
+      await answered(pg.exec(sql));
     },
     close: () => pg.close(),
   };

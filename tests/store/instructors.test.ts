@@ -25,6 +25,12 @@ import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
 
+/** What a passphrase costs to look at is tried in lock.test.ts. */
+jest.mock('@/server/lock/passphrase', () => ({
+  hashPassphrase: (words: string) => Promise.resolve(`scrypt:${words}`),
+  isPassphrase: (words: string, kept: string) => Promise.resolve(kept === `scrypt:${words}`),
+}));
+
 const HERE: Caller = { address: '192.0.2.7', isHere: true, browser: null };
 const open = (_: Db, { secret, name = '' }: { secret: string; name?: string }) =>
   openFrom(db, { secret, name }, HERE);

@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { readBackupName, toRemove, type BackupFile } from '@/core/backup/keep';
+import { keepToOneself } from '@/store/open';
 import { dataFolder } from '../database';
 
 export const backupFolder = (): string => join(dataFolder(), 'backups');
@@ -32,7 +33,8 @@ export function namesIn(folder: string): readonly string[] {
 
 /** Make the folder, and clear what an earlier process was killed over. */
 export function readyFolder(folder = backupFolder()): void {
-  mkdirSync(folder, { recursive: true });
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  keepToOneself(folder);
   for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
 }
 

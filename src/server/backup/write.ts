@@ -9,6 +9,7 @@ import { backupName } from '@/core/backup/keep';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { isDamage } from '@/store/sound';
+import { sync } from '@/store/sync';
 import { damagedNow, lookForDamage } from '../soundness';
 import { codeOf, FULL, NOT_WRITABLE } from '../troubles';
 import { backupFolder, PART, readyFolder, thinOut } from './folder';
@@ -49,6 +50,7 @@ export async function makeBackup(
       return verified;
     }
     await files.rename(part, join(folder, name));
+    await sync(folder);
     thinOut(folder);
     return ok({ name });
   } catch (error) {
@@ -62,9 +64,7 @@ const notWhole = () => fail('not-whole', damageSentence(damagedNow()));
 /** Written, and on the disk itself before it counts. */
 const toDisk: PutDown = async (path, bytes) => {
   await pipeline(bytes, createWriteStream(path, { flags: 'w' }));
-  const file = await files.open(path, 'r+');
-  await file.sync();
-  await file.close();
+  await sync(path);
 };
 
 /** What went wrong with a folder or a disk, in a sentence. */
