@@ -24,7 +24,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const who = (await whoAsks()).kind;
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
-  const own = who === 'nobody' ? [] : await listOwn(db);
+  const own = who === 'nobody' ? [] : (await listOwn(db)).filter((o) => !o.archived);
   const locks = who === 'instructor' && (await hasLock(db));
   return (
     <html lang="en">

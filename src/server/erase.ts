@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { fullName } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
+import { rememberErased } from '@/store/erased';
 import { erasePerson, everythingAbout } from '@/store/everything';
 import { ownership } from '@/store/instructors';
 import { findPerson } from '@/store/people';
@@ -28,7 +29,10 @@ export async function eraseForGood(
     return fail('bad-input', `Type ${fullName(person)} to erase this record. Nothing was erased.`);
   if (!(await ownership(seen, 'person', id.value))?.mine)
     return fail('not-yours', 'Only the instructor whose record it is can erase it. Nothing was erased.');
-  await erasePerson(whole, id.value);
+  await whole.transaction(async (tx) => {
+    await erasePerson(tx, id.value);
+    await rememberErased(tx, id.value);
+  });
   return ok({});
 }
 

@@ -12,21 +12,23 @@ import { loadTaught } from '@/store/teaching';
 import { catalogueNow } from './catalogue';
 import { idFrom } from './ids';
 
-const version = z.number().int().min(0);
+/** As the database counts, by far more than anybody edits. */
+const count = z.number().int().min(0).max(2_000_000_000);
+const version = count;
 
 export const planChangeSchema = z.discriminatedUnion('type', [
   z.strictObject({
     type: z.literal('edit'),
     version,
     /** So many edits were done at that version; with it an edit can stand beside others' that came first. */
-    done: z.number().int().min(0).optional(),
+    done: count.optional(),
     step: stepSchema,
     label: z.string().trim().min(1).max(120),
   }),
   z.strictObject({ type: z.literal('undo'), version }),
   z.strictObject({ type: z.literal('redo'), version }),
   /** Back or forward to where so many edits are done. */
-  z.strictObject({ type: z.literal('goTo'), version, done: z.number().int().min(0) }),
+  z.strictObject({ type: z.literal('goTo'), version, done: count }),
 ]);
 export type PlanChangeRequest = z.infer<typeof planChangeSchema>;
 

@@ -10,5 +10,10 @@ export async function lookForDamage(db: Db): Promise<readonly string[]> {
   return holder.oskilDamaged;
 }
 
+/** All data was put back. */
+export function noMoreDamaged(): void {
+  holder.oskilDamaged = [];
+}
+
 /** Tables of which not all could be read when they were last looked at. */
 export const damagedNow = (): readonly string[] => holder.oskilDamaged ?? [];

@@ -15,9 +15,13 @@ import { idFrom } from './ids';
 import { clockRate } from './today';
 
 export { markSchema };
-export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0) });
+/** The end of the year 9999. */
+const LAST_MS = 253_402_300_799_999;
+/** More than the keys that can be pressed in a day of classes. */
+const MOST_EVENTS = 1_000_000;
+export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0).max(LAST_MS) });
 export const eventsSchema = z.strictObject({
-  firstSeq: z.number().int().min(0),
+  firstSeq: z.number().int().min(0).max(MOST_EVENTS),
   events: z.array(teachEventSchema).max(50),
   state: teachStateSchema,
 });

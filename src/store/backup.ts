@@ -101,6 +101,22 @@ export async function emptyTables(db: Db, tables: readonly TableShape[]): Promis
   await db.query(`truncate ${tables.map((t) => `"${t.name}"`).join(', ')}`);
 }
 
+/** Whoever else writes waits until this is done; those who wait for each other are told by the database, and it is tried again. */
+export async function withNobodyWriting<T>(db: Db, work: (tx: Db) => Promise<T>): Promise<T> {
+  const names = (await tablesInOrder(db)).map((t) => `"${t.name}"`).join(', ');
+  for (let tries = 1; ; tries++)
+    try {
+      return await db.transaction(async (tx) => {
+        await tx.query(`lock table ${names} in access exclusive mode`);
+        return work(tx);
+      });
+    } catch (error) {
+      if ((error as { code?: string }).code !== DEADLOCK || tries >= MOST_TRIES) throw error;
+    }
+}
+const DEADLOCK = '40P01';
+const MOST_TRIES = 5;
+
 /** Number of the newest migration that has run. */
 export async function migrationOf(db: Db): Promise<number> {
   const [row] = await db.query<{ at: number }>('select max(number)::int as at from migration');
@@ -109,7 +125,7 @@ export async function migrationOf(db: Db): Promise<number> {
 
 export async function isTeaching(db: Db): Promise<boolean> {
   const rows = await db.query(
-    `select 1 from taught where ended_at is null and started_at > now() - interval '6 hours' limit 1`,
+    `select 1 from taught where ended_at is null and began_at between now() - interval '6 hours' and now() limit 1`,
   );
   return rows.length > 0;
 }

@@ -1,4 +1,4 @@
-import { chmodSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, cpSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { tablesInOrder } from './backup';
 import type { Database } from './db';
@@ -16,11 +16,11 @@ export class DamagedFolder extends Error {
  * Open the data in a folder: take its lock, open, look through, migrate. Closing gives the lock back. `fresh` throws away what
  * the folder held, once the lock says nobody uses it.
  */
-export async function openFolder(folder: string, { fresh = false } = {}): Promise<Database> {
+export async function openFolder(folder: string, { fresh = false, mayBeNew = true } = {}): Promise<Database> {
   const { data, release } = takeFolder(folder);
   try {
     if (fresh) rmSync(data, { recursive: true, force: true });
-    const db = await openSound(data);
+    const db = await openSound(data, fresh || mayBeNew);
     await migrate(db);
     return {
       ...db,
@@ -82,6 +82,14 @@ export function keepToOneself(folder: string): void {
 
 const makingOf = (data: string): string => `${data}-making`;
 
+/** A copy of the files as they are, however damaged; only while nothing writes them. Returns where. */
+export function copyAside(folder: string): string {
+  const path = resolve(folder);
+  const aside = freeName(path);
+  cpSync(join(path, 'pg'), aside, { recursive: true });
+  return aside;
+}
+
 /** What was put aside is never written over. */
 function freeName(path: string): string {
   for (let n = 1; ; n++) {
@@ -90,10 +98,11 @@ function freeName(path: string): string {
   }
 }
 
-async function openSound(data: string): Promise<Database> {
+async function openSound(data: string, mayBeNew: boolean): Promise<Database> {
   const held = existsSync(data) && readdirSync(data).length > 0;
   // Without this file the engine would take the folder for a new one and begin with nothing.
   if (held && !existsSync(join(data, 'PG_VERSION'))) throw new DamagedFolder(damaged(data));
+  if (!held && !mayBeNew) throw new DamagedFolder(gone(data));
   if (!held) await beginWith(data);
   let db: Database | null = null;
   try {
@@ -121,6 +130,9 @@ async function beginWith(data: string): Promise<void> {
 async function lookThrough(db: Database): Promise<void> {
   for (const { name } of await tablesInOrder(db)) await db.query(`select count(*) from "${name}"`);
 }
+
+const gone = (data: string): string =>
+  `There is no data in ${data}, but there are backups beside it, so it was there once. Nothing was begun anew. To begin with nothing, put the backups elsewhere first.`;
 
 const damaged = (data: string): string =>
   `The data in ${data} is damaged and cannot be opened. It was left as it is.`;

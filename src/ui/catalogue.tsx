@@ -13,4 +13,11 @@ export function CatalogueProvider({ own, children }: { own: readonly OwnMovement
   return <Shelf value={catalogue}>{children}</Shelf>;
 }
 
+/** The same with those that were put away, for pages that show what they once were in. */
+export function WithPutAway({ own, children }: { own: readonly OwnMovement[]; children: ReactNode }) {
+  const shelf = useCatalogue();
+  const catalogue = useMemo(() => withOwn(shelf, own), [shelf, own]);
+  return <Shelf value={catalogue}>{children}</Shelf>;
+}
+
 export const useCatalogue = (): Catalogue => useContext(Shelf);

@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -10,8 +10,12 @@ import { bringBackup } from '@/server/backup/bring';
 import { backupFolder, backupPath, listBackups, namesIn } from '@/server/backup/folder';
 import { copyAll, previewBackup, restoreBackup } from '@/server/backup/restore';
 import { makeBackup, type PutDown } from '@/server/backup/write';
-import { openBackup, readBackup } from '@/server/backup/read';
-import { rowsOf, tablesInOrder } from '@/store/backup';
+import { eraseFromBackups } from '@/server/backup/erased';
+import { backupHolds, openBackup, readBackup } from '@/server/backup/read';
+import { eraseForGood } from '@/server/erase';
+import { erasedStillKept } from '@/store/erased';
+import { erasePerson } from '@/store/everything';
+import { isTeaching, rowsOf, tablesInOrder } from '@/store/backup';
 import { listClasses } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { migrate, MIGRATIONS } from '@/store/migrate';
@@ -98,7 +102,7 @@ test('what a restore would change is told by name, and then it is as it was', as
   if (!restored.ok) throw new Error(restored.message);
   expect(await everything(db)).toBe(before);
   // And there is a way back from the way back.
-  expect(await restoreBackup(db, restored.value.before, at())).toMatchObject({ ok: true });
+  expect(await restoreBackup(db, restored.value.before!, at())).toMatchObject({ ok: true });
   expect(await everything(db)).toBe(changed);
   await restoreBackup(db, name, at());
 }, 300_000);
@@ -286,6 +290,163 @@ test('while a class is being taught nothing is restored', async () => {
   expect(await restoreBackup(db, name, at())).toMatchObject({ ok: false, code: 'teaching' });
   await db.query('delete from taught where class_id = $1', [planned.id]);
 });
+
+test('what is written while a backup is restored is in the backup made before it, or in what was restored', async () => {
+  const name = await made();
+  const answered: string[] = [];
+  let over = false;
+  const write = async () => {
+    while (!over) {
+      const key = `during ${answered.length}`;
+      await saveSettings(db, { [key]: '1' });
+      answered.push(key);
+      // So that the restore gets its turn.
+      await new Promise((resolve) => setImmediate(resolve));
+    }
+  };
+  const writing = write();
+  const restored = await restoreBackup(db, name, at());
+  const atTheEnd = [...answered];
+  over = true;
+  await writing;
+  if (!restored.ok) throw new Error(restored.message);
+  const before = await openBackup(backupPath(restored.value.before!)!);
+  if (!before.ok) throw new Error(before.message);
+  const namesOf = async (of: Db) =>
+    (await of.query<{ name: string }>(`select name from setting where name like 'during%'`)).map(
+      (r) => r.name,
+    );
+  const kept = new Set([...(await namesOf(before.value.db)), ...(await namesOf(db))]);
+  expect(atTheEnd.filter((key) => !kept.has(key))).toEqual([]);
+  expect(atTheEnd.length).toBeGreaterThan(0);
+  await before.value.db.close();
+});
+
+test('a clock that is ahead when a class begins stops no backup and no restore', async () => {
+  const planned = (await listClasses(db)).find((c) => c.status === 'planned')!;
+  for (const ahead of ['30 days', '10 years']) {
+    await db.query(
+      `insert into taught (class_id, started_at, began_at, snapshot, state)
+       values ($1, now() + $2::interval, now() + $2::interval, '{"people":[]}', '{}')`,
+      [planned.id, ahead],
+    );
+    expect(await isTeaching(db)).toBe(false);
+    await db.query('delete from taught where class_id = $1', [planned.id]);
+  }
+});
+
+/** A file of rows that says of itself that it is a whole backup. */
+function backupOf(rows: readonly string[], name: string): string {
+  const lines = [
+    JSON.stringify({
+      oskil: 'backup',
+      version: 1,
+      migration: MIGRATIONS.length,
+      madeAt: '2026-11-27T09:00:00Z',
+      kind: 'brought',
+    }),
+    ...rows,
+  ].map((line) => `${line}\n`);
+  const sha256 = createHash('sha256').update(lines.join('')).digest('hex');
+  writeFileSync(
+    join(backupFolder(), name),
+    gzipSync(`${lines.join('')}${JSON.stringify({ rows: rows.length, sha256 })}\n`),
+  );
+  return name;
+}
+const setting = (n: number, value: string) => `["setting",${JSON.stringify({ name: `s${n}`, value })}]`;
+const HOSTILE: readonly (readonly [string, () => readonly string[]])[] = [
+  ['one endless line', () => [setting(1, 'a'.repeat(60_000_000))]],
+  [
+    'a small file that becomes a huge one',
+    () => Array.from({ length: 60 }, (_, n) => setting(n, 'a'.repeat(1_000_000))),
+  ],
+  ['a table that there is not', () => ['["nothing",{"a":1}]']],
+  ['a table of the machine', () => ['["lock",{"single":true,"passphrase":"scrypt:x"}]']],
+  ['another’s token', () => [`["token",{"hash":"${'a'.repeat(64)}","instructor_id":null}]`]],
+  ['a table of the engine', () => ['["pg_authid",{"rolname":"x"}]']],
+  ...['__proto__', 'constructor', 'prototype'].map(
+    (step) =>
+      [
+        `a field that leads to ${step}`,
+        () => extraWith(`[{"path":["${step}"],"key":"x","value":1}]`),
+      ] as const,
+  ),
+  ['extra fields that are no list', () => extraWith('{"a":1}')],
+];
+/** A class of the demo as rows, and what a file said besides of it. */
+let aClass: readonly [id: string, rows: readonly string[]];
+beforeAll(async () => {
+  const line = async (table: string, id: string) => {
+    const [row] = await db.query<{ row: unknown }>(
+      `select to_jsonb(t) as row from ${table} t where id = $1`,
+      [id],
+    );
+    return JSON.stringify([table, row!.row]);
+  };
+  const [one] = await db.query<{ id: string; series: string }>(
+    'select id, series_id as series from class where from_class_id is null limit 1',
+  );
+  aClass = [one!.id, [await line('series', one!.series), await line('class', one!.id)]];
+});
+const extraWith = (fields: string): readonly string[] => [
+  ...aClass[1],
+  `["file_extra",{"class_id":"${aClass[0]}","fields":${fields}}]`,
+];
+
+test.each(HOSTILE)('%s: refused, nothing is changed, and nothing stays behind', async (_, rows) => {
+  const before = await everything(db);
+  const name = backupOf(rows(), '2026-11-26-070000-brought.oskil');
+  expect(await restoreBackup(db, name, at())).toMatchObject({ ok: false, code: 'damaged' });
+  const bytes = readFileSync(join(backupFolder(), name));
+  rmSync(join(backupFolder(), name));
+  const there = namesIn(backupFolder());
+  const body = new Blob([bytes]).stream() as unknown as Parameters<typeof bringBackup>[0];
+  expect(await bringBackup(body, at())).toMatchObject({ ok: false, code: 'damaged' });
+  expect(namesIn(backupFolder())).toEqual(there);
+  expect(await everything(db)).toBe(before);
+  expect(({} as Record<string, unknown>).x).toBeUndefined();
+});
+
+test('extra fields as a file left them come back', async () => {
+  const name = backupOf(
+    extraWith('[{"path":[{"id":"r1"}],"key":"mine","value":1}]'),
+    '2026-11-26-070000-brought.oskil',
+  );
+  const opened = await openBackup(backupPath(name)!);
+  expect(opened).toMatchObject({ ok: true });
+  if (opened.ok) await opened.value.db.close();
+});
+
+test('somebody who is erased is taken out of every backup that is kept; the rest of each is as it was', async () => {
+  const [someone, other] = await listPeople(db);
+  const folder = join(backupFolder(), 'few');
+  const there: string[] = [];
+  for (const kind of ['daily', 'asked for'] as const) {
+    const backup = await makeBackup(db, kind, at(), folder);
+    if (!backup.ok) throw new Error(backup.message);
+    there.push(backup.value.name);
+  }
+  const asItWas = async (name: string, without: string) => {
+    const opened = await openBackup(backupPath(name, folder)!);
+    if (!opened.ok) throw new Error(opened.message);
+    await erasePerson(opened.value.db, without);
+    const all = await everything(opened.value.db);
+    await opened.value.db.close();
+    return all;
+  };
+  const wanted = await Promise.all(there.map((name) => asItWas(name, someone!.id)));
+  const name = `${someone!.firstName} ${someone!.initial}`.trim();
+  expect(await eraseForGood(db, db, someone!.id, { name })).toMatchObject({ ok: true });
+  expect(await erasedStillKept(db)).toEqual([someone!.id]);
+  expect(await eraseFromBackups(db, folder)).toMatchObject({ ok: true });
+  expect(await erasedStillKept(db)).toEqual([]);
+  for (const { name: kept } of listBackups(folder))
+    expect([kept, await backupHolds(backupPath(kept, folder)!, [someone!.id])]).toEqual([kept, false]);
+  expect(await Promise.all(there.map((n) => asItWas(n, randomUUID())))).toEqual(wanted);
+  expect(await backupHolds(backupPath(there[0]!, folder)!, [other!.id])).toBe(true);
+  expect(namesIn(folder).filter((n) => n.endsWith('.part'))).toEqual([]);
+}, 180_000);
 
 test('a restore that cannot be finished leaves everything as it was', async () => {
   const opened = await openBackup(backupPath(await made())!);

@@ -17,9 +17,10 @@ afterAll(async () => {
 });
 
 const set = (n: number) =>
-  db.query(`insert into setting (name, value) values ($1, '1') on conflict (name) do update set value = '2'`, [
-    `setting ${n}`,
-  ]);
+  db.query(
+    `insert into setting (name, value) values ($1, '1') on conflict (name) do update set value = '2'`,
+    [`setting ${n}`],
+  );
 /** The log files that were opened to be put on the disk, once for each time. */
 const asked = () => jest.spyOn(files, 'open');
 const logFiles = (spy: ReturnType<typeof asked>) =>
@@ -43,7 +44,9 @@ test('writes that come at once share what they wait for', async () => {
   await Promise.all(Array.from({ length: 50 }, (_, n) => set(n)));
   expect(logFiles(spy)).toBeGreaterThan(0);
   expect(logFiles(spy)).toBeLessThan(50);
-  const [row] = await db.query<{ n: number }>(`select count(*)::int as n from setting where name like 'setting %'`);
+  const [row] = await db.query<{ n: number }>(
+    `select count(*)::int as n from setting where name like 'setting %'`,
+  );
   expect(row!.n).toBe(50);
 });
 

@@ -6,6 +6,8 @@ import { KEPT, type BackupFile } from '@/core/backup/keep';
 import { backupTrouble } from '@/server/backup/daily';
 import { backupFolder, listBackups } from '@/server/backup/folder';
 import { damagedNow } from '@/server/soundness';
+import { plural } from '@/core/words';
+import { erasedStillKept } from '@/store/erased';
 import { everybodysData } from '@/server/lock/whose';
 import { buttonClass } from '@/ui/button';
 import { DamageNotice } from '@/ui/damage-notice';
@@ -18,7 +20,7 @@ import { BringBackup } from './bring-backup';
 export const metadata: Metadata = { title: 'Safe keeping' };
 
 export default async function BackupPage() {
-  await everybodysData();
+  const pending = (await erasedStillKept(await everybodysData())).length;
   const backups = listBackups();
   const trouble = backupTrouble();
   return (
@@ -45,7 +47,11 @@ export default async function BackupPage() {
       <p className="mt-3 text-soft">
         They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now
         and then, on a stick or another computer. It holds everything about everybody, so keep it as you would
-        the records themselves. People who were erased are still in backups made before.
+        the records themselves. Whoever is erased is taken out of the backups in this list too
+        {pending > 0 && (
+          <span role="status">, which is being done for {plural(pending, 'person', 'people')} now</span>
+        )}
+        ; of copies that were taken away only their keeper can.
       </p>
       <BringBackup />
     </Page>

@@ -1,10 +1,17 @@
 import type { Metadata } from 'next';
-import { whoAsks } from '@/server/lock/whose';
+import { pageData, whoAsks } from '@/server/lock/whose';
+import { listOwn } from '@/store/own-movements';
+import { WithPutAway } from '@/ui/catalogue';
 import { RoomScreen } from './room-screen';
 
 export const metadata: Metadata = { title: 'Room screen' };
 
 export default async function RoomPage() {
   const asker = await whoAsks();
-  return <RoomScreen helpersClass={'classId' in asker ? asker.classId : null} />;
+  const own = await listOwn(await pageData());
+  return (
+    <WithPutAway own={own.filter((o) => o.archived)}>
+      <RoomScreen helpersClass={'classId' in asker ? asker.classId : null} />
+    </WithPutAway>
+  );
 }

@@ -33,12 +33,20 @@ export function readBackupName(name: string): Pick<BackupFile, 'name' | 'kind' |
 /** So many of each kind are kept. */
 export const KEPT = 14;
 
-/** The backups that are one too many of their kind, oldest first. */
-export function toRemove(names: readonly string[]): readonly string[] {
+/**
+ * The backups that are one too many of their kind, those to go first in front. The one just made is never among them. Those with a
+ * later date than it were made by a clock that ran ahead, so that nobody knows how old they are: they go before the others.
+ */
+export function toRemove(names: readonly string[], made: string): readonly string[] {
   const known = names.map(readBackupName).filter((b) => b !== null);
   return Object.keys(WORDS).flatMap((kind) => {
-    const own = known.filter((b) => b.kind === kind).map((b) => b.name);
-    return own.sort().slice(0, Math.max(0, own.length - KEPT));
+    const own = known
+      .filter((b) => b.kind === kind)
+      .map((b) => b.name)
+      .sort();
+    const later = own.filter((name) => name > made);
+    const inTurn = [...later, ...own.filter((name) => name <= made)].filter((name) => name !== made);
+    return inTurn.slice(0, Math.max(0, own.length - KEPT));
   });
 }
 

@@ -18,6 +18,8 @@ import { RUNG_CHANGES } from './rung';
 
 const words = (max: number, what: string) =>
   z.string().trim().max(max, `${what} can be at most ${max} letters long`);
+/** No movement takes longer than an hour, ms. */
+const lengthMs = z.number().int().min(0).max(3_600_000);
 const ids = z.array(z.string().min(1).max(60)).max(10);
 const lines = (most: number, what: string) =>
   z.array(words(160, what).min(1, `${what} cannot be empty`)).max(most);
@@ -47,7 +49,7 @@ export const movementSchema = z.strictObject({
   directions: z.union([z.literal(1), z.literal(2)]),
   leads: z.union([z.literal(1), z.literal(2)]),
   dose: doseSchema,
-  lengthMs: z.tuple([z.number().int().min(0), z.number().int().min(0)]).nullable(),
+  lengthMs: z.tuple([lengthMs, lengthMs]).nullable(),
   phases: z.strictObject({
     work: words(40, 'The first half'),
     back: words(40, 'The second half'),
@@ -112,5 +114,11 @@ function stepIssues({ movement, figure }: OwnMovement): string[] {
   const { motion } = figure;
   if (motion.kind !== 'steps') return [];
   if (count.mode !== 'sequence') return ['Poses step by step belong to a dose counted as a sequence'];
-  return count.steps.filter((s) => !Object.hasOwn(motion.poses, s)).map((s) => `There is no pose for “${s}”`);
+  const steps: readonly string[] = count.steps;
+  return [
+    ...steps.filter((s) => !Object.hasOwn(motion.poses, s)).map((s) => `There is no pose for “${s}”`),
+    ...Object.keys(motion.poses)
+      .filter((s) => !steps.includes(s))
+      .map((s) => `There is a pose for “${s}”, which is no step of the dose`),
+  ];
 }

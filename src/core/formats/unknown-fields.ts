@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 
 /** A step into a value: a field, a place in a list, or the member of a list with an id. */
 export type PathStep = string | number | { readonly id: string };
@@ -9,6 +9,29 @@ export type UnknownField = {
   readonly key: string;
   readonly value: unknown;
 };
+
+/** Names by which a value is asked for what every value has, and which are no fields of ours. */
+const NO_FIELDS: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
+const fieldName = z
+  .string()
+  .max(200)
+  .refine((name) => !NO_FIELDS.has(name));
+
+/** So many fields that are not known are kept with a class; a file with more is none that a program of ours has written to. */
+export const MOST_UNKNOWN = 2_000;
+
+/** Unknown fields as they are stored: whoever wrote them there, they lead to fields of the value alone. */
+export const extrasSchema = z
+  .array(
+    z.strictObject({
+      path: z
+        .array(z.union([fieldName, z.number().int().min(0), z.strictObject({ id: z.string().max(200) })]))
+        .max(64),
+      key: fieldName,
+      value: z.unknown(),
+    }),
+  )
+  .max(MOST_UNKNOWN);
 
 type Plain = Record<string, unknown>;
 const isObject = (v: unknown): v is Plain => typeof v === 'object' && v !== null && !Array.isArray(v);
@@ -33,6 +56,7 @@ export function readKeeping<S extends z.ZodType>(raw: unknown, schema: S): Read<
     for (const { path, keys } of strange) {
       const owner = at(value, path as (string | number)[]);
       if (!isObject(owner)) return { ok: false, issues };
+      if (unknown.length + keys.length > MOST_UNKNOWN) return TOO_MANY;
       for (const key of keys) {
         unknown.push({ path: withIds(value, path as (string | number)[]), key, value: owner[key] });
         delete owner[key];
@@ -41,6 +65,17 @@ export function readKeeping<S extends z.ZodType>(raw: unknown, schema: S): Read<
   }
   return { ok: false, issues: [] };
 }
+
+const TOO_MANY: Read<never> = {
+  ok: false,
+  issues: [
+    {
+      code: 'custom',
+      path: [],
+      message: `There are over ${MOST_UNKNOWN.toLocaleString('en')} fields that Oskil does not know`,
+    },
+  ] as unknown as readonly z.core.$ZodIssue[],
+};
 
 /** Unions report what is wrong with each of their members; the member that fits best is listened to. */
 function flat(issues: readonly z.core.$ZodIssue[]): z.core.$ZodIssue[] {
@@ -52,7 +87,13 @@ function flat(issues: readonly z.core.$ZodIssue[]): z.core.$ZodIssue[] {
 }
 
 const at = (value: unknown, path: readonly (string | number)[]): unknown =>
-  path.reduce<unknown>((v, key) => (v as Plain | undefined)?.[key as string], value);
+  path.reduce<unknown>((v, key) => ownOf(v, key), value);
+
+/** What a value has itself, and not what all values have. */
+const ownOf = (value: unknown, key: string | number): unknown =>
+  typeof value === 'object' && value !== null && Object.hasOwn(value, key)
+    ? (value as Plain)[key]
+    : undefined;
 
 /** Places in lists as ids where the members have them, so that they are found again in another order. */
 function withIds(value: unknown, path: readonly (string | number)[]): PathStep[] {
@@ -69,10 +110,10 @@ export function withUnknown<T>(value: T, unknown: readonly UnknownField[]): T {
     const owner = path.reduce<unknown>((v, step) => {
       if (typeof step === 'object')
         return Array.isArray(v) ? v.find((m) => isObject(m) && m.id === step.id) : undefined;
-      return (v as Plain | undefined)?.[step as string];
+      return ownOf(v, step);
     }, whole);
     // A field of that name that has come to be known since wins.
-    if (isObject(owner) && !Object.hasOwn(owner, key)) owner[key] = kept;
+    if (isObject(owner) && !NO_FIELDS.has(key) && !Object.hasOwn(owner, key)) owner[key] = kept;
   }
   return whole as T;
 }

@@ -9,6 +9,12 @@ const AXIS_IDS = AXES.map((a) => a.id) as [AxisId, ...AxisId[]];
 
 export const poseSchema = z.partialRecord(z.enum(AXIS_IDS), z.number());
 
+/** One for each step that a sequence can have. */
+const MOST_STEPS = 16;
+const stepPosesSchema = z
+  .record(z.string().max(24, 'A step has a name of at most 24 letters'), poseSchema)
+  .refine((poses) => Object.keys(poses).length <= MOST_STEPS, `A movement has at most ${MOST_STEPS} steps`);
+
 const motionSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('loop'),
@@ -18,7 +24,7 @@ const motionSchema = z.discriminatedUnion('kind', [
       .max(12, 'A movement can have at most 12 poses'),
   }),
   z.strictObject({ kind: z.literal('held'), from: poseSchema, to: poseSchema }),
-  z.strictObject({ kind: z.literal('steps'), base: poseSchema, poses: z.record(z.string(), poseSchema) }),
+  z.strictObject({ kind: z.literal('steps'), base: poseSchema, poses: stepPosesSchema }),
 ]);
 
 /** How a movement looks, as it is stored and sent. */

@@ -4,10 +4,14 @@ import { isDay } from '../days';
 import { HAND_SPOTS } from '../hand/spots';
 
 /** Dates in the core are ISO days, "2026-11-24", compared as text. */
+/** Records of people who live begin after it. */
+const FIRST_DAY = '1900-01-01';
+
 export const daySchema = z
   .string()
   .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day')
-  .refine(isDay, 'There is no such day');
+  .refine(isDay, 'There is no such day')
+  .refine((day) => day >= FIRST_DAY, 'That is before anybody here was born');
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];

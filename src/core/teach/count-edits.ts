@@ -1,15 +1,16 @@
 import { z } from 'zod';
 import type { Beat } from '../dose/script';
+import { classMs } from './class-ms';
 
 /** A stay that nobody ends is over after this, ms. */
 export const MOST_STAY_MS = 180_000;
 
-const fromMs = z.number().min(0);
+const fromMs = classMs;
 
 /** A change made while a count runs, ms into the count. Beats that were over by then stay as they were. */
 export const countEditSchema = z.discriminatedUnion('kind', [
   /** One more in the bout under way, and in the other sides and directions of the same set still to come. */
-  z.strictObject({ kind: z.literal('more'), fromMs, bout: z.number().int().min(0) }),
+  z.strictObject({ kind: z.literal('more'), fromMs, bout: z.number().int().min(0).max(1_000) }),
   /** What is counted in time goes so many times as long; holds keep their seconds and breaths their breath. */
   z.strictObject({ kind: z.literal('tempo'), fromMs, factor: z.number().min(0.25).max(4) }),
   /** Stay on this one, at most so long; `ms` is null while it goes on. */
@@ -17,7 +18,7 @@ export const countEditSchema = z.discriminatedUnion('kind', [
     kind: z.literal('stay'),
     fromMs,
     mostMs: z.number().min(0).max(MOST_STAY_MS),
-    ms: z.number().min(0).nullable(),
+    ms: classMs.nullable(),
   }),
 ]);
 export type CountEdit = z.infer<typeof countEditSchema>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { classMs } from './class-ms';
 
 export const MARKS = ['did', 'eased', 'skipped', 'sore', 'stopped', 'form'] as const;
 export type MarkKind = (typeof MARKS)[number];
@@ -18,6 +19,6 @@ export const markSchema = z.strictObject({
   personId: z.uuid('That is not a person'),
   rowId: z.string().min(1).max(60),
   mark: z.enum(MARKS, 'That is not a mark'),
-  atMs: z.number().int().min(0),
+  atMs: classMs.int(),
 });
 export type Mark = z.infer<typeof markSchema>;

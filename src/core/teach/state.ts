@@ -1,6 +1,10 @@
 import { z } from 'zod';
 import { stepSchema } from '../plan/step';
 import { countEditSchema } from './count-edits';
+import { classMs } from './class-ms';
+
+/** Twenty sections of sixty rows, and what is put in while teaching. */
+const MOST_ROWS = 2_000;
 
 /** One person who does the row under way a rung easier or stronger than the class. */
 export const ownWaySchema = z.strictObject({
@@ -15,13 +19,13 @@ export type OwnWay = z.infer<typeof ownWaySchema>;
  * is a function of this value and t.
  */
 export const teachStateSchema = z.strictObject({
-  rowIndex: z.number().int().min(0),
+  rowIndex: z.number().int().min(0).max(MOST_ROWS),
   /** Explaining, counting, or the whole class done. */
   phase: z.enum(['setUp', 'count', 'done']),
   running: z.boolean(),
   /** Position in the phase when the clock read `anchorMs`. */
-  offsetMs: z.number().min(0),
-  anchorMs: z.number().min(0),
+  offsetMs: classMs,
+  anchorMs: classMs,
   /** Changes to the count of the row under way. */
   edits: z.array(countEditSchema).max(200),
   /** How far a long series is from its planned number, because of what was added or left in the row before. */
@@ -76,7 +80,7 @@ export const TEACH_EVENT_KINDS = [
 export const teachEventSchema = z.strictObject({
   kind: z.enum(TEACH_EVENT_KINDS),
   rowId: z.string().max(60).nullable(),
-  atMs: z.number().int().min(0),
+  atMs: classMs.int(),
   /** Whom it was about, where it was one person. */
   personId: z.uuid('That is not a person').nullable().optional(),
   /** What it was, in words. */

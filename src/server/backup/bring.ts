@@ -5,6 +5,7 @@ import type { ReadableStream } from 'node:stream/web';
 import { pipeline } from 'node:stream/promises';
 import { backupName } from '@/core/backup/keep';
 import { fail, ok, type Result } from '@/core/result';
+import { sync } from '@/store/sync';
 import { backupFolder, PART, readyFolder, thinOut } from './folder';
 import { openBackup } from './read';
 import { troubleWords, type MadeAt } from './write';
@@ -25,15 +26,17 @@ export async function bringBackup(
   const part = join(folder, `${name}${PART}`);
   try {
     readyFolder(folder);
-    await pipeline(Readable.fromWeb(body), limitedTo(most), createWriteStream(part));
+    await pipeline(Readable.fromWeb(body), limitedTo(most), createWriteStream(part, { mode: 0o600 }));
     const opened = await openBackup(part);
     if (!opened.ok) {
       rmSync(part, { force: true });
       return opened;
     }
     await opened.value.db.close();
+    await sync(part);
     await files.rename(part, join(folder, name));
-    thinOut(folder);
+    await sync(folder);
+    thinOut(name, folder);
     return ok({ name });
   } catch (error) {
     rmSync(part, { force: true });

@@ -5,6 +5,7 @@ import type { Result } from '@/core/result';
 import { isTeaching } from '@/store/backup';
 import { database } from '../database';
 import { today } from '../today';
+import { eraseFromBackups } from './erased';
 import { backupFolder, namesIn } from './folder';
 import { makeBackup, type MadeAt } from './write';
 
@@ -31,6 +32,13 @@ export function backUp(kind: BackupKind): Promise<Result<{ name: string }>> {
   });
 }
 
+/** Take those who were erased out of the backups that are kept, when it is their turn. What goes wrong is told, and tried again each half hour. */
+export async function clearErased(): Promise<void> {
+  const cleared = await inTurn(async () => eraseFromBackups(await database())).catch(() => null);
+  if (!cleared?.ok)
+    state().trouble = 'Somebody who was erased is still in a backup. It is tried again in half an hour.';
+}
+
 /** Anything that writes or restores backups waits for what goes on. */
 export function inTurn<T>(work: () => Promise<T>): Promise<T> {
   const mine = state().queue.then(work, work);
@@ -46,6 +54,7 @@ export function startDailyBackups(): void {
   const look = async () => {
     try {
       const db = await database();
+      await clearErased();
       if (isDue(namesIn(backupFolder()), today(), await isTeaching(db))) await backUp('daily');
     } catch {
       state().trouble = 'The daily backup could not be made. Make one by hand.';

@@ -38,7 +38,7 @@ export function readyFolder(folder = backupFolder()): void {
   for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
 }
 
-/** Take away those that are one too many. */
-export function thinOut(folder = backupFolder()): void {
-  for (const name of toRemove(namesIn(folder))) rmSync(join(folder, name), { force: true });
+/** Take away those that are one too many, now that one was made. */
+export function thinOut(made: string, folder = backupFolder()): void {
+  for (const name of toRemove(namesIn(folder), made)) rmSync(join(folder, name), { force: true });
 }

@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { createReadStream } from 'node:fs';
+import { createReadStream, statSync } from 'node:fs';
 import { createGunzip } from 'node:zlib';
 import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/backup/header';
+import { extrasSchema } from '@/core/formats/unknown-fields';
 import { fail, ok, type Result } from '@/core/result';
 import type { Database, Db } from '@/store/db';
 import { filling } from '@/store/fill-tables';
@@ -54,7 +55,10 @@ export async function openBackup(
       db,
       MIGRATIONS.filter((m) => m.number <= migration),
     );
-    await db.transaction((tx) => fill(tx, path));
+    await db.transaction(async (tx) => {
+      await fill(tx, path);
+      await mustBeSafe(tx);
+    });
     if (version === 'newest') await migrate(db);
     return ok({ db });
   } catch {
@@ -64,19 +68,49 @@ export async function openBackup(
   }
 }
 
+/** Longer than any row of ours: a class with sixty people and all of their records. */
+const LONGEST_LINE = 16_000_000;
+/** Rows of ours shrink to a tenth or so; a small file that would become a huge one is none of ours. */
+const MOST_TIMES = 40;
+/** And so much besides, since small files shrink by more. */
+const MOST_BESIDES = 20_000_000;
+
+/** The file is no backup, whatever it says of itself. */
+class NoBackup extends Error {}
+
+/** Whether somebody is anywhere in a backup, by id; one that cannot be read holds nobody. */
+export async function backupHolds(path: string, ids: readonly string[]): Promise<boolean> {
+  try {
+    for await (const line of linesOf(path)) if (ids.some((id) => line.includes(id))) return true;
+    return false;
+  } catch {
+    return false;
+  }
+}
+
 /** Lines end at a line feed and nothing else; a note may hold any other mark that some take for the end of a line. */
 async function* linesOf(path: string): AsyncGenerator<string> {
+  const most = statSync(path).size * MOST_TIMES + MOST_BESIDES;
   const file = createReadStream(path);
   const text = file.pipe(createGunzip()).setEncoding('utf8');
   file.on('error', (error) => text.destroy(error));
   try {
-    let rest = '';
-    for await (const piece of text) {
-      const lines = `${rest}${piece}`.split('\n');
-      rest = lines.pop()!;
-      yield* lines;
+    /** The pieces of the line that is coming, and how long they are. */
+    let [pieces, length, seen]: [string[], number, number] = [[], 0, 0];
+    for await (const piece of text as AsyncIterable<string>) {
+      seen += piece.length;
+      if (seen > most) throw new NoBackup();
+      const ends = piece.split('\n');
+      for (const [i, part] of ends.entries()) {
+        pieces.push(part);
+        length += part.length;
+        if (length > LONGEST_LINE) throw new NoBackup();
+        if (i === ends.length - 1) break;
+        yield pieces.join('');
+        [pieces, length] = [[], 0];
+      }
     }
-    if (rest) yield rest;
+    if (length > 0) yield pieces.join('');
   } finally {
     file.destroy();
     // What comes after nobody wants any more is no news to anyone.
@@ -92,4 +126,12 @@ async function fill(tx: Db, path: string): Promise<void> {
     if (read && isRow(read)) await put(read[0], line.slice(line.indexOf(',') + 1, -1));
   }
   await finish();
+}
+
+/** What our own code would walk along is looked at as when it first came in. */
+async function mustBeSafe(db: Db): Promise<void> {
+  const rows = await db.query<{ there: boolean }>("select to_regclass('file_extra') is not null as there");
+  if (!rows[0]!.there) return;
+  for (const { fields } of await db.query<{ fields: unknown }>('select fields from file_extra'))
+    if (!extrasSchema.safeParse(fields).success) throw new NoBackup();
 }

@@ -1,13 +1,20 @@
 import { changesOf, type Changes } from '@/core/backup/changes';
 import { fail, ok, type Result } from '@/core/result';
-import { emptyTables, HELD, isTeaching, rowsOf, tablesInOrder } from '@/store/backup';
+import { emptyTables, HELD, isTeaching, rowsOf, tablesInOrder, withNobodyWriting } from '@/store/backup';
 import type { Database, Db } from '@/store/db';
 import { filling } from '@/store/fill-tables';
+import { noMoreDamaged } from '../soundness';
+import { putFilesAside } from '../database';
 import { backupPath } from './folder';
 import { openBackup } from './read';
 import { makeBackup, type MadeAt } from './write';
+import { isDamage } from '@/store/sound';
 
 const NOT_THERE = fail('not-found', 'There is no such backup.');
+const NOT_TOLD = fail(
+  'not-whole',
+  'Part of what is here can no longer be read, so what would change cannot be told. The backup itself is whole. The files of what is here are put aside first.',
+);
 
 /** What restoring a backup would change; nothing is touched. */
 export async function previewBackup(db: Db, name: string): Promise<Result<readonly Changes[]>> {
@@ -21,16 +28,26 @@ export async function previewBackup(db: Db, name: string): Promise<Result<readon
     for (const [what, held] of Object.entries(HELD))
       changes.push(changesOf(what, await held(db), await held(then)));
     return ok(changes);
+  } catch (error) {
+    if (isDamage(error)) return NOT_TOLD;
+    throw error;
   } finally {
     await then.close();
   }
 }
 
+export type Restored = {
+  /** The backup of what was here; null where that could no longer be read. */
+  readonly before: string | null;
+  /** Where the damaged files were put aside instead. */
+  readonly aside: string | null;
+};
+
 /**
  * Put everything back as it was in a backup, all of it or nothing. What is here now is backed up first, so that there is a way
- * back from the way back.
+ * back from the way back; nobody writes from then until it is done, so that nothing is in neither.
  */
-export async function restoreBackup(db: Db, name: string, at: MadeAt): Promise<Result<{ before: string }>> {
+export async function restoreBackup(db: Db, name: string, at: MadeAt): Promise<Result<Restored>> {
   const path = backupPath(name);
   if (!path) return NOT_THERE;
   if (await isTeaching(db))
@@ -39,10 +56,17 @@ export async function restoreBackup(db: Db, name: string, at: MadeAt): Promise<R
   if (!opened.ok) return opened;
   const { db: then } = opened.value;
   try {
-    const before = await makeBackup(db, 'before a restore', at);
-    if (!before.ok) return fail(before.code, `${before.message} Nothing was restored.`);
-    await db.transaction((tx) => copyAll(then, tx));
-    return ok({ before: before.value.name });
+    return await withNobodyWriting(db, async (tx) => {
+      // A read that fails would take the transaction with it.
+      await tx.query('savepoint before_restore');
+      const before = await makeBackup(tx, 'before a restore', at);
+      if (!before.ok) await tx.query('rollback to savepoint before_restore');
+      const aside = !before.ok && before.code === 'not-whole' ? putFilesAside() : null;
+      if (!before.ok && aside === null) return fail(before.code, `${before.message} Nothing was restored.`);
+      await copyAll(then, tx);
+      noMoreDamaged();
+      return ok({ before: before.ok ? before.value.name : null, aside });
+    });
   } finally {
     await then.close();
   }

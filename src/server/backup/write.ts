@@ -39,7 +39,8 @@ export async function makeBackup(
     // Else a backup of what is left would one day be the only one.
     if (kind !== 'before a restore' && (await lookForDamage(db)).length > 0) return notWhole();
     const sums = await db.transaction(async (tx) => {
-      await tx.query('set transaction isolation level repeatable read');
+      // Before a restore nobody else writes, and the transaction is under way.
+      if (kind !== 'before a restore') await tx.query('set transaction isolation level repeatable read');
       const lines = backupLines(tx, kind, at.instant);
       await putDown(part, Readable.from(lines.text()).pipe(createGzip()));
       return lines.sums();
@@ -51,7 +52,7 @@ export async function makeBackup(
     }
     await files.rename(part, join(folder, name));
     await sync(folder);
-    thinOut(folder);
+    thinOut(name, folder);
     return ok({ name });
   } catch (error) {
     rmSync(part, { force: true });
@@ -63,7 +64,7 @@ const notWhole = () => fail('not-whole', damageSentence(damagedNow()));
 
 /** Written, and on the disk itself before it counts. */
 const toDisk: PutDown = async (path, bytes) => {
-  await pipeline(bytes, createWriteStream(path, { flags: 'w' }));
+  await pipeline(bytes, createWriteStream(path, { flags: 'w', mode: 0o600 }));
   await sync(path);
 };
 

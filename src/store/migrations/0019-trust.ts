@@ -1,6 +1,6 @@
 /**
- * Tokens in a table of their own, which no backup holds; tries by whom and at what; browsers that were let in; a code for a screen that
- * shows the room alone.
+ * Tokens in a table of their own, which no backup holds; tries by whom and at what; browsers that were let in; who was erased and is
+ * still in a backup; a code for a screen that shows the room alone.
  */
 export const trust = {
   number: 19,
@@ -31,6 +31,11 @@ create table known_browser (
   aim text not null,
   seen_at timestamptz not null default now(),
   primary key (browser_hash, aim)
+);
+
+create table erased (
+  person_id uuid primary key,
+  at timestamptz not null default now()
 );
 
 alter table helper_code add column kind text not null default 'helper' check (kind in ('helper', 'tv'));

@@ -38,6 +38,6 @@ end $$;
 
 select oskil_tally_of(c.relname) from pg_class c join pg_namespace n on n.oid = c.relnamespace
 where n.nspname = current_schema() and c.relkind = 'r'
-  and c.relname not in ('guess', 'helper_code', 'known_browser', 'migration', 'session', 'tally');
+  and c.relname not in ('erased', 'guess', 'helper_code', 'known_browser', 'migration', 'session', 'tally');
 `,
 };

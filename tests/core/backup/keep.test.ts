@@ -37,13 +37,31 @@ test('of each kind the newest fourteen stay, and nothing that is not ours is tak
   );
   fc.assert(
     fc.property(names, (there) => {
-      const gone = toRemove([...there, 'mine.txt']);
+      const gone = toRemove([...there, 'mine.txt'], '9999');
       expect(gone).not.toContain('mine.txt');
       for (const k of BACKUP_KINDS) {
         const own = there.filter((n) => readBackupName(n)!.kind === k).sort();
         const kept = own.filter((n) => !gone.includes(n));
         expect(kept).toEqual(own.slice(-KEPT));
       }
+    }),
+  );
+});
+
+test('the one just made is never taken away, whatever the clock said when the others were', () => {
+  const names = fc.uniqueArray(
+    fc.tuple(day, time).map(([d, t]) => backupName(d, t, 'daily')),
+    { minLength: 1, maxLength: 40 },
+  );
+  fc.assert(
+    fc.property(names, fc.nat(), (there, i) => {
+      const made = there[i % there.length]!;
+      const gone = toRemove(there, made);
+      expect(gone).not.toContain(made);
+      expect(there.length - gone.length).toBe(Math.min(there.length, KEPT));
+      // Those of a clock that ran ahead go before any that is older than this one.
+      const later = there.filter((n) => n > made && !gone.includes(n));
+      if (later.length > 0) expect(gone.every((n) => n > made)).toBe(true);
     }),
   );
 });

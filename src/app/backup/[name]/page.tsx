@@ -33,9 +33,12 @@ export default async function RestorePage({ params }: { params: Promise<{ name: 
       {preview.ok ? (
         <Preview name={name} changes={preview.value} />
       ) : (
-        <p role="alert" className="font-semibold text-load">
-          {preview.message}
-        </p>
+        <>
+          <p role="alert" className="mb-4 max-w-3xl font-semibold text-load">
+            {preview.message}
+          </p>
+          {preview.code === 'not-whole' && <RestoreNow name={name} />}
+        </>
       )}
     </Page>
   );

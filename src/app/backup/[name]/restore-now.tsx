@@ -14,11 +14,18 @@ export function RestoreNow({ name }: { name: string }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const restore = async () => {
     setBusy(true);
-    const result = await call<{ before: string }>('POST', `/api/backups/${name}`);
+    const result = await call<{ before: string | null; aside: string | null }>(
+      'POST',
+      `/api/backups/${name}`,
+    );
     setBusy(false);
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
-    toast('Restored. The backup made before it is at the top of the list.');
+    toast(
+      result.value.before
+        ? 'Restored. The backup made before it is at the top of the list.'
+        : `Restored. What was here could not be read, so its files were put aside in ${result.value.aside}.`,
+    );
     router.push('/backup');
     router.refresh();
   };

@@ -1,3 +1,4 @@
+import { clearErased } from '@/server/backup/daily';
 import { database } from '@/server/database';
 import { eraseForGood, eraseSchema } from '@/server/erase';
 import { jsonRoute } from '@/server/http';
@@ -11,6 +12,9 @@ export const PUT = jsonRoute(
   (db, change, { id }) => changePerson(db, id, change),
   MOST_BYTES,
 );
-export const DELETE = jsonRoute(eraseSchema, async (db, body, { id }) =>
-  eraseForGood(db, await database(), id, body),
-);
+export const DELETE = jsonRoute(eraseSchema, async (db, body, { id }) => {
+  const erased = await eraseForGood(db, await database(), id, body);
+  // Their backups take a while; the answer does not wait for it.
+  if (erased.ok) void clearErased();
+  return erased;
+});

@@ -1,0 +1,57 @@
+import { createWriteStream, promises as files, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { createGzip } from 'node:zlib';
+import { fail, ok, type Result } from '@/core/result';
+import type { Db } from '@/store/db';
+import { erasedStillKept, forgetErased } from '@/store/erased';
+import { erasePerson } from '@/store/everything';
+import { sync } from '@/store/sync';
+import { backupFolder, listBackups, PART } from './folder';
+import { backupLines } from './lines';
+import { backupHolds, openBackup, readBackup } from './read';
+import { verify } from './verify';
+
+/**
+ * Take those who were erased out of the backups that were made before: each is opened, written anew without them, restored on trial,
+ * and put in the place of what it was. What is cut off goes on when it is asked for again.
+ */
+export async function eraseFromBackups(db: Db, folder = backupFolder()): Promise<Result<object>> {
+  const ids = await erasedStillKept(db);
+  if (ids.length === 0) return ok({});
+  for (const { name } of listBackups(folder)) {
+    const path = join(folder, name);
+    if (!(await backupHolds(path, ids))) continue;
+    const written = await withoutThem(path, ids);
+    if (!written.ok) return fail(written.code, `${name}: ${written.message}`);
+  }
+  await forgetErased(db, ids);
+  return ok({});
+}
+
+async function withoutThem(path: string, ids: readonly string[]): Promise<Result<object>> {
+  const [header, opened] = [await readBackup(path), await openBackup(path)];
+  // One that is damaged restores nobody, so nobody is in it.
+  if (!header.ok || !opened.ok) return ok({});
+  const { db: then } = opened.value;
+  const part = `${path}${PART}`;
+  try {
+    for (const id of ids) await erasePerson(then, id);
+    const sums = await then.transaction(async (tx) => {
+      const lines = backupLines(tx, header.value.kind, new Date(header.value.madeAt));
+      const bytes = Readable.from(lines.text()).pipe(createGzip());
+      await pipeline(bytes, createWriteStream(part, { mode: 0o600 }));
+      return lines.sums();
+    });
+    await sync(part);
+    const verified = await verify(part, sums);
+    if (!verified.ok) return verified;
+    await files.rename(part, path);
+    await sync(dirname(path));
+    return ok({});
+  } finally {
+    rmSync(part, { force: true });
+    await then.close();
+  }
+}
