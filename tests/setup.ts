@@ -9,3 +9,12 @@ jest.mock('@/store/pglite', () => {
   real.beginFrom(new Blob([readFileSync(process.env.OSKIL_TEST_EMPTY!)]));
   return real;
 });
+
+/** A thread of its own runs built code only; here its work is done where it is asked for. */
+jest.mock('@/server/heavy/start-thread', () => ({
+  startThread: () => ({
+    ask: async (kind: never, given: never) =>
+      jest.requireActual<typeof import('@/server/heavy/work')>('@/server/heavy/work').work(kind, given),
+    stop: () => undefined,
+  }),
+}));

@@ -35,7 +35,7 @@ export const downloadOne = guarded(async ({ db, request, params: { kind, id } })
   if (isPaperKind(kind) && id !== undefined) {
     const asked = new URL(request.url).searchParams.get('paper');
     const pdf = await paperFile(db, kind, id, asked);
-    return pdf.ok ? sent(pdf.value) : notThere(pdf.message);
+    return pdf.ok ? sent(pdf.value) : failed(pdf);
   }
   const make = kind !== undefined && Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;
   if (!make || id === undefined) return notThere('There is no such kind of file.');

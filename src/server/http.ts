@@ -3,6 +3,7 @@ import type { Asker } from '@/core/lock/passes';
 import type { Failure, Result } from '@/core/result';
 import { UNKEPT_WORDS, unkeptAt } from '@/core/text';
 import type { Db } from '@/store/db';
+import { waitS } from './heavy/queue';
 import { atTheGate } from './lock/gate';
 import { dataFor } from './lock/whose';
 import { withSafeHeaders } from './safe-headers';
@@ -117,7 +118,11 @@ export const failed = (failure: Failure): Response => failedWith(failure, STATUS
 const failedWith = (
   { code, message }: { readonly code: string; readonly message: string },
   status: number,
-): Response => Response.json({ code, message }, { status });
+): Response =>
+  Response.json(
+    { code, message },
+    { status, ...(code === 'busy' && { headers: { 'Retry-After': String(waitS()) } }) },
+  );
 
 const TOO_LARGE: Failure = {
   ok: false,

@@ -1,6 +1,6 @@
 import SwaggerParser from '@apidevtools/swagger-parser';
 import { Ajv2020 } from 'ajv/dist/2020';
-import { apiCatalogue, apiCheck, apiDraft } from '@/server/api/answers';
+import { apiCatalogue, checkAnswer, draftAnswer } from '@/server/api/answers';
 import { openApi } from '@/server/api/openapi';
 import { API_ROUTES } from '@/server/api/routes';
 import {
@@ -54,7 +54,7 @@ const described = (path: string, method: 'get' | 'post', part: 'request' | 'repl
 test('a plan is checked: times, a verdict for each hand of each person, findings and kit, as described', async () => {
   const request = { ...group, plan };
   expect(described('/api/v1/check', 'post', 'request')(request)).toBe(true);
-  const reply = await apiCheck(db, checkRequestSchema.parse(request));
+  const reply = checkAnswer([], checkRequestSchema.parse(request));
   if (!reply.ok) throw new Error(reply.message);
   expect(described('/api/v1/check', 'post', 'reply')(reply.value)).toBe(true);
   expect(checkReplySchema.safeParse(reply.value).success).toBe(true);
@@ -68,11 +68,11 @@ test('a plan is checked: times, a verdict for each hand of each person, findings
 test('a class is drafted and breaks no must rule', async () => {
   const request = { ...group, lengthMinutes: 30, withoutProps: true };
   expect(described('/api/v1/draft', 'post', 'request')(request)).toBe(true);
-  const reply = await apiDraft(db, draftRequestSchema.parse(request));
+  const reply = await draftAnswer([], draftRequestSchema.parse(request));
   if (!reply.ok) throw new Error(reply.message);
   expect(draftReplySchema.safeParse(reply.value).success).toBe(true);
-  const checked = await apiCheck(
-    db,
+  const checked = checkAnswer(
+    [],
     checkRequestSchema.parse({ ...group, slotMinutes: 30, plan: reply.value.plan }),
   );
   expect(checked.ok && checked.value.findings.filter((f) => f.severity === 'must')).toEqual([]);
@@ -91,7 +91,7 @@ test('a movement that is not in the catalogue is named', async () => {
   const strange = planWith({ move: ['wrist-bend'] });
   const row = strange.sections[2]!.rows[0]!;
   if (row.kind === 'movement') row.movementId = 'somersault';
-  expect(await apiCheck(db, checkRequestSchema.parse({ ...group, plan: strange }))).toMatchObject({
+  expect(checkAnswer([], checkRequestSchema.parse({ ...group, plan: strange }))).toMatchObject({
     ok: false,
     message: '“somersault” is not in the catalogue.',
   });

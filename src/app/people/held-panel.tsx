@@ -43,7 +43,7 @@ export function HeldPanel({ personId, name }: Props) {
           }}
         >
           <Field
-            label={`Type ${name} to erase everything; only backups made before still hold it`}
+            label={`Type ${name} to erase everything, in the backups that are kept too`}
             className="w-full max-w-lg"
           >
             {(field) => (

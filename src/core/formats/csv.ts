@@ -26,10 +26,16 @@ export function readCsv(text: string, what: string, most = MOST_CSV_ROWS): Resul
   return ok({ heads: names, rows: rows.map((r) => names.map((_, i) => unguarded((r[i] ?? '').trim()))) });
 }
 
-/** Rows as text that `readCsv` reads back; no cell can run as a formula in a spreadsheet. */
+/** Rows as text that `readCsv` reads back; no cell can run as a formula in a spreadsheet, whatever sign it parts cells at. */
 export const writeCsv = (heads: readonly string[], rows: readonly (readonly string[])[]): string =>
-  Papa.unparse({ fields: [...heads], data: rows.map((r) => r.map(guarded)) }, { newline: '\r\n' });
+  Papa.unparse(
+    { fields: [...heads], data: rows.map((r) => r.map(guarded)) },
+    { newline: '\r\n', quotes: true },
+  );
 
+/** Where a cell begins, for some spreadsheet or other, and then what makes it a formula there; wide signs too. */
+const BEGINS = '(?<=^|[;\\t])';
+const FORMULA = "(?='*[=+\\-@\\t\\r＝＋－＠])";
 /** A cell that begins as a formula does gets an apostrophe in front, which reading takes off again. */
-const guarded = (cell: string): string => (/^'*[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
-const unguarded = (cell: string): string => (/^''*[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+const guarded = (cell: string): string => cell.replace(new RegExp(`${BEGINS}${FORMULA}`, 'g'), "'");
+const unguarded = (cell: string): string => cell.replace(new RegExp(`${BEGINS}'${FORMULA}`, 'g'), '');

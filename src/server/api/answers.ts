@@ -1,7 +1,9 @@
 import type { z } from 'zod';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CONDITIONS } from '@/catalogue/conditions';
+import { CATALOGUE } from '@/catalogue/movements';
 import { TASKS } from '@/catalogue/tasks';
+import { withOwn, type OwnMovement } from '@/core/catalogue/own';
 import { draftClass } from '@/core/draft/draft';
 import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
 import type { HandVerdict } from '@/core/screening/verdict';
@@ -43,10 +45,12 @@ export async function apiCatalogue(db: Db): Promise<Result<Catalogued>> {
   });
 }
 
-async function factsFrom(db: Db, group: Group): Promise<ClassFacts> {
-  const { catalogue } = await catalogueNow(db);
+export type CheckBody = z.output<typeof checkRequestSchema>;
+export type DraftBody = z.output<typeof draftRequestSchema>;
+
+function factsFrom(own: readonly OwnMovement[], group: Group): ClassFacts {
   return {
-    catalogue,
+    catalogue: withOwn(CATALOGUE, own),
     cautions: CAUTIONS,
     people: group.people.map((p) => ({ ...p, archived: false })),
     helpers: group.helpers,
@@ -61,11 +65,11 @@ async function factsFrom(db: Db, group: Group): Promise<ClassFacts> {
 }
 
 /** Times, verdicts, findings and kit of a plan for a group; nothing is kept. */
-export async function apiCheck(
-  db: Db,
-  { plan, ...group }: z.output<typeof checkRequestSchema>,
-): Promise<Result<z.infer<typeof checkReplySchema>>> {
-  const facts = await factsFrom(db, group);
+export function checkAnswer(
+  own: readonly OwnMovement[],
+  { plan, ...group }: CheckBody,
+): Result<z.infer<typeof checkReplySchema>> {
+  const facts = factsFrom(own, group);
   const [strange] = strangeRows({ plan, movements: [] }, (id) => facts.catalogue.movement(id) !== undefined);
   if (strange) return fail('not-found', `“${strange.movementId}” is not in the catalogue.`);
   const { timing, verdicts, findings, kit } = checkWithReserve(plan, facts);
@@ -97,20 +101,11 @@ const handOf = ({ kind, reasons, how, swapTo }: HandVerdict) => ({
 const BREATH_MS = 5_000;
 
 /** A drafted class for a group; nothing is kept. */
-export async function apiDraft(
-  db: Db,
-  {
-    focus,
-    pinned,
-    banned,
-    kept,
-    withoutProps,
-    lengthMinutes,
-    seed,
-    ...group
-  }: z.output<typeof draftRequestSchema>,
+export async function draftAnswer(
+  own: readonly OwnMovement[],
+  { focus, pinned, banned, kept, withoutProps, lengthMinutes, seed, ...group }: DraftBody,
 ): Promise<Result<z.infer<typeof draftReplySchema>>> {
-  const given = { facts: await factsFrom(db, group), lately: [], breathMs: BREATH_MS, tasks: TASKS };
+  const given = { facts: factsFrom(own, group), lately: [], breathMs: BREATH_MS, tasks: TASKS };
   const wish = { focus, pinned, banned, kept, withoutProps, seed, lengthMs: lengthMinutes * 60_000 };
   const draft = draftClass(given, wish, await solver());
   if (!draft.ok) return draft;

@@ -3,9 +3,9 @@ import type { Sheet } from '@/core/paper/sheet';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue';
+import { heavy } from '../heavy/queue';
 import { cardsToPrint } from '../home';
 import { fileName, type Bytes, type OutFile } from '../out-file';
-import { writePdf } from '../pdf/write-pdf';
 import { settingsNow } from '../settings';
 import { today } from '../today';
 import { CLASS_SHEETS, classSheet, type ClassSheetId } from './class-sheet';
@@ -26,20 +26,23 @@ export async function paperFile(
   id: string,
   asked: string | null,
 ): Promise<Result<OutFile<Bytes>>> {
-  const sheets = await sheetsOf(db, kind, id);
-  const [first] = sheets;
-  if (!first) return fail('not-found', 'There is nothing to print here.');
-  const paper = PAPERS.find((p) => p === asked) ?? (await settingsNow(db)).paper;
-  const what = CLASS_SHEETS.find((s) => s.id === kind)?.name;
-  const title =
-    kind === 'cards'
-      ? first.line.replace('After', 'Home cards after')
-      : [first.title, what].filter(Boolean).join(': ');
-  return ok({
-    name: `${fileName(title)}.pdf`,
-    type: 'application/pdf',
-    body: await writePdf(title, sheets, paper),
+  let name = '';
+  const body = await heavy('pdf', async () => {
+    const sheets = await sheetsOf(db, kind, id);
+    const [first] = sheets;
+    if (!first) return fail('not-found', 'There is nothing to print here.');
+    const paper = PAPERS.find((p) => p === asked) ?? (await settingsNow(db)).paper;
+    const title = titleOf(kind, first);
+    name = `${fileName(title)}.pdf`;
+    return ok({ title, sheets, paper });
   });
+  return body.ok ? ok({ name, type: 'application/pdf', body: body.value }) : body;
+}
+
+function titleOf(kind: PaperKind, first: Sheet): string {
+  if (kind === 'cards') return first.line.replace('After', 'Home cards after');
+  const what = CLASS_SHEETS.find((s) => s.id === kind)?.name;
+  return [first.title, what].filter(Boolean).join(': ');
 }
 
 async function sheetsOf(db: Db, kind: PaperKind, id: string): Promise<readonly Sheet[]> {

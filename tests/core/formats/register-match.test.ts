@@ -59,7 +59,7 @@ test('the second line of the same person in the same class is not kept', () => {
 });
 
 test('what is wrong in a cell is told with its line, as the reader found it', () => {
-  const read = readRegister(writeRegister([line({})]).replace(',4,', ',eleven,'));
+  const read = readRegister(writeRegister([line({})]).replace('"4"', '"eleven"'));
   if (!read.ok) throw new Error(read.message);
   const [matched] = matchRegister(read.value, ROLLS, [ansel!]);
   expect(matched).toMatchObject({ line: 2, row: null, classId: null });

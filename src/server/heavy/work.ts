@@ -1,0 +1,20 @@
+import type { OwnMovement } from '@/core/catalogue/own';
+import type { Paper } from '@/core/paper/paper-size';
+import type { Sheet } from '@/core/paper/sheet';
+import { checkAnswer, draftAnswer, type CheckBody, type DraftBody } from '../api/answers';
+import { writePdf } from '../pdf/write-pdf';
+
+/** What takes so long that nothing else may wait for it; each is a function of plain data. */
+const WORK = {
+  check: ({ own, body }: { own: readonly OwnMovement[]; body: CheckBody }) => checkAnswer(own, body),
+  draft: ({ own, body }: { own: readonly OwnMovement[]; body: DraftBody }) => draftAnswer(own, body),
+  pdf: ({ title, sheets, paper }: { title: string; sheets: readonly Sheet[]; paper: Paper }) =>
+    writePdf(title, sheets, paper),
+} as const;
+
+export type Kind = keyof typeof WORK;
+export type Given<K extends Kind> = Parameters<(typeof WORK)[K]>[0];
+export type Done<K extends Kind> = Awaited<ReturnType<(typeof WORK)[K]>>;
+
+export const work = <K extends Kind>(kind: K, given: Given<K>): Promise<Done<K>> =>
+  Promise.resolve((WORK[kind] as (given: Given<K>) => Promise<Done<K>> | Done<K>)(given));
