@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
+import { besideWords, metWords } from '@/core/meanwhile';
 import { changesBetween, type ChangeNames } from '@/core/people/changes';
 import { mergeRecords } from '@/core/people/merge';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
@@ -48,24 +49,15 @@ export async function changePerson(
     const { id: _id, archived: _archived, ...now } = stored;
     const { merged, contested } = mergeRecords(before ?? now, mine, now);
     const met = changesBetween(before ?? now, contested, NAMES);
-    if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(met));
+    if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(RECORD, met));
     await savePerson(tx, id.value, merged);
     await addChanges(tx, id.value, changesBetween(now, merged, NAMES));
     const others = changesBetween(contested, now, NAMES);
-    return ok({ id: id.value, ...(others.length > 0 && { beside: besideWords(others) }) });
+    return ok({ id: id.value, ...(others.length > 0 && { beside: besideWords(RECORD, others) }) });
   });
 }
 
-const MOST_TOLD = 3;
-const told = (changes: readonly string[]): string =>
-  changes.length > MOST_TOLD
-    ? `${changes.slice(0, MOST_TOLD).join('. ')}. And ${changes.length - MOST_TOLD} more`
-    : changes.join('. ');
-
-const metWords = (changes: readonly string[]): string =>
-  `The same was changed elsewhere since you opened this record: ${told(changes)}. Nothing of yours is saved yet; what you typed is still here.`;
-const besideWords = (changes: readonly string[]): string =>
-  `Changed elsewhere since you opened this record, and kept: ${told(changes)}.`;
+const RECORD = 'this record';
 
 export async function archivePerson(
   db: Db,

@@ -1,9 +1,9 @@
+import { z } from 'zod';
+import { besideWords, mergeFields, metWords } from '@/core/meanwhile';
 import { settingsOf, settingsSchema, type Settings } from '@/core/settings';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { loadSettings, saveSettings, settingsSeen } from '@/store/settings';
-
-export { settingsSchema };
+import { loadSettings, lockSettings, saveSettings, settingsSeen } from '@/store/settings';
 
 /** Each instructor signs for themselves; the rest is the venue's. */
 const SIGNED = 'noteFrom';
@@ -21,13 +21,39 @@ export async function giveSignature(db: Db, instructorId: string): Promise<void>
   if (kept) await saveSettings(db, { [SIGNED]: '', [signedBy(instructorId)]: kept });
 }
 
-export async function keepSettings(db: Db, settings: Settings): Promise<Result<object>> {
-  if (settings.timeZone !== '' && !timeZones().includes(settings.timeZone))
+/** `before` as they were when the page was opened, and `over` to win where somebody else changed the same meanwhile. */
+export const settingsChangeSchema = settingsSchema.extend({
+  before: settingsSchema.optional(),
+  over: z.boolean().optional(),
+});
+
+const WORDS: Readonly<Record<keyof Settings, string>> = {
+  venueSafety: 'The venue’s safety wording',
+  noteFrom: 'Signed under a note',
+  floorLoading: 'Set-ups on the floor',
+  timeZone: 'Time zone',
+  paper: 'Paper',
+};
+const PAGE = 'this page';
+
+export async function keepSettings(
+  db: Db,
+  { before, over, ...mine }: z.infer<typeof settingsChangeSchema>,
+): Promise<Result<{ saved: Settings; beside?: string }>> {
+  if (mine.timeZone !== '' && !timeZones().includes(mine.timeZone))
     return fail('bad-input', 'That time zone is not known. Nothing was changed.');
-  const { me } = await settingsSeen(db);
-  const { noteFrom, ...venues } = settings;
-  await saveSettings(db, { ...venues, [signedBy(me)]: noteFrom });
-  return ok({});
+  return db.transaction(async (tx) => {
+    await lockSettings(tx);
+    const now = await settingsNow(tx);
+    const { merged, met, beside } = mergeFields(before ?? now, mine, now);
+    const words = (fields: readonly (keyof Settings)[]) =>
+      fields.map((f) => `${WORDS[f]}: ${now[f] || 'nothing'}`);
+    if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(PAGE, words(met)));
+    const { me } = await settingsSeen(tx);
+    const { noteFrom, ...venues } = merged;
+    await saveSettings(tx, { ...venues, [signedBy(me)]: noteFrom });
+    return ok({ saved: merged, ...(beside.length > 0 && { beside: besideWords(PAGE, words(beside)) }) });
+  });
 }
 
 /** The time zones there are to choose from. */

@@ -25,3 +25,8 @@ export async function saveSettings(db: Db, settings: Readonly<Record<string, str
       );
   });
 }
+
+/** Whoever else saves settings waits until the transaction is over. */
+export async function lockSettings(tx: Db): Promise<void> {
+  await tx.query("select pg_advisory_xact_lock(hashtext('oskil settings'))");
+}

@@ -45,6 +45,11 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
   };
 }
 
+/** Whoever else writes this class up waits until the transaction is over. */
+export async function lockTaught(tx: Db, classId: string): Promise<void> {
+  await tx.query('select 1 from taught where class_id = $1 for update', [classId]);
+}
+
 /** How far a class has come: the same `seen` for as long as nothing happens in it. */
 export type Under = { readonly seen: string; readonly ended: boolean; readonly sinceMs: number };
 

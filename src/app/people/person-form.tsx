@@ -8,10 +8,11 @@ import { toast } from 'sonner';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
 import { CONDITIONS } from '@/catalogue/conditions';
 import type { Failure } from '@/core/result';
-import { Button, buttonClass } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
+import { ChangedElsewhere } from '@/ui/changed-elsewhere';
 import { ASSISTANCE_WORDS } from '@/ui/condition-words';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Field, inputClass } from '@/ui/field';
 import { ClearanceFields } from './clearance-fields';
 import { ComfortFields } from './comfort-fields';
 import { ConditionFields } from './condition-fields';
@@ -132,17 +133,13 @@ export function PersonForm({ personId, initial, today }: Props) {
         <Field label="Notes" error={errors.notes?.message}>
           {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
         </Field>
-        <Trouble message={trouble?.message ?? null} />
-        {trouble?.code === 'changed-elsewhere' && (
-          <div className="flex gap-3">
-            <a href={`/people/${personId}`} target="_blank" className={buttonClass()}>
-              See the record as it is now
-            </a>
-            <Button onClick={saveOver(true)} disabled={isSubmitting}>
-              Save mine in its place
-            </Button>
-          </div>
-        )}
+        <ChangedElsewhere
+          trouble={trouble}
+          href={`/people/${personId}`}
+          see="See the record as it is now"
+          onOver={() => void saveOver(true)()}
+          busy={isSubmitting}
+        />
         <div className="flex gap-3">
           <Button type="submit" look="main" disabled={isSubmitting}>
             {isSubmitting ? 'Saving' : 'Save'}

@@ -8,27 +8,39 @@ import { toast } from 'sonner';
 import { PAPERS } from '@/core/paper/paper-size';
 import { settingsSchema, type Settings } from '@/core/settings';
 import { Button } from '@/ui/button';
+import type { Failure } from '@/core/result';
 import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { ChangedElsewhere } from '@/ui/changed-elsewhere';
+import { Field, inputClass } from '@/ui/field';
+
+/** What was saved, with what others changed meanwhile. */
+type Saved = { readonly saved: Settings; readonly beside?: string };
 
 /** The venue's own safety wording, and who signs a note. */
 export function SettingsForm({ initial, zones }: { initial: Settings; zones: readonly string[] }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const { register, handleSubmit, formState, watch, setValue } = useForm<Settings>({
+  const [trouble, setTrouble] = useState<Failure | null>(null);
+  const [opened, setOpened] = useState(initial);
+  const { register, handleSubmit, formState, watch, setValue, reset } = useForm<Settings>({
     resolver: zodResolver(settingsSchema),
     defaultValues: initial,
   });
   const { errors, isSubmitting } = formState;
-  const save = handleSubmit(async (settings) => {
-    const result = await call('PUT', '/api/settings', settings);
-    setTrouble(result.ok ? null : result.message);
-    if (!result.ok) return;
-    toast('Settings are saved');
-    router.refresh();
-  });
+  /** `over`: mine wins where somebody else changed the same meanwhile. */
+  const saveOver = (over: boolean) =>
+    handleSubmit(async (settings) => {
+      const body = { ...settings, before: opened, over };
+      const result = await call<Saved>('PUT', '/api/settings', body);
+      setTrouble(result.ok ? null : result);
+      if (!result.ok) return;
+      const { saved, beside } = result.value;
+      toast('Settings are saved', beside ? { description: beside, duration: 10_000 } : {});
+      setOpened(saved);
+      reset(saved);
+      router.refresh();
+    });
   return (
-    <form onSubmit={save} noValidate className="grid gap-5">
+    <form onSubmit={saveOver(false)} noValidate className="grid gap-5">
       <Field
         label="The venue’s safety wording"
         hint="First-aid rules, the number to call, where kit, phone and exits are. Shown under “Stop and get help”."
@@ -81,7 +93,13 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
         />
         Offer set-ups on the floor and impact; each person still needs a clinician’s clearance
       </label>
-      <Trouble message={trouble} />
+      <ChangedElsewhere
+        trouble={trouble}
+        href="/settings"
+        see="See them as they are now"
+        onOver={() => void saveOver(true)()}
+        busy={isSubmitting}
+      />
       <div>
         <Button type="submit" look="main" disabled={isSubmitting}>
           {isSubmitting ? 'Saving' : 'Save'}

@@ -1,3 +1,4 @@
+import { mergeThing, textOf } from '../meanwhile';
 import type { PersonFields } from './person';
 
 type Fields = Required<PersonFields>;
@@ -6,7 +7,7 @@ type Single = Exclude<keyof PersonFields, 'propsOut' | 'propsHome' | keyof typeo
 /** What tells the entries of a list apart: the same thing changed twice has the same words here. */
 const ENTRY = {
   conditions: (c: Fields['conditions'][number]) => `${c.conditionId} ${c.side}`,
-  clearances: (c: Fields['clearances'][number]) => text(c),
+  clearances: (c: Fields['clearances'][number]) => textOf(c),
   measures: (m: Fields['measures'][number]) => `${m.kind} ${m.hand} ${m.on}`,
 };
 /** Named one by one, so that a new field cannot be forgotten here. */
@@ -65,19 +66,3 @@ export function mergeRecords(before: PersonFields, mine: PersonFields, now: Pers
   list('measures', ENTRY.measures);
   return { merged, contested };
 }
-
-/** One thing: whoever changed it has it; when both did, and not to the same, it is mine and they met. */
-function mergeThing<T>(before: T, mine: T, now: T): { readonly merged: T; readonly met: boolean } {
-  if (same(mine, before)) return { merged: now, met: false };
-  return { merged: mine, met: !same(now, before) && !same(now, mine) };
-}
-
-const same = (a: unknown, b: unknown): boolean => text(a) === text(b);
-
-/** Words of a value that do not depend on the order in which its keys were written. */
-const text = (value: unknown): string =>
-  JSON.stringify(value, (_, v: unknown) =>
-    v !== null && typeof v === 'object' && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : v,
-  );

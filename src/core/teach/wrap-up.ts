@@ -30,6 +30,12 @@ export const wrapUpSchema = z.strictObject({
 });
 export type WrapUp = z.infer<typeof wrapUpSchema>;
 
+/** `before` as it was when it was opened, and `over` to win where somebody else wrote the same meanwhile. */
+export const wrapUpChangeSchema = wrapUpSchema.extend({
+  before: wrapUpSchema.optional(),
+  over: z.boolean().optional(),
+});
+
 /**
  * A first draft of a person's line from the marks made while teaching: marks
  * other than "did it" say what was adapted, and the pain said at the door is the pain before. `titleOf` names a row.

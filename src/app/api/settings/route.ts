@@ -1,4 +1,4 @@
 import { jsonRoute } from '@/server/http';
-import { keepSettings, settingsSchema } from '@/server/settings';
+import { keepSettings, settingsChangeSchema } from '@/server/settings';
 
-export const PUT = jsonRoute(settingsSchema, (db, settings) => keepSettings(db, settings));
+export const PUT = jsonRoute(settingsChangeSchema, (db, settings) => keepSettings(db, settings));

@@ -10,7 +10,9 @@ import { fullName, type Person } from '@/core/people/person';
 import { wrapUpSchema, type WrapUp, type WrapUpPerson } from '@/core/teach/wrap-up';
 import type { ChangeMade } from '@/core/teach/changes-made';
 import { Button, buttonClass } from '@/ui/button';
+import type { Failure } from '@/core/result';
 import { call } from '@/ui/call';
+import { ChangedElsewhere } from '@/ui/changed-elsewhere';
 import { Field, inputClass, Trouble } from '@/ui/field';
 import { ChangesMade } from './changes-made';
 
@@ -22,36 +24,46 @@ type Props = {
   made: readonly ChangeMade[];
 };
 
+/** What was saved, with what others wrote meanwhile. */
+type Saved = { readonly saved: WrapUp; readonly beside?: string };
+
 /** Who came and how it was, in one table; then the next class starts from this one. */
 export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Failure | null>(null);
+  const [opened, setOpened] = useState<WrapUp>({ people: people.map((p) => p.line), notes });
   const form = useForm<WrapUp>({
     resolver: zodResolver(wrapUpSchema),
-    defaultValues: { people: people.map((p) => p.line), notes },
+    defaultValues: opened,
   });
   const { register, handleSubmit, formState } = form;
   const [carry, setCarry] = useState<ReadonlySet<number>>(
     () => new Set(made.filter((m) => m.keep).map((m) => m.index)),
   );
 
-  const save = handleSubmit(async (wrapUp) => {
-    const result = await call('PUT', `/api/classes/${classId}/wrap-up`, wrapUp);
-    setTrouble(result.ok ? null : result.message);
-    if (!result.ok) return;
-    toast('The class is written up');
-    router.refresh();
-  });
+  /** `over`: mine wins where somebody else wrote the same meanwhile. */
+  const saveOver = (over: boolean) =>
+    handleSubmit(async (wrapUp) => {
+      const body = { ...wrapUp, before: opened, over };
+      const result = await call<Saved>('PUT', `/api/classes/${classId}/wrap-up`, body);
+      setTrouble(result.ok ? null : result);
+      if (!result.ok) return;
+      const { saved, beside } = result.value;
+      toast('The class is written up', beside ? { description: beside, duration: 10_000 } : {});
+      setOpened(saved);
+      form.reset(saved);
+      router.refresh();
+    });
   const planNext = async () => {
     const result = await call<{ id: string }>('POST', `/api/classes/${classId}/next`, {
       carry: [...carry],
     });
-    setTrouble(result.ok ? null : result.message);
+    setTrouble(result.ok ? null : result);
     if (result.ok) router.push(`/classes/${result.value.id}`);
   };
 
   return (
-    <form onSubmit={save} noValidate className="grid gap-4">
+    <form onSubmit={saveOver(false)} noValidate className="grid gap-4">
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
         <table className="w-full border-collapse text-left">
           <thead>
@@ -92,8 +104,13 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
       <Field label="Notes on the class" error={formState.errors.notes?.message}>
         {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
       </Field>
-      <Trouble
-        message={trouble ?? (formState.errors.people ? 'Something in the table is too long.' : null)}
+      <Trouble message={formState.errors.people ? 'Something in the table is too long.' : null} />
+      <ChangedElsewhere
+        trouble={trouble}
+        href={`/classes/${classId}/wrap-up`}
+        see="See it as it is now"
+        onOver={() => void saveOver(true)()}
+        busy={formState.isSubmitting}
       />
       <ChangesMade made={made} carry={carry} onCarry={setCarry} />
       <div className="flex flex-wrap items-center gap-3">

@@ -1,4 +1,4 @@
 import { jsonRoute } from '@/server/http';
-import { wrapUpSchema, writeUp } from '@/server/wrap-up';
+import { wrapUpChangeSchema, writeUp } from '@/server/wrap-up';
 
-export const PUT = jsonRoute(wrapUpSchema, (db, wrapUp, { id }) => writeUp(db, id, wrapUp));
+export const PUT = jsonRoute(wrapUpChangeSchema, (db, wrapUp, { id }) => writeUp(db, id, wrapUp));
