@@ -43,7 +43,12 @@ export function NextClass({ room, check, today, locks }: Props) {
         <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
         <PackList classId={info.id} kit={check.kit} packed={room.packed} />
         <WhoComes people={people} helpers={info.helpers} />
-        {locks && <HelperCode classId={info.id} />}
+        {locks && (
+          <>
+            <HelperCode classId={info.id} kind="helper" />
+            <HelperCode classId={info.id} kind="tv" />
+          </>
+        )}
       </div>
     </section>
   );

@@ -4,8 +4,9 @@ import { mergedFields, MOST_PEOPLE, writePeopleFile } from '@/core/formats/peopl
 import { personFieldsSchema } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { findPerson, listPeople } from '@/store/people';
-import { addPerson, changePerson } from './people';
+import { addPeople, findPerson, listPeople } from '@/store/people';
+import { newId } from './ids';
+import { changePerson, conditionProblem } from './people';
 
 export const importSchema = z.strictObject({
   rows: z
@@ -20,31 +21,39 @@ export const importSchema = z.strictObject({
     .max(MOST_PEOPLE, 'At most 5,000 people at once'),
 });
 
+/** So many are put in at once; then whatever else waits has its turn. */
+const AT_ONCE = 200;
+const othersFirst = () => new Promise((resolve) => setImmediate(resolve));
+
 /** Bring people in, all of them or none. */
 export async function importPeople(
   db: Db,
   { rows }: z.infer<typeof importSchema>,
 ): Promise<Result<{ added: number; merged: number }>> {
-  let added = 0;
-  let merged = 0;
   try {
     await db.transaction(async (tx) => {
-      for (const { fields, mergeInto } of rows) {
-        const before = mergeInto && (await findPerson(tx, mergeInto));
-        if (mergeInto && !before) throw new Refused('Somebody to merge with is no longer on the list.');
-        const result = before
-          ? await changePerson(tx, before.id, mergedFields(fieldsOf(before), fields))
-          : await addPerson(tx, fields);
+      for (const { fields, mergeInto } of rows.filter((r) => r.mergeInto !== null)) {
+        const before = await findPerson(tx, mergeInto!);
+        if (!before) throw new Refused('Somebody to merge with is no longer on the list.');
+        const result = await changePerson(tx, before.id, mergedFields(fieldsOf(before), fields));
         if (!result.ok) throw new Refused(result.message);
-        if (before) merged += 1;
-        else added += 1;
+      }
+      const fresh = rows.filter((r) => r.mergeInto === null).map((r) => ({ id: newId(), fields: r.fields }));
+      for (const { fields } of fresh) {
+        const problem = conditionProblem(fields);
+        if (problem) throw new Refused(problem.message);
+      }
+      for (let i = 0; i < fresh.length; i += AT_ONCE) {
+        await addPeople(tx, fresh.slice(i, i + AT_ONCE));
+        await othersFirst();
       }
     });
   } catch (error) {
     if (error instanceof Refused) return fail('bad-input', `${error.message} Nobody was brought in.`);
     throw error;
   }
-  return ok({ added, merged });
+  const merged = rows.filter((r) => r.mergeInto !== null).length;
+  return ok({ added: rows.length - merged, merged });
 }
 
 /** Ends the transaction with a sentence. */

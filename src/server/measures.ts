@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { changesBetween } from '@/core/people/changes';
-import { measureSchema, type Measure } from '@/core/people/person';
+import { measureSchema, MOST_MEASURES, type Measure } from '@/core/people/person';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addChanges, findPerson, putMeasures } from '@/store/people';
@@ -26,6 +26,11 @@ export async function keepMeasures(
   if (!person) return fail('not-found', 'There is no such person.');
   const { id: _id, archived: _archived, ...before } = person;
   const after = { ...before, measures: withMeasures(before.measures, measures) };
+  if (after.measures.length > MOST_MEASURES)
+    return fail(
+      'too-many',
+      `${person.firstName} would have over ${MOST_MEASURES.toLocaleString('en')} measures, more than a record holds. Nothing was kept.`,
+    );
   await db.transaction(async (tx) => {
     await putMeasures(tx, person.id, lastOfEach(measures));
     await addChanges(tx, person.id, changesBetween(before, after, NAMES));

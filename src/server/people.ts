@@ -5,8 +5,9 @@ import { besideWords, metWords } from '@/core/meanwhile';
 import { changesBetween, type ChangeNames } from '@/core/people/changes';
 import { mergeRecords } from '@/core/people/merge';
 import { personFieldsSchema, type PersonFields } from '@/core/people/person';
-import { fail, ok, type Result } from '@/core/result';
+import { fail, ok, type Failure, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
+import { ownership } from '@/store/instructors';
 import { addChanges, lockPerson, savePerson, setArchived } from '@/store/people';
 import { idFrom, newId } from './ids';
 
@@ -66,13 +67,16 @@ export async function archivePerson(
 ): Promise<Result<{ archived: boolean }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;
+  const whose = await ownership(db, 'person', id.value);
+  if (whose && !whose.mine)
+    return fail('not-yours', 'Only the instructor whose record it is can put it away. Nothing was changed.');
   return (await setArchived(db, id.value, archived))
     ? ok({ archived })
     : fail('not-found', 'There is no such person.');
 }
 
 /** Conditions are known ones, on a hand when they belong to a hand, and listed once a side. */
-function conditionProblem(fields: PersonFields) {
+export function conditionProblem(fields: PersonFields): Failure | null {
   const seen = new Set<string>();
   for (const c of fields.conditions) {
     const known = CONDITIONS.find((k) => k.id === c.conditionId);

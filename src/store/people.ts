@@ -171,6 +171,42 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
   });
 }
 
+/** Add people who are not there yet, a table at a time, so that a long list is in quickly. Only inside a transaction. */
+export async function addPeople(
+  tx: Db,
+  people: readonly { readonly id: string; readonly fields: PersonFields }[],
+): Promise<void> {
+  const put = (into: string, given: string, rows: readonly object[]) =>
+    rows.length > 0 &&
+    tx.query(`insert into ${into} select r.* from jsonb_to_recordset($1::text::jsonb) as r (${given})`, [
+      JSON.stringify(rows),
+    ]);
+  await put(
+    `person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes, positions, props_out,
+       height_cm, mass_kg, props_home)`,
+    `id uuid, "firstName" text, initial text, "dominantHand" text, screened boolean, assistance int, "wantedTask" text,
+       notes text, positions text[], "propsOut" text[], "heightCm" real, "massKg" real, "propsHome" text[]`,
+    people.map(({ id, fields }) => ({ ...fields, id, propsHome: fields.propsHome ?? [] })),
+  );
+  const of = <T extends object>(list: (fields: PersonFields) => readonly T[]) =>
+    people.flatMap(({ id, fields }) => list(fields).map((one) => ({ ...one, id })));
+  await put(
+    'person_condition (person_id, condition_id, side, state, since, spots)',
+    'id uuid, "conditionId" text, side text, state text, since date, spots text[]',
+    of((f) => f.conditions),
+  );
+  await put(
+    'clearance (person_id, scope, by_whom, on_day, until_day, what)',
+    'id uuid, scope text, by text, "on" date, until date, what text',
+    of((f) => f.clearances),
+  );
+  await put(
+    'measure (person_id, hand, kind, value, on_day)',
+    'id uuid, hand text, kind text, value real, "on" date',
+    of((f) => f.measures),
+  );
+}
+
 const MEASURES_GIVEN =
   'jsonb_to_recordset($2::text::jsonb) as m (hand text, kind text, value real, "on" date)';
 

@@ -4,6 +4,9 @@ import { isDay } from '../days';
 import { HAND_SPOTS } from '../hand/spots';
 
 /** Dates in the core are ISO days, "2026-11-24", compared as text. */
+/** A record holds so many measures, by whatever door they come. */
+export const MOST_MEASURES = 5_000;
+
 /** Records of people who live begin after it. */
 const FIRST_DAY = '1900-01-01';
 
@@ -133,7 +136,7 @@ export const personFieldsSchema = z.strictObject({
   propsOut: z.array(z.string().min(1).max(60)).max(40),
   /** Props, or something in their place, that they have at home, by id. */
   propsHome: z.array(z.string().min(1).max(60)).max(40).optional(),
-  measures: z.array(measureSchema).max(5000, 'At most 5,000 measures').superRefine(onceADay),
+  measures: z.array(measureSchema).max(MOST_MEASURES, 'At most 5,000 measures').superRefine(onceADay),
   /** Height and mass, for the weight through the hands; left out where nobody said. */
   heightCm: z
     .number('Height is a number of centimetres')

@@ -17,16 +17,21 @@ type Known = {
   readonly marks: readonly Mark[];
 };
 
+/** A letter that Oskil refused for good, and why. It is kept until somebody has seen it. */
+export type SetAside = { readonly letter: Letter; readonly why: string };
+
 interface Box extends DBSchema {
   outbox: { key: number; value: Letter; indexes: { class: string } };
+  aside: { key: number; value: SetAside };
   known: { key: string; value: Known };
 }
 
 const open = () =>
-  openDB<Box>('oskil', 2, {
+  openDB<Box>('oskil', 3, {
     upgrade: (db, from) => {
       if (from < 1) db.createObjectStore('outbox', { autoIncrement: true }).createIndex('class', 'classId');
       if (from < 2) db.createObjectStore('known', { keyPath: 'classId' });
+      if (from < 3) db.createObjectStore('aside', { autoIncrement: true });
     },
   });
 
@@ -58,6 +63,24 @@ export const keepLetter = (letter: Letter): Promise<number | null> =>
 export const dropLetter = (key: number | null): Promise<void> =>
   orElse(async () => {
     if (key !== null) await (await open()).delete('outbox', key);
+  }, undefined);
+
+export const setAside = (one: SetAside): Promise<void> =>
+  orElse(async () => void (await (await open()).add('aside', one)), undefined);
+
+/** What of a class was refused, earlier pages included. */
+export const allSetAside = (classId: string): Promise<readonly SetAside[]> =>
+  orElse<readonly SetAside[]>(
+    async () => (await (await open()).getAll('aside')).filter((one) => one.letter.classId === classId),
+    [],
+  );
+
+/** Somebody has seen them. */
+export const dropAside = (classId: string): Promise<void> =>
+  orElse(async () => {
+    const store = (await open()).transaction('aside', 'readwrite').store;
+    for (let at = await store.openCursor(); at; at = await at.continue())
+      if (at.value.letter.classId === classId) await at.delete();
   }, undefined);
 
 const DAY_MS = 86_400_000;

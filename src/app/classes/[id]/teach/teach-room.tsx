@@ -44,7 +44,7 @@ type Kept = { readonly known: readonly Letter[]; readonly waiting: readonly Wait
 
 function KeptRoom({ info, taught, firstMarks, known, waiting, ...rest }: Props & Kept) {
   const router = useRouter();
-  const outbox = useOutbox(waiting);
+  const outbox = useOutbox(info.id, waiting);
   useKeptClass();
   const now = useMemo(
     () => withWaiting(taught, firstMarks, [...known, ...waiting.map((w) => w.letter)]),

@@ -102,6 +102,8 @@ function Screen({
         slotMs={snapshot.slotMs}
         rate={rate}
         unsaved={unsaved}
+        aside={outbox?.aside ?? []}
+        onSeen={() => outbox?.dismiss()}
         rehearsal={outbox === null}
       />
       <TimeProposals proposals={proposed} onTake={actions.change} />

@@ -2,7 +2,9 @@ import { format } from 'date-fns';
 import type { TaughtRow } from '@/core/teach/class-script';
 import { outlook } from '@/core/teach/progress';
 import type { TeachState } from '@/core/teach/state';
-import { clockText } from '@/core/words';
+import { letterWords } from '@/core/teach/waiting';
+import { clockText, plural } from '@/core/words';
+import type { SetAside } from './outbox';
 
 type Props = {
   rows: readonly TaughtRow[];
@@ -12,11 +14,24 @@ type Props = {
   slotMs: number;
   rate: number;
   unsaved: number;
+  aside: readonly SetAside[];
+  onSeen: () => void;
   rehearsal: boolean;
 };
 
 /** Where the class is, and when it will end if the rest goes as planned. */
-export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsaved, rehearsal }: Props) {
+export function TeachTop({
+  rows,
+  state,
+  nowMs,
+  startedAtMs,
+  slotMs,
+  rate,
+  unsaved,
+  aside,
+  onSeen,
+  rehearsal,
+}: Props) {
   const row = rows[state.rowIndex];
   const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
   const drift = row ? nowMs - row.plannedStartMs : 0;
@@ -27,6 +42,15 @@ export function TeachTop({ rows, state, nowMs, startedAtMs, slotMs, rate, unsave
         {rehearsal && '. Rehearsal: nothing is stored'}
         {rate !== 1 && `. The clock runs ${rate} times as fast`}
       </p>
+      {aside.length > 0 && (
+        <p role="alert" className="w-full font-semibold text-load">
+          {plural(aside.length, 'thing')} could not be stored:{' '}
+          {aside.map((a) => letterWords(a.letter)).join(', ')}. {aside.at(-1)!.why}{' '}
+          <button type="button" className="min-h-11 underline underline-offset-4" onClick={onSeen}>
+            I have seen it
+          </button>
+        </p>
+      )}
       {unsaved > 1 && <p role="status">Keeping {unsaved} things until they can be stored</p>}
       <p>
         {clockText(nowMs)} gone, planned {clockText(row?.plannedStartMs ?? nowMs)} here

@@ -3,26 +3,46 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '@/ui/call';
 import type { Letter } from '@/core/teach/waiting';
-import { dropLetter, keepKnown, keepLetter, type Waiting } from './outbox';
+import { mayHelp } from '@/core/teach/waiting';
+import {
+  allSetAside,
+  dropAside,
+  dropLetter,
+  keepKnown,
+  keepLetter,
+  setAside,
+  type SetAside,
+  type Waiting,
+} from './outbox';
 
 const RETRY_MS = 2_000;
 
-export type Outbox = { readonly post: (letter: Letter) => void; readonly unsaved: number };
+export type Outbox = {
+  readonly post: (letter: Letter) => void;
+  readonly unsaved: number;
+  /** What Oskil refused for good; the letters behind it went on. */
+  readonly aside: readonly SetAside[];
+  readonly dismiss: () => void;
+};
 
 /**
  * Sends in order, one at a time. Each letter is kept in the browser until it has landed, so that a page that is closed while
- * the server is away sends it when it is next opened.
+ * the server is away sends it when it is next opened. One that is refused for good is set aside and told, and holds up none behind it.
  */
-export function useOutbox(waiting: readonly Waiting[]): Outbox {
+export function useOutbox(classId: string, waiting: readonly Waiting[]): Outbox {
   const [unsaved, setUnsaved] = useState(waiting.length);
+  const [aside, setAsides] = useState<readonly SetAside[]>([]);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const send = useCallback((letter: Letter, kept: Promise<number | null>) => {
     queue.current = queue.current.then(async () => {
       const key = await kept;
-      let answer = await sent(letter);
-      for (; answer === 'later'; answer = await sent(letter))
-        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      const answer = await untilAnswered(letter);
       if (answer === 'landed') await keepKnown(letter);
+      else {
+        const one = { letter, why: answer.why };
+        await setAside(one);
+        setAsides((all) => [...all, one]);
+      }
       await dropLetter(key);
       setUnsaved((n) => n - 1);
     });
@@ -31,8 +51,9 @@ export function useOutbox(waiting: readonly Waiting[]): Outbox {
   useEffect(() => {
     if (begun.current) return;
     begun.current = true;
+    void allSetAside(classId).then((all) => setAsides((now) => [...all, ...now]));
     waiting.forEach(({ key, letter }) => send(letter, Promise.resolve(key)));
-  }, [waiting, send]);
+  }, [classId, waiting, send]);
   const post = useCallback(
     (letter: Letter) => {
       setUnsaved((n) => n + 1);
@@ -40,17 +61,23 @@ export function useOutbox(waiting: readonly Waiting[]): Outbox {
     },
     [send],
   );
-  return { post, unsaved };
+  const dismiss = useCallback(() => {
+    setAsides([]);
+    void dropAside(classId);
+  }, [classId]);
+  return { post, unsaved, aside, dismiss };
 }
 
-/** What may be otherwise in a moment: the server is back, or Oskil is opened again in another tab. */
-const PASSES: ReadonlySet<string> = new Set(['unreachable', 'our-fault', 'locked']);
+type Refused = { readonly why: string };
 
-/** What is refused for good is not tried again: the same would not help. */
-async function sent({ kind, classId, body }: Letter): Promise<'landed' | 'later' | 'refused'> {
-  const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
-  if (result.ok) return 'landed';
-  if (PASSES.has(result.code)) return 'later';
-  console.warn('Not stored:', result.code, result.message);
-  return 'refused';
+/** Sent again and again, for as long as that may help. */
+async function untilAnswered(letter: Letter): Promise<'landed' | Refused> {
+  for (let faults = 0; ;) {
+    const { kind, classId, body } = letter;
+    const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
+    if (result.ok) return 'landed';
+    if (result.code === 'our-fault') faults += 1;
+    if (!mayHelp(result.code, faults)) return { why: result.message };
+    await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+  }
 }
