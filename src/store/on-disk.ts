@@ -197,5 +197,5 @@ function asOwn(nodes: Record<string, Op>): void {
   nodes.mknod = (parent: unknown, name: string, mode: number, dev: number) =>
     mknod(parent, name, mode & OWN, dev);
   nodes.setattr = (node: unknown, attr: { mode?: number }) =>
-    setattr(node, attr.mode === undefined ? attr : { ...attr, mode: attr.mode & OWN });
+    setattr(node, typeof attr.mode !== 'number' ? attr : { ...attr, mode: attr.mode & OWN });
 }

@@ -24,7 +24,7 @@ test('another program needs the token from Settings; pages do not, other sites a
   const foreign = await request.get(path, {
     headers: { origin: 'http://elsewhere.example', 'sec-fetch-site': 'cross-site' },
   });
-  expect(foreign.status()).toBe(401);
+  expect(foreign.status()).toBe(403);
   expect(await page.evaluate(async (p) => (await fetch(p)).status, path)).toBe(200);
 
   const drafted = await request.post('/api/v1/draft', {

@@ -26,16 +26,17 @@ export type OwnServer = {
   readonly ended: Promise<number | null>;
 };
 
-/** The built app on its own port and folder, run directly so that a signal reaches it. */
+/** The built app on its own port and folder, run directly so that a signal reaches it; `asItIs` begins no folder anew. */
 export async function startOwn(
   folder: string,
   env: Record<string, string> = {},
   knownPort?: number,
+  { asItIs = false } = {},
 ): Promise<OwnServer> {
   const port = knownPort ?? (await freePort());
   const empty = process.env.OSKIL_E2E_EMPTY;
   // A new folder takes seconds to make, so it begins as a copy of one.
-  if (empty && !existsSync(join(folder, 'pg'))) cpSync(empty, folder, { recursive: true });
+  if (empty && !asItIs && !existsSync(join(folder, 'pg'))) cpSync(empty, folder, { recursive: true });
   const url = `http://127.0.0.1:${port}`;
   let output = '';
   const child: ChildProcess = spawn(process.execPath, ['scripts/front.mjs', '127.0.0.1', String(port)], {
