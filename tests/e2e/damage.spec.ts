@@ -53,7 +53,7 @@ test('other computers are let in only when there is a passphrase; a database ser
   try {
     const open = await startOwn(folder, { OSKIL_HOST: '0.0.0.0' });
     expect(await open.ended).toBe(1);
-    expect(open.output()).toContain('no passphrase is set. Start it without OSKIL_HOST');
+    expect(open.output()).toContain('no passphrase is set. Start it without them');
     const lost = await startOwn(folder, { DATABASE_URL: 'postgresql://oskil@127.0.0.1:1/oskil' });
     expect(await lost.ended).toBe(1);
     expect(lost.output()).toContain('does not answer; is it running?');

@@ -91,7 +91,7 @@ test('whoever has been using it begins with a name, adds another instructor, and
   await other.goto('/people/new');
   await other.getByLabel('First name').fill('Yrsa');
   await other.getByRole('button', { name: 'Save', exact: true }).click();
-  await other.goto('/people');
+  await expect(other).toHaveURL(/\/people$/);
   await expect(other.getByRole('link', { name: 'Yrsa' })).toBeVisible();
   await page.goto('/people');
   await expect(page.getByRole('link', { name: 'Ansel B' })).toBeVisible();

@@ -16,10 +16,11 @@ import { tablesInOrder } from '@/store/backup';
 import { addClass, listClasses, setRoster } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listInstructors, takeIn } from '@/store/instructors';
-import { addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
+import { findPerson, addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
 import { MACHINE_TABLES } from '@/store/machine-tables';
 import { seenBy } from '@/store/scoped';
 import { draftNote } from '@/server/advice';
+import { archivePerson } from '@/server/people';
 import { keepSettings, settingsNow } from '@/server/settings';
 import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
@@ -214,6 +215,9 @@ test('a group that is shared comes with its classes and the people in them, and 
     mine: false,
     owner: 'Marit',
   });
+  // Seen by way of a shared class, and not theirs to put away.
+  expect(await archivePerson(asInes, seen[0]!, true)).toMatchObject({ ok: false, code: 'not-yours' });
+  expect((await findPerson(asMarit, seen[0]!))!.archived).toBe(false);
   expect(await sharingOf(asInes, 'person', seen[0]!)).toEqual({
     shared: false,
     broughtAlong: true,

@@ -1,7 +1,8 @@
 import { changePerson } from '@/server/people';
 import { keepMeasures } from '@/server/measures';
 import { findPerson, loadChanges, savePerson } from '@/store/people';
-import type { PersonFields } from '@/core/people/person';
+import { addDays } from '@/core/days';
+import { MOST_MEASURES, type PersonFields } from '@/core/people/person';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
 
@@ -92,4 +93,21 @@ test('ten years of measures are saved with the record, and one taken out is told
   expect(await changePerson(db, ANSEL, { ...less, before: long })).toMatchObject({ ok: true });
   expect((await record()).measures).toHaveLength(3_999);
   expect((await loadChanges(db, ANSEL))[0]!.what).toBe('Measure taken out, grip, right: 10 kg of 2016-01-01');
+});
+
+test('a record holds no more measures by file or reading than it can be saved with', async () => {
+  const days = Array.from({ length: MOST_MEASURES }, (_, n) => addDays('2000-01-01', n));
+  const measures = days.map((on) => ({ hand: 'R' as const, kind: 'grip' as const, value: 20, on }));
+  await savePerson(db, ANSEL, { ...opened, measures });
+  const more = await keepMeasures(db, ANSEL, {
+    measures: [{ hand: 'L', kind: 'grip', value: 18, on: '2026-11-24' }],
+  });
+  expect(more).toMatchObject({
+    ok: false,
+    message: 'Ansel would have over 5,000 measures, more than a record holds. Nothing was kept.',
+  });
+  // One of a day that is there takes the place of the last.
+  const again = [{ ...measures[0]!, value: 21 }];
+  expect(await keepMeasures(db, ANSEL, { measures: again })).toMatchObject({ ok: true });
+  expect((await record()).measures).toHaveLength(MOST_MEASURES);
 });

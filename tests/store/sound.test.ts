@@ -11,9 +11,11 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { restoreBackup } from '@/server/backup/restore';
 import { makeBackup } from '@/server/backup/write';
 import type { Database } from '@/store/db';
 import { openFolder } from '@/store/open';
+import { listPeople } from '@/store/people';
 import { damagedTables } from '@/store/sound';
 
 const PAGE_BYTES = 8192;
@@ -22,6 +24,8 @@ const scratch = mkdtempSync(join(tmpdir(), 'oskil-sound-'));
 const whole = join(scratch, 'whole');
 /** Where the database keeps what, below its folder. */
 const files: Record<string, string> = {};
+/** The backup that was made while all was whole; it is in every copy. */
+let good = '';
 
 beforeAll(async () => {
   const db = await openFolder(whole);
@@ -33,6 +37,9 @@ beforeAll(async () => {
     const [row] = await db.query<{ path: string }>(`select pg_relation_filepath('${name}') as path`);
     files[name] = row!.path;
   }
+  const backup = await makeBackup(db, 'daily', AT, join(whole, 'backups'));
+  if (!backup.ok) throw new Error(backup.message);
+  good = backup.value.name;
   await db.query('checkpoint');
   await db.close();
 });
@@ -85,6 +92,28 @@ test.each<[string, string, (file: string) => void]>([
   await db.close();
 });
 
+test.each<[string, string, (file: string) => void]>([
+  ['zeros in the middle of a table', 'person', zeroPage(2)],
+  ['a table cut to one page', 'person', (file) => truncateSync(file, PAGE_BYTES)],
+  ['an index cut short', 'person_pkey', (file) => truncateSync(file, 2 * PAGE_BYTES)],
+])(
+  '%s: the backup made before is restored all the same, and what was there is put aside',
+  async (_, of, damage) => {
+    const db = await damagedBy(of, damage);
+    process.env.OSKIL_DATA = join(scratch, `damaged-${serial - 1}`);
+    const restored = await restoreBackup(db, good, { ...AT, time: '10:00:00' });
+    if (!restored.ok) throw new Error(restored.message);
+    // As a backup where it could still be read, else as the files that they are.
+    const { before, aside } = restored.value;
+    expect([before === null, aside === null].sort()).toEqual([false, true]);
+    if (aside) expect(readdirSync(aside)).toContain('PG_VERSION');
+    expect(await damagedTables(db)).toEqual([]);
+    expect((await listPeople(db)).length).toBe(300);
+    delete process.env.OSKIL_DATA;
+    await db.close();
+  },
+);
+
 test('where a table cannot be read at all, the folder is not opened, and left as it is', async () => {
   await expect(damagedBy('person_pkey', (file) => truncateSync(file, 0))).rejects.toMatchObject({
     name: 'DamagedFolder',
@@ -93,7 +122,9 @@ test('where a table cannot be read at all, the folder is not opened, and left as
 });
 
 test('damage to the count itself is told too', async () => {
-  const db = await damagedBy('tally', zeroPage(0));
+  const db = await damagedBy('tally', (file) => {
+    for (let page = 0; page < statSync(file).size / PAGE_BYTES; page++) zeroPage(page)(file);
+  });
   expect(await damagedTables(db)).toContain('person');
   await db.close();
 });

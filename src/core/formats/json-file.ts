@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { fail, ok, type Result } from '../result';
+import { UNKEPT_WORDS, unkeptAt } from '../text';
 import { readKeeping, type UnknownField } from './unknown-fields';
 
 /** One kind of JSON file: its name, its newest version, its schema and how older files become newer ones. */
@@ -47,6 +48,9 @@ function parseJson(text: string): Result<Record<string, unknown>> {
   try {
     const value: unknown = JSON.parse(text);
     if (isDeep(value)) return fail('too-deep', 'This file is nested too deeply to be read.');
+    const unkept = unkeptAt(value);
+    if (unkept !== null)
+      return fail('bad-file', `${UNKEPT_WORDS} (${unkept || 'the file'}). Nothing was read.`);
     return typeof value === 'object' && value !== null && !Array.isArray(value)
       ? ok(value as Record<string, unknown>)
       : fail('bad-json', 'This file holds no object.');
