@@ -27,7 +27,7 @@ server.on('request', (request, response) => {
   if (trouble) return refuse(response, ...trouble);
   request.headers['x-oskil-address'] = addressOf(request);
   for (const name of Object.keys(request.headers)) if (isOnlyOurs(name)) delete request.headers[name];
-  limitStalling(request, response);
+  limitStalling(request);
   void handle(request, response);
 });
 server.on('clientError', (_, socket) => {
@@ -93,7 +93,7 @@ function addressOf({ socket, headers }) {
   );
 }
 
-function limitStalling(request, response) {
+function limitStalling(request) {
   const hasBody =
     Number(request.headers['content-length'] ?? 0) > 0 || 'transfer-encoding' in request.headers;
   if (!hasBody) return;
@@ -104,10 +104,6 @@ function limitStalling(request, response) {
     socket.setTimeout(0);
     socket.off('timeout', giveUp);
   };
+  // Also where it was answered before its end: what is left of it is let go as it comes.
   request.once('end', arrived);
-  // Answered before it was read to its end: what is left of it is not waited for.
-  response.once('finish', () => {
-    arrived();
-    if (!request.complete) socket.destroySoon();
-  });
 }

@@ -50,7 +50,18 @@ async function onPostgres() {
   if (!postgres)
     return console.log('PostgreSQL is not here and could not be installed: its tests did not run.');
   // What is about the embedded database's own folder, or about no database, is not asked twice.
-  const notTwice = ['--testPathIgnorePatterns', 'migrate-and-lock', 'import-fuzz', 'pdf.test', 'backup.test'];
+  const notTwice = [
+    '--testPathIgnorePatterns',
+    ...[
+      'migrate-and-lock',
+      'import-fuzz',
+      'pdf.test',
+      'backup.test',
+      'sound.test',
+      'on-disk.test',
+      'tries.test',
+    ],
+  ];
   jest('store tests on PostgreSQL', ['tests/store', ...notTwice], { OSKIL_TEST_POSTGRES: postgres.url });
   await postgres.stop();
 }

@@ -82,19 +82,17 @@ test.each<[string, string, (file: string) => void]>([
   const db = await damagedBy(of, damage);
   expect(await damagedTables(db)).toEqual(['person']);
   const backups = join(scratch, `backups-${serial}`);
-  for (const kind of ['daily', 'asked for'] as const)
-    expect(await makeBackup(db, kind, AT, backups)).toMatchObject({
-      ok: false,
-      code: 'not-whole',
-      message: expect.stringContaining('Restore the last good backup') as string,
-    });
+  expect(await makeBackup(db, 'daily', AT, backups)).toMatchObject({
+    ok: false,
+    code: 'not-whole',
+    message: expect.stringContaining('Restore the last good backup') as string,
+  });
   expect(readdirSync(backups)).toEqual([]);
   await db.close();
 });
 
 test.each<[string, string, (file: string) => void]>([
   ['zeros in the middle of a table', 'person', zeroPage(2)],
-  ['a table cut to one page', 'person', (file) => truncateSync(file, PAGE_BYTES)],
   ['an index cut short', 'person_pkey', (file) => truncateSync(file, 2 * PAGE_BYTES)],
 ])(
   '%s: the backup made before is restored all the same, and what was there is put aside',
@@ -103,10 +101,8 @@ test.each<[string, string, (file: string) => void]>([
     process.env.OSKIL_DATA = join(scratch, `damaged-${serial - 1}`);
     const restored = await restoreBackup(db, good, { ...AT, time: '10:00:00' });
     if (!restored.ok) throw new Error(restored.message);
-    // As a backup where it could still be read, else as the files that they are.
-    const { before, aside } = restored.value;
-    expect([before === null, aside === null].sort()).toEqual([false, true]);
-    if (aside) expect(readdirSync(aside)).toContain('PG_VERSION');
+    expect(restored.value.before).toBeNull();
+    expect(readdirSync(restored.value.aside!)).toContain('PG_VERSION');
     expect(await damagedTables(db)).toEqual([]);
     expect((await listPeople(db)).length).toBe(300);
     delete process.env.OSKIL_DATA;

@@ -17,9 +17,12 @@ export function isOwnHost(host: string | null, { hosts, publicOrigin }: Addresse
   return hosts.has(name) || (publicOrigin !== null && host.toLowerCase() === new URL(publicOrigin).host);
 }
 
-/** Where a request says it comes from is the page it went to: by plain HTTP, or the address that a proxy stands at. */
-export const isOwnOrigin = (origin: string, host: string, { publicOrigin }: Addresses): boolean =>
-  origin === publicOrigin || origin.toLowerCase() === `http://${host.toLowerCase()}`;
+/** Where a request says it comes from is the page it went to: the address that a proxy stands at, or by plain HTTP any other. */
+export function isOwnOrigin(origin: string, host: string, { publicOrigin }: Addresses): boolean {
+  if (origin === publicOrigin) return true;
+  const isProxys = publicOrigin !== null && host.toLowerCase() === new URL(publicOrigin).host;
+  return !isProxys && origin.toLowerCase() === `http://${host.toLowerCase()}`;
+}
 
 /** The names in OSKIL_NAMES, parted by commas or blanks; `null` where one of them is no name. */
 export function readNames(text: string): readonly string[] | null {

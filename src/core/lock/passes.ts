@@ -49,6 +49,12 @@ const isIn = (path: string, list: readonly RegExp[]): boolean => list.some((r) =
 
 export const isOpenToAll = (path: string): boolean => isIn(path, ALWAYS);
 
+/** Tells how other programs ask, and nothing of anybody. */
+const DESCRIPTION = '/api/v1/openapi.json';
+
+/** Whether another program has to have a token, also while there is no lock. */
+export const needsToken = (path: string): boolean => takesToken(path) && path !== DESCRIPTION;
+
 /** Whether a token opens a path; on any other it counts for nothing. */
 export const takesToken = (path: string): boolean => isIn(path, WITH_TOKEN);
 

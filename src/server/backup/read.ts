@@ -71,7 +71,7 @@ export async function openBackup(
 /** Longer than any row of ours: a class with sixty people and all of their records. */
 const LONGEST_LINE = 16_000_000;
 /** Rows of ours shrink to a tenth or so; a small file that would become a huge one is none of ours. */
-const MOST_TIMES = 40;
+const MOST_TIMES = 60;
 /** And so much besides, since small files shrink by more. */
 const MOST_BESIDES = 20_000_000;
 

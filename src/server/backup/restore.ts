@@ -3,7 +3,7 @@ import { fail, ok, type Result } from '@/core/result';
 import { emptyTables, HELD, isTeaching, rowsOf, tablesInOrder, withNobodyWriting } from '@/store/backup';
 import type { Database, Db } from '@/store/db';
 import { filling } from '@/store/fill-tables';
-import { noMoreDamaged } from '../soundness';
+import { lookForDamage, noMoreDamaged } from '../soundness';
 import { putFilesAside } from '../database';
 import { backupPath } from './folder';
 import { openBackup } from './read';
@@ -56,16 +56,15 @@ export async function restoreBackup(db: Db, name: string, at: MadeAt): Promise<R
   if (!opened.ok) return opened;
   const { db: then } = opened.value;
   try {
+    const isWhole = (await lookForDamage(db)).length === 0;
     return await withNobodyWriting(db, async (tx) => {
-      // A read that fails would take the transaction with it.
-      await tx.query('savepoint before_restore');
-      const before = await makeBackup(tx, 'before a restore', at);
-      if (!before.ok) await tx.query('rollback to savepoint before_restore');
-      const aside = !before.ok && before.code === 'not-whole' ? putFilesAside() : null;
-      if (!before.ok && aside === null) return fail(before.code, `${before.message} Nothing was restored.`);
+      // A backup of half the data might not restore, so the files themselves are kept.
+      const aside = isWhole ? null : putFilesAside();
+      const before = aside === null ? await makeBackup(tx, 'before a restore', at) : null;
+      if (before && !before.ok) return fail(before.code, `${before.message} Nothing was restored.`);
       await copyAll(then, tx);
       noMoreDamaged();
-      return ok({ before: before.ok ? before.value.name : null, aside });
+      return ok({ before: before?.value.name ?? null, aside });
     });
   } finally {
     await then.close();

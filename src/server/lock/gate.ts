@@ -1,5 +1,5 @@
 import { isOwnHost, isOwnOrigin } from '@/core/lock/hosts';
-import { isOpenToAll, mayPass, takesToken, type Asker } from '@/core/lock/passes';
+import { isOpenToAll, mayPass, needsToken, takesToken, type Asker } from '@/core/lock/passes';
 import { tokenHolder } from '../api/token';
 import { database } from '../database';
 import { addresses } from './addresses';
@@ -62,7 +62,7 @@ async function askerWith(headers: Headers, path: string): Promise<Asker | { read
   }
   const asker = await askerOf(db, cookieIn(headers, SESSION_COOKIE));
   // A browser says where it comes from; whoever does not is another program, also while there is no lock.
-  const isProgram = !('classId' in asker) && takesToken(path) && headers.get('sec-fetch-site') === null;
+  const isProgram = !('classId' in asker) && needsToken(path) && headers.get('sec-fetch-site') === null;
   return isProgram ? stop(carried === null ? 'no-token' : 'wrong-token') : asker;
 }
 

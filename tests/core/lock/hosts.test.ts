@@ -30,6 +30,7 @@ test('an origin is ours when it is the page that was asked, or the proxy that wa
   expect(isOwnOrigin('http://127.0.0.1:4820', '127.0.0.1:4820', ADDRESSES)).toBe(true);
   expect(isOwnOrigin('https://oskil.house:8443', '127.0.0.1:4820', ADDRESSES)).toBe(true);
   expect(isOwnOrigin('https://127.0.0.1:4820', '127.0.0.1:4820', ADDRESSES)).toBe(false);
+  expect(isOwnOrigin('http://oskil.house:8443', 'oskil.house:8443', ADDRESSES)).toBe(false);
   expect(isOwnOrigin('null', '127.0.0.1:4820', ADDRESSES)).toBe(false);
 });
 
