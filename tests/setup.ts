@@ -10,6 +10,12 @@ jest.mock('@/store/pglite', () => {
   return real;
 });
 
+/** That a new folder is on the disk is tried by scripts/power-cuts.mjs; here it would be a second for each. */
+jest.mock('@/store/sync', () => ({
+  ...jest.requireActual<typeof import('@/store/sync')>('@/store/sync'),
+  syncTree: () => Promise.resolve(),
+}));
+
 /** A thread of its own runs built code only; here its work is done where it is asked for. */
 jest.mock('@/server/heavy/start-thread', () => ({
   startThread: () => ({

@@ -76,10 +76,16 @@ const CLAIMS: readonly Record<string, string>[] = [
   { cookie: 'oskil_session=x; oskil_browser=y' },
 ];
 
-test('a locked Oskil: no page says anything to nobody, whatever they claim; no answer names another host', async () => {
-  test.slow();
-  const { folder, server } = await lockedDemo();
-  try {
+test.describe('a locked Oskil', () => {
+  let folder: string;
+  let server: OwnServer;
+  test.beforeAll(async () => {
+    ({ folder, server } = await lockedDemo());
+  });
+  test.afterAll(() => end(folder, server));
+
+  test('a locked Oskil: no page says anything to nobody, whatever they claim; no answer names another host', async () => {
+    test.slow();
     for (const path of [
       ...PAGES,
       '/icon.svg-x',
@@ -122,87 +128,206 @@ test('a locked Oskil: no page says anything to nobody, whatever they claim; no a
     for (const host of ['localhost', '127.0.0.1:1', '[::1]:4820'])
       expect([host, (await raw(`${server.url}/`, { host })).status]).toEqual([host, 307]);
     expect(server.output()).not.toMatch(/Error|trace|at async/);
-  } finally {
-    await end(folder, server);
-  }
-});
-
-test('a page of elsewhere that leads its own name to this computer reads nothing and writes nothing, also while there is no lock', async () => {
-  const folder = scratchFolder();
-  const server = await startOwn(folder, DEMO);
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-    args: [...ARGS, '--host-resolver-rules=MAP evil.example 127.0.0.1'],
   });
-  try {
-    const page = await browser.newPage();
-    const evil = `http://evil.example:${new URL(server.url).port}`;
-    for (const path of ['/', '/people', '/people/export', '/api/v1/openapi.json', '/files/out/measures.csv'])
-      expect([path, (await page.goto(`${evil}${path}`))!.status()]).toEqual([path, 421]);
-    await page.goto(evil);
-    const tried = await page.evaluate(async () => {
-      const asked = (path: string, init?: RequestInit) => fetch(path, init).then((r) => r.status);
-      const json = { 'content-type': 'application/json' };
-      return Promise.all([
-        asked('/people/export'),
-        asked('/api/settings', { method: 'PUT', headers: json, body: '{}' }),
-        asked('/api/lock', {
-          method: 'PUT',
-          headers: json,
-          body: '{"now":"","passphrase":"held to ransom"}',
-        }),
-        asked('/api/backups', { method: 'POST', headers: json, body: '{}' }),
-      ]);
-    });
-    expect(tried).toEqual([421, 421, 421, 421]);
-    expect((await page.goto(`${server.url}/people`))!.status()).toBe(200);
-  } finally {
-    await browser.close();
-    await end(folder, server);
-  }
+
+  test('after the lock closes, going back shows nothing of what was looked at', async ({ browser }) => {
+    const context = await browser.newContext({ baseURL: server.url });
+    try {
+      const page = await context.newPage();
+      await page.goto('/people');
+      await page.getByLabel('Passphrase or code').fill(WORDS);
+      await page.getByRole('button', { name: 'Open' }).click();
+      await page.getByRole('link', { name: 'Ansel B' }).click();
+      await expect(page).toHaveURL(/people\/[0-9a-f-]{36}/);
+      const id = /people\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+      await page.goto(`/api/people/${id}/everything`);
+      await expect(page.locator('body')).toContainText('Ansel');
+      await page.goto('/settings');
+      await page.getByRole('button', { name: 'Lock now' }).click();
+      await expect(page).toHaveURL(/\/lock$/);
+      for (let back = 0; back < 3; back++) {
+        await page.goBack();
+        await expect(page.locator('body')).not.toContainText('Ansel');
+      }
+      // A code for a screen opens the room and no name.
+      await page.goto('/people');
+      await page.getByLabel('Passphrase or code').fill(WORDS);
+      await page.getByRole('button', { name: 'Open' }).click();
+      await page.goto('/');
+      await page.getByRole('button', { name: 'Make a code for a screen' }).click();
+      const code = (await page.getByRole('status').locator('strong').textContent())!;
+      const tv = await browser.newContext({ baseURL: server.url });
+      const screen = await tv.newPage();
+      await screen.goto('/');
+      await screen.getByLabel('Passphrase or code').fill(code);
+      await screen.getByRole('button', { name: 'Open' }).click();
+      await expect(screen).toHaveURL(/\/room$/);
+      await expect(screen.getByText('The class shows here once it begins.')).toBeVisible();
+      await screen.goto('/people');
+      await expect(screen).toHaveURL(/\/lock\?not=helper/);
+      await tv.close();
+    } finally {
+      await context.close();
+    }
+  });
+
+  test('forty bodies that stall are not held: each is answered before it is read', async () => {
+    test.slow();
+    const { pid } = JSON.parse(readFileSync(join(folder, 'oskil.lock'), 'utf8')) as { pid: number };
+    const heldMb = () =>
+      Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
+    const { hostname, port } = new URL(server.url);
+    const piece = Buffer.alloc(1_000_000, 'a');
+    /** Says that 9.9 MB come, sends nine of them and then nothing. */
+    const stalled = (path: string): Promise<string> =>
+      new Promise((resolve) => {
+        const socket = connect(Number(port), hostname);
+        let answer = '';
+        socket.on('data', (bytes) => {
+          answer += bytes.toString();
+          if (answer.includes('}')) socket.destroy();
+        });
+        socket.on('close', () => resolve(answer));
+        socket.on('error', () => resolve(answer));
+        socket.write(
+          `POST ${path} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nContent-Type: application/json\r\nContent-Length: 9900000\r\n\r\n`,
+        );
+        for (let i = 0; i < 9; i++) socket.write(piece);
+      });
+    const before = heldMb();
+    const paths = ['/api/files', '/api/people/import', '/api/backups/brought', '/api/v1/draft'];
+    const answers = await Promise.all(
+      Array.from({ length: 40 }, (_, i) => stalled(paths[i % paths.length]!)),
+    );
+    for (const answer of answers.filter((a) => a !== '')) expect(answer).toMatch(/^HTTP\/1\.1 401 /);
+    expect(answers.filter((a) => a !== '').length).toBeGreaterThan(0);
+    // Held bodies would be some four hundred.
+    expect(heldMb() - before).toBeLessThan(150);
+    expect((await raw(`${server.url}/lock`, {})).status).toBe(200);
+  });
 });
 
-test('after the lock closes, going back shows nothing of what was looked at', async ({ browser }) => {
-  const { folder, server } = await lockedDemo();
-  const context = await browser.newContext({ baseURL: server.url });
-  try {
-    const page = await context.newPage();
-    await page.goto('/people');
-    await page.getByLabel('Passphrase or code').fill(WORDS);
-    await page.getByRole('button', { name: 'Open' }).click();
-    await page.getByRole('link', { name: 'Ansel B' }).click();
-    await expect(page).toHaveURL(/people\/[0-9a-f-]{36}/);
-    const id = /people\/([0-9a-f-]{36})/.exec(page.url())![1]!;
-    await page.goto(`/api/people/${id}/everything`);
-    await expect(page.locator('body')).toContainText('Ansel');
-    await page.goto('/settings');
-    await page.getByRole('button', { name: 'Lock now' }).click();
-    await expect(page).toHaveURL(/\/lock$/);
-    for (let back = 0; back < 3; back++) {
-      await page.goBack();
-      await expect(page.locator('body')).not.toContainText('Ansel');
+test.describe('an Oskil without a lock', () => {
+  let folder: string;
+  let server: OwnServer;
+  test.beforeAll(async () => {
+    folder = scratchFolder();
+    server = await startOwn(folder, DEMO);
+  });
+  test.afterAll(() => end(folder, server));
+
+  test('a page of elsewhere that leads its own name to this computer reads nothing and writes nothing, also while there is no lock', async () => {
+    const browser = await chromium.launch({
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: [...ARGS, '--host-resolver-rules=MAP evil.example 127.0.0.1'],
+    });
+    try {
+      const page = await browser.newPage();
+      const evil = `http://evil.example:${new URL(server.url).port}`;
+      for (const path of [
+        '/',
+        '/people',
+        '/people/export',
+        '/api/v1/openapi.json',
+        '/files/out/measures.csv',
+      ])
+        expect([path, (await page.goto(`${evil}${path}`))!.status()]).toEqual([path, 421]);
+      await page.goto(evil);
+      const tried = await page.evaluate(async () => {
+        const asked = (path: string, init?: RequestInit) => fetch(path, init).then((r) => r.status);
+        const json = { 'content-type': 'application/json' };
+        return Promise.all([
+          asked('/people/export'),
+          asked('/api/settings', { method: 'PUT', headers: json, body: '{}' }),
+          asked('/api/lock', {
+            method: 'PUT',
+            headers: json,
+            body: '{"now":"","passphrase":"held to ransom"}',
+          }),
+          asked('/api/backups', { method: 'POST', headers: json, body: '{}' }),
+        ]);
+      });
+      expect(tried).toEqual([421, 421, 421, 421]);
+      expect((await page.goto(`${server.url}/people`))!.status()).toBe(200);
+    } finally {
+      await browser.close();
     }
-    // A code for a screen opens the room and no name.
-    await page.goto('/people');
-    await page.getByLabel('Passphrase or code').fill(WORDS);
-    await page.getByRole('button', { name: 'Open' }).click();
-    await page.goto('/');
-    await page.getByRole('button', { name: 'Make a code for a screen' }).click();
-    const code = (await page.getByRole('status').locator('strong').textContent())!;
-    const tv = await browser.newContext({ baseURL: server.url });
-    const screen = await tv.newPage();
-    await screen.goto('/');
-    await screen.getByLabel('Passphrase or code').fill(code);
-    await screen.getByRole('button', { name: 'Open' }).click();
-    await expect(screen).toHaveURL(/\/room$/);
-    await expect(screen.getByText('The class shows here once it begins.')).toBeVisible();
-    await screen.goto('/people');
-    await expect(screen).toHaveURL(/\/lock\?not=helper/);
-    await tv.close();
-  } finally {
-    await context.close();
-    await end(folder, server);
-  }
+  });
+
+  test('twenty drafts and twenty PDFs at once: pages are answered meanwhile, and each gets its answer or when to come again', async () => {
+    test.slow();
+    const own = { 'sec-fetch-site': 'same-origin' };
+    const id = /\/classes\/([0-9a-f-]{36})/.exec((await raw(`${server.url}/classes`, {})).body)![1]!;
+    let open = 0;
+    const counted = async (answer: Promise<Response>) => {
+      open += 1;
+      const got = await answer;
+      await got.arrayBuffer();
+      open -= 1;
+      return got;
+    };
+    const body = JSON.stringify({ people: [], day: '2026-11-25', slotMinutes: 45, lengthMinutes: 45 });
+    const heavy = Array.from({ length: 40 }, (_, i) =>
+      counted(
+        i % 2 === 0
+          ? fetch(`${server.url}/api/v1/draft`, {
+              method: 'POST',
+              headers: { ...own, 'content-type': 'application/json' },
+              body,
+            })
+          : fetch(`${server.url}/files/out/cue/${id}`, { headers: own }),
+      ),
+    );
+    for (const path of ['/', '/people', '/classes', '/settings']) {
+      expect((await fetch(`${server.url}${path}`)).status).toBe(200);
+      // Most of the work is still to be done: the page did not wait for it.
+      expect([path, open >= 8]).toEqual([path, true]);
+    }
+    const answers = await Promise.all(heavy);
+    const of = (status: number) => answers.filter((a) => a.status === status);
+    expect(of(200).length + of(429).length).toBe(40);
+    expect(of(200).length).toBeGreaterThanOrEqual(20);
+    for (const busy of of(429)) expect(Number(busy.headers.get('retry-after'))).toBeGreaterThan(0);
+  });
+
+  test('a backup of over ten megabytes comes back through the page', async ({ browser }) => {
+    test.slow();
+    const context = await browser.newContext({ baseURL: server.url });
+    try {
+      const { json } = await send('POST', `${server.url}/api/backups`, {});
+      const file = join(folder, 'backups', String(json.name));
+      const lines = gunzipSync(readFileSync(file)).toString().split('\n').slice(0, -2);
+      // Blocks of rows that nobody opens, of letters that cannot be made smaller.
+      const large = Array.from({ length: 60 }, (_, i) =>
+        JSON.stringify([
+          'block',
+          {
+            id: randomUUID(),
+            name: `large ${i}`,
+            rows: [randomBytes(200_000).toString('base64')],
+            made_at: '2026-11-24T09:00:00Z',
+          },
+        ]),
+      );
+      const rows = [...lines, ...large];
+      const text = rows.map((l) => `${l}\n`).join('');
+      const footer = { rows: rows.length - 1, sha256: createHash('sha256').update(text).digest('hex') };
+      const buffer = gzipSync(`${text}${JSON.stringify(footer)}\n`);
+      expect(buffer.length).toBeGreaterThan(12_000_000);
+      const page = await context.newPage();
+      await page.goto('/backup');
+      await page
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'large.oskil', mimeType: 'application/octet-stream', buffer });
+      await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 60_000 });
+      await page.getByRole('button', { name: 'Restore this backup' }).click();
+      await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 60_000 });
+      for (const name of readdirSync(join(folder, 'backups')))
+        expect([name, statSync(join(folder, 'backups', name)).mode & 0o077]).toEqual([name, 0]);
+    } finally {
+      await context.close();
+    }
+  });
 });
 
 test('behind a proxy with HTTPS: its address is ours, cookies are for it alone, and another address is not let in', async ({
@@ -267,129 +392,6 @@ test('behind a proxy with HTTPS: its address is ours, cookies are for it alone, 
     proxy.closeAllConnections();
     proxy.close();
     removeFolder(keys);
-    await end(folder, server);
-  }
-});
-
-test('forty bodies that stall are not held: each is answered before it is read', async () => {
-  test.slow();
-  const { folder, server } = await lockedDemo();
-  const { pid } = JSON.parse(readFileSync(join(folder, 'oskil.lock'), 'utf8')) as { pid: number };
-  const heldMb = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024;
-  const { hostname, port } = new URL(server.url);
-  const piece = Buffer.alloc(1_000_000, 'a');
-  /** Says that 9.9 MB come, sends nine of them and then nothing. */
-  const stalled = (path: string): Promise<string> =>
-    new Promise((resolve) => {
-      const socket = connect(Number(port), hostname);
-      let answer = '';
-      socket.on('data', (bytes) => {
-        answer += bytes.toString();
-        if (answer.includes('}')) socket.destroy();
-      });
-      socket.on('close', () => resolve(answer));
-      socket.on('error', () => resolve(answer));
-      socket.write(
-        `POST ${path} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nContent-Type: application/json\r\nContent-Length: 9900000\r\n\r\n`,
-      );
-      for (let i = 0; i < 9; i++) socket.write(piece);
-    });
-  try {
-    const before = heldMb();
-    const paths = ['/api/files', '/api/people/import', '/api/backups/brought', '/api/v1/draft'];
-    const answers = await Promise.all(
-      Array.from({ length: 40 }, (_, i) => stalled(paths[i % paths.length]!)),
-    );
-    for (const answer of answers.filter((a) => a !== '')) expect(answer).toMatch(/^HTTP\/1\.1 401 /);
-    expect(answers.filter((a) => a !== '').length).toBeGreaterThan(0);
-    // Held bodies would be some four hundred.
-    expect(heldMb() - before).toBeLessThan(150);
-    expect((await raw(`${server.url}/lock`, {})).status).toBe(200);
-  } finally {
-    await end(folder, server);
-  }
-});
-
-test('twenty drafts and twenty PDFs at once: pages are answered meanwhile, and each gets its answer or when to come again', async () => {
-  test.slow();
-  const folder = scratchFolder();
-  const server = await startOwn(folder, DEMO);
-  const own = { 'sec-fetch-site': 'same-origin' };
-  try {
-    const id = /\/classes\/([0-9a-f-]{36})/.exec((await raw(`${server.url}/classes`, {})).body)![1]!;
-    let open = 0;
-    const counted = async (answer: Promise<Response>) => {
-      open += 1;
-      const got = await answer;
-      await got.arrayBuffer();
-      open -= 1;
-      return got;
-    };
-    const body = JSON.stringify({ people: [], day: '2026-11-25', slotMinutes: 45, lengthMinutes: 45 });
-    const heavy = Array.from({ length: 40 }, (_, i) =>
-      counted(
-        i % 2 === 0
-          ? fetch(`${server.url}/api/v1/draft`, {
-              method: 'POST',
-              headers: { ...own, 'content-type': 'application/json' },
-              body,
-            })
-          : fetch(`${server.url}/files/out/cue/${id}`, { headers: own }),
-      ),
-    );
-    for (const path of ['/', '/people', '/classes', '/settings']) {
-      expect((await fetch(`${server.url}${path}`)).status).toBe(200);
-      // Most of the work is still to be done: the page did not wait for it.
-      expect([path, open >= 8]).toEqual([path, true]);
-    }
-    const answers = await Promise.all(heavy);
-    const of = (status: number) => answers.filter((a) => a.status === status);
-    expect(of(200).length + of(429).length).toBe(40);
-    expect(of(200).length).toBeGreaterThanOrEqual(20);
-    for (const busy of of(429)) expect(Number(busy.headers.get('retry-after'))).toBeGreaterThan(0);
-  } finally {
-    await end(folder, server);
-  }
-});
-
-test('a backup of over ten megabytes comes back through the page', async ({ browser }) => {
-  test.slow();
-  const folder = scratchFolder();
-  const server = await startOwn(folder, DEMO);
-  const context = await browser.newContext({ baseURL: server.url });
-  try {
-    const { json } = await send('POST', `${server.url}/api/backups`, {});
-    const file = join(folder, 'backups', String(json.name));
-    const lines = gunzipSync(readFileSync(file)).toString().split('\n').slice(0, -2);
-    // Blocks of rows that nobody opens, of letters that cannot be made smaller.
-    const large = Array.from({ length: 60 }, (_, i) =>
-      JSON.stringify([
-        'block',
-        {
-          id: randomUUID(),
-          name: `large ${i}`,
-          rows: [randomBytes(200_000).toString('base64')],
-          made_at: '2026-11-24T09:00:00Z',
-        },
-      ]),
-    );
-    const rows = [...lines, ...large];
-    const text = rows.map((l) => `${l}\n`).join('');
-    const footer = { rows: rows.length - 1, sha256: createHash('sha256').update(text).digest('hex') };
-    const buffer = gzipSync(`${text}${JSON.stringify(footer)}\n`);
-    expect(buffer.length).toBeGreaterThan(12_000_000);
-    const page = await context.newPage();
-    await page.goto('/backup');
-    await page
-      .locator('input[type=file]')
-      .setInputFiles({ name: 'large.oskil', mimeType: 'application/octet-stream', buffer });
-    await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 60_000 });
-    await page.getByRole('button', { name: 'Restore this backup' }).click();
-    await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 60_000 });
-    for (const name of readdirSync(join(folder, 'backups')))
-      expect([name, statSync(join(folder, 'backups', name)).mode & 0o077]).toEqual([name, 0]);
-  } finally {
-    await context.close();
     await end(folder, server);
   }
 });
