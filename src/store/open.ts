@@ -47,7 +47,7 @@ export async function replaceData(
   try {
     const making = makingOf(data);
     rmSync(making, { recursive: true, force: true });
-    const db = await openPglite(making);
+    const db = await openPglite(making, { unsynced: true });
     try {
       await migrate(db);
       await fill(db);
@@ -119,7 +119,7 @@ async function openSound(data: string, mayBeNew: boolean): Promise<Database> {
 async function beginWith(data: string): Promise<void> {
   const making = makingOf(data);
   rmSync(making, { recursive: true, force: true });
-  await (await openPglite(making)).close();
+  await (await openPglite(making, { unsynced: true })).close();
   await syncTree(making);
   rmSync(data, { recursive: true, force: true });
   renameSync(making, data);

@@ -17,13 +17,18 @@ const isNew = (folder: string | null): boolean =>
 /** Without the one that has nothing put on the disk. */
 const STARTED_WITH = [...PGlite.defaultStartParams.filter((p) => p !== '-F'), ...ON_DISK];
 
-/** Open an embedded database: on disk under `folder`, or in memory when it is null. On disk, what was answered is there. */
-export async function openPglite(folder: string | null): Promise<Database> {
+/**
+ * Open an embedded database: on disk under `folder`, or in memory when it is null. What was answered is on the disk itself, but for a
+ * folder that is `unsynced`: one that counts for nothing until it is whole, and is put on the disk then.
+ */
+export async function openPglite(folder: string | null, { unsynced = false } = {}): Promise<Database> {
   const isBeginning = isNew(folder);
   if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
   const disk = folder === null ? null : new OnDiskFs(folder);
   const pg = await PGlite.create({
-    ...(disk ? { fs: disk, startParams: STARTED_WITH } : { dataDir: 'memory://' }),
+    ...(disk
+      ? { fs: disk, startParams: unsynced ? PGlite.defaultStartParams : STARTED_WITH }
+      : { dataDir: 'memory://' }),
     ...(beginning && isBeginning && { loadDataDir: beginning }),
   });
   await pg.query("set time zone 'UTC'");

@@ -6,7 +6,7 @@ import { buttonClass } from './button';
 export function DamageNotice({ tables, way }: { tables: readonly string[]; way: boolean }) {
   if (tables.length === 0) return null;
   return (
-    <div role="alert" className="mb-5 rounded border-2 border-load p-4">
+    <div role="alert" className="mb-5 rounded-2xl border-2 border-load p-4">
       <p className="font-semibold text-load">{damageSentence(tables)}</p>
       {way && (
         <Link href="/backup" className={`${buttonClass()} mt-3`}>

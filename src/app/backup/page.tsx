@@ -47,11 +47,11 @@ export default async function BackupPage() {
       <p className="mt-3 text-soft">
         They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now
         and then, on a stick or another computer. It holds everything about everybody, so keep it as you would
-        the records themselves. Whoever is erased is taken out of the backups in this list too
+        the records themselves. Whoever is erased is taken out of the backups in this list too; a copy that
+        was taken away stays as it is.
         {pending > 0 && (
-          <span role="status">, which is being done for {plural(pending, 'person', 'people')} now</span>
+          <span role="status"> {plural(pending, 'person', 'people')} will be out of them in a moment.</span>
         )}
-        ; of copies that were taken away only their keeper can.
       </p>
       <BringBackup />
     </Page>
