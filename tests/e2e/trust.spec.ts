@@ -153,6 +153,7 @@ test.describe('a locked Oskil', () => {
       await page.goto('/people');
       await page.getByLabel('Passphrase or code').fill(WORDS);
       await page.getByRole('button', { name: 'Open' }).click();
+      await expect(page).toHaveURL(/\/people$/);
       await page.goto('/');
       await page.getByRole('button', { name: 'Make a code for a screen' }).click();
       const code = (await page.getByRole('status').locator('strong').textContent())!;

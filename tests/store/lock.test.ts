@@ -1,63 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import {
-  askerOf,
-  close,
-  hasLock,
-  IDLE_MINUTES,
-  makeCode,
-  open as openFrom,
-  setPassphrase as setFrom,
-} from '@/server/lock/lock';
-import type { Caller } from '@/server/lock/tries';
+import { askerOf, close, hasLock, IDLE_MINUTES, makeCode } from '@/server/lock/lock';
 import { tablesInOrder } from '@/store/backup';
-import { addClass, addSeries } from '@/store/classes';
-import { planWith } from '../core/plans';
-import { databaseForFile } from './fresh';
+import { lockForFile, WORDS } from './locking';
 
-const db = databaseForFile();
+const { db, classId, open, opened, set, setPassphrase } = lockForFile();
 const INSTRUCTOR = { kind: 'instructor', id: null, coordinator: true };
-const WORDS = 'seven slow beads';
-const [SERIES, CLASS] = [randomUUID(), randomUUID()];
-
-beforeAll(async () => {
-  process.env.OSKIL_TODAY = '2026-11-25';
-  await addSeries(db, { id: SERIES, name: 'Slow Hands', place: '', slotMinutes: 45 });
-  await addClass(db, {
-    id: CLASS,
-    seriesId: SERIES,
-    day: '2026-11-25',
-    startsAt: '10:30',
-    week: 1,
-    helpers: [],
-    fromClassId: null,
-    personIds: [],
-    plan: planWith({}),
-  });
-});
-beforeEach(async () => {
-  for (const table of ['session', 'lock', 'guess', 'helper_code', 'known_browser', 'token'])
-    await db.query(`delete from ${table}`);
-});
-const from = (address: string, browser: string | null = null): Caller => ({
-  address,
-  isHere: false,
-  browser,
-});
-const HERE = from('192.0.2.7');
-const open = (_: typeof db, { secret, name = '' }: { secret: string; name?: string }, caller = HERE) =>
-  openFrom(db, { secret, name }, caller);
-const setPassphrase = (_: typeof db, change: { now: string; passphrase: string }, caller = HERE) =>
-  setFrom(db, change, caller);
-const set = async (passphrase = WORDS, now = '') => {
-  const done = await setPassphrase(db, { now, passphrase });
-  if (!done.ok) throw new Error(done.message);
-  return done.value.token!;
-};
-const opened = async (secret: string) => {
-  const done = await open(db, { secret });
-  if (!done.ok) throw new Error(done.message);
-  return done.value;
-};
 
 test('without a passphrase everybody at the computer is the instructor', async () => {
   expect(await hasLock(db)).toBe(false);
@@ -90,18 +37,15 @@ test('neither the passphrase nor a session can be read out of the database', asy
 test('the same words typed on another keyboard open it; wrong ones all get the same answer', async () => {
   await set('café con leche');
   await opened('cafe\u0301 con leche');
-  const answers = await Promise.all(
-    ['cafe con leche', 'ABCD2345', ' '].map((secret) => open(db, { secret })),
-  );
+  const answers = await Promise.all(['cafe con leche', 'ABCD2345', ' '].map((secret) => open(secret)));
   expect(new Set(answers.map((a) => JSON.stringify(a))).size).toBe(1);
   expect(answers[0]).toMatchObject({ ok: false, message: 'That does not open Oskil. Try again.' });
 });
 
 test('wrong tries make the next wait, even with the right words; then it opens and all is forgotten', async () => {
   await set();
-  for (let i = 0; i < 5; i++)
-    expect(await open(db, { secret: `wrong ${i}` })).toMatchObject({ code: 'wrong-secret' });
-  expect(await open(db, { secret: WORDS })).toMatchObject({
+  for (let i = 0; i < 5; i++) expect(await open(`wrong ${i}`)).toMatchObject({ code: 'wrong-secret' });
+  expect(await open(WORDS)).toMatchObject({
     ok: false,
     code: 'too-many-tries',
     message: expect.stringMatching(/^Too many wrong tries\. Try again in [1-5] seconds?\.$/) as string,
@@ -113,9 +57,9 @@ test('wrong tries make the next wait, even with the right words; then it opens a
 
 test('many tries at the same moment do not get in for one', async () => {
   await set();
-  const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => open(db, { secret: `guess ${i}` })));
+  const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => open(`guess ${i}`)));
   expect(answers.filter((a) => !a.ok && a.code === 'wrong-secret').length).toBe(5);
-  expect(await open(db, { secret: WORDS })).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(WORDS)).toMatchObject({ code: 'too-many-tries' });
 });
 
 test('a session that nobody uses is over; using it keeps it', async () => {
@@ -133,7 +77,7 @@ test('a session that nobody uses is over; using it keeps it', async () => {
 test('the passphrase is changed only by who knows it, and every other session ends', async () => {
   const token = await set();
   const { token: elsewhere } = await opened(WORDS);
-  expect(await setPassphrase(db, { now: 'not this', passphrase: 'eight slow beads' })).toMatchObject({
+  expect(await setPassphrase({ now: 'not this', passphrase: 'eight slow beads' })).toMatchObject({
     ok: false,
     message: 'The passphrase that is set now is another. Nothing was changed.',
   });
@@ -146,43 +90,43 @@ test('the passphrase is changed only by who knows it, and every other session en
 test('guessing the passphrase in Settings waits like guessing it at the door', async () => {
   await set();
   for (let i = 0; i < 5; i++)
-    expect(await setPassphrase(db, { now: `wrong ${i}`, passphrase: '' })).toMatchObject({
+    expect(await setPassphrase({ now: `wrong ${i}`, passphrase: '' })).toMatchObject({
       code: 'wrong-secret',
     });
-  expect(await setPassphrase(db, { now: WORDS, passphrase: '' })).toMatchObject({ code: 'too-many-tries' });
-  expect(await open(db, { secret: WORDS })).toMatchObject({ code: 'too-many-tries' });
+  expect(await setPassphrase({ now: WORDS, passphrase: '' })).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(WORDS)).toMatchObject({ code: 'too-many-tries' });
   expect(await hasLock(db)).toBe(true);
 });
 
 test('the lock is not taken away while other computers can reach Oskil', async () => {
   await set();
   process.env.OSKIL_HOST = '0.0.0.0';
-  expect(await setPassphrase(db, { now: WORDS, passphrase: '' })).toMatchObject({
+  expect(await setPassphrase({ now: WORDS, passphrase: '' })).toMatchObject({
     ok: false,
     code: 'needs-lock',
   });
   delete process.env.OSKIL_HOST;
-  expect(await setPassphrase(db, { now: WORDS, passphrase: '' })).toMatchObject({ ok: true });
+  expect(await setPassphrase({ now: WORDS, passphrase: '' })).toMatchObject({ ok: true });
   expect(await hasLock(db)).toBe(false);
 });
 
 test('a helper’s code opens one class until its day is over, and a new one ends the helpers of the last', async () => {
-  expect(await makeCode(db, db, CLASS, 'helper')).toMatchObject({ ok: false, code: 'no-lock' });
+  expect(await makeCode(db, db, classId, 'helper')).toMatchObject({ ok: false, code: 'no-lock' });
   await set();
-  const first = await makeCode(db, db, CLASS, 'helper');
+  const first = await makeCode(db, db, classId, 'helper');
   if (!first.ok) throw new Error(first.message);
   const { token, goTo } = await opened(first.value.code.toLowerCase());
-  expect(goTo).toBe(`/classes/${CLASS}/helper`);
-  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
+  expect(goTo).toBe(`/classes/${classId}/helper`);
+  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: classId });
   process.env.OSKIL_TODAY = '2026-11-24';
   // The evening before.
-  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
+  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: classId });
   process.env.OSKIL_TODAY = '2026-11-26';
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
-  expect(await open(db, { secret: first.value.code })).toMatchObject({ code: 'wrong-secret' });
+  expect(await open(first.value.code)).toMatchObject({ code: 'wrong-secret' });
   process.env.OSKIL_TODAY = '2026-11-25';
-  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: CLASS });
-  expect(await makeCode(db, db, CLASS, 'helper')).toMatchObject({ ok: true });
+  expect(await askerOf(db, token)).toEqual({ kind: 'helper', classId: classId });
+  expect(await makeCode(db, db, classId, 'helper')).toMatchObject({ ok: true });
   expect(await askerOf(db, token)).toEqual({ kind: 'nobody' });
   expect(await makeCode(db, db, randomUUID(), 'helper')).toMatchObject({ ok: false, code: 'not-found' });
 });

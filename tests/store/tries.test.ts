@@ -1,10 +1,7 @@
-import { randomUUID } from 'node:crypto';
-import { askerOf, makeCode, open as openFrom, setPassphrase as setFrom } from '@/server/lock/lock';
+import { askerOf, makeCode } from '@/server/lock/lock';
 import type { Caller } from '@/server/lock/tries';
 import { makeToken, tokenHolder } from '@/server/api/token';
-import { addClass, addSeries } from '@/store/classes';
-import { planWith } from '../core/plans';
-import { databaseForFile } from './fresh';
+import { from, HERE, lockForFile, WORDS } from './locking';
 
 /** What a passphrase costs to look at is tried in lock.test.ts. */
 jest.mock('@/server/lock/passphrase', () => ({
@@ -12,54 +9,12 @@ jest.mock('@/server/lock/passphrase', () => ({
   isPassphrase: (words: string, kept: string) => Promise.resolve(kept === `scrypt:${words}`),
 }));
 
-const db = databaseForFile();
-const WORDS = 'seven slow beads';
-const [SERIES, CLASS] = [randomUUID(), randomUUID()];
-
-beforeAll(async () => {
-  process.env.OSKIL_TODAY = '2026-11-25';
-  await addSeries(db, { id: SERIES, name: 'Slow Hands', place: '', slotMinutes: 45 });
-  await addClass(db, {
-    id: CLASS,
-    seriesId: SERIES,
-    day: '2026-11-25',
-    startsAt: '10:30',
-    week: 1,
-    helpers: [],
-    fromClassId: null,
-    personIds: [],
-    plan: planWith({}),
-  });
-});
-beforeEach(async () => {
-  for (const table of ['session', 'lock', 'guess', 'helper_code', 'known_browser', 'token'])
-    await db.query(`delete from ${table}`);
-});
-const from = (address: string, browser: string | null = null): Caller => ({
-  address,
-  isHere: false,
-  browser,
-});
-const HERE = from('192.0.2.7');
-const open = (_: typeof db, { secret, name = '' }: { secret: string; name?: string }, caller = HERE) =>
-  openFrom(db, { secret, name }, caller);
-const setPassphrase = (_: typeof db, change: { now: string; passphrase: string }, caller = HERE) =>
-  setFrom(db, change, caller);
-const set = async (passphrase = WORDS, now = '') => {
-  const done = await setPassphrase(db, { now, passphrase });
-  if (!done.ok) throw new Error(done.message);
-  return done.value.token!;
-};
-const opened = async (secret: string) => {
-  const done = await open(db, { secret });
-  if (!done.ok) throw new Error(done.message);
-  return done.value;
-};
+const { db, classId, open, opened, set, setPassphrase } = lockForFile();
 
 const wrong = async (times: number, caller: Caller) => {
   const codes: string[] = [];
   for (let i = 0; i < times; i++) {
-    const answer = await open(db, { secret: `wrong ${i}` }, caller);
+    const answer = await open(`wrong ${i}`, caller);
     codes.push(answer.ok ? 'ok' : answer.code);
   }
   return codes;
@@ -67,12 +22,12 @@ const wrong = async (times: number, caller: Caller) => {
 
 test('a code of one’s own forgives no tries at the passphrase', async () => {
   await set();
-  const made = await makeCode(db, db, CLASS, 'helper');
+  const made = await makeCode(db, db, classId, 'helper');
   if (!made.ok) throw new Error(made.message);
   const answers: string[] = [];
   for (let round = 0; round < 4; round++) {
     answers.push(...(await wrong(4, HERE)));
-    const own = await open(db, { secret: made.value.code });
+    const own = await open(made.value.code);
     answers.push(own.ok ? 'own code' : own.code);
   }
   expect(answers.slice(0, 5)).toEqual([...Array<string>(4).fill('wrong-secret'), 'own code']);
@@ -82,17 +37,17 @@ test('a code of one’s own forgives no tries at the passphrase', async () => {
 
 test('a stranger who keeps guessing keeps nobody out who was let in with that browser before', async () => {
   await set();
-  const first = await open(db, { secret: WORDS });
+  const first = await open(WORDS);
   if (!first.ok) throw new Error(first.message);
   const stranger = from('198.51.100.9');
   await wrong(12, stranger);
-  expect(await open(db, { secret: WORDS }, stranger)).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(WORDS, stranger)).toMatchObject({ code: 'too-many-tries' });
   // From the same address even, as behind one router.
-  expect(await open(db, { secret: WORDS }, from('198.51.100.9', first.value.browser))).toMatchObject({
+  expect(await open(WORDS, from('198.51.100.9', first.value.browser))).toMatchObject({
     ok: true,
   });
   // Elsewhere nothing is to be waited for either, in a browser that is new.
-  expect(await open(db, { secret: WORDS }, from('198.51.100.10'))).toMatchObject({ ok: true });
+  expect(await open(WORDS, from('198.51.100.10'))).toMatchObject({ ok: true });
 });
 
 test('many addresses together guess no faster than one; this computer itself does not wait for them', async () => {
@@ -100,21 +55,19 @@ test('many addresses together guess no faster than one; this computer itself doe
   const seen: string[] = [];
   for (let i = 0; i < 30; i++) seen.push(...(await wrong(1, from(`198.51.100.${i}`))));
   expect(seen.filter((c) => c === 'wrong-secret')).toHaveLength(21);
-  expect(await open(db, { secret: WORDS }, from('203.0.113.1'))).toMatchObject({ code: 'too-many-tries' });
-  expect(
-    await open(db, { secret: WORDS }, { address: '127.0.0.1', isHere: true, browser: null }),
-  ).toMatchObject({
+  expect(await open(WORDS, from('203.0.113.1'))).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(WORDS, { address: '127.0.0.1', isHere: true, browser: null })).toMatchObject({
     ok: true,
   });
 });
 
 test('a known browser has a limit too, and it is its own', async () => {
   await set();
-  const first = await open(db, { secret: WORDS });
+  const first = await open(WORDS);
   if (!first.ok) throw new Error(first.message);
   const known = from('192.0.2.9', first.value.browser);
   expect((await wrong(8, known)).filter((c) => c === 'wrong-secret')).toHaveLength(5);
-  expect(await open(db, { secret: WORDS }, known)).toMatchObject({ code: 'too-many-tries' });
+  expect(await open(WORDS, known)).toMatchObject({ code: 'too-many-tries' });
 });
 
 test.each([-10 * 86_400, -60, 3_600, 400 * 86_400])(
@@ -124,20 +77,18 @@ test.each([-10 * 86_400, -60, 3_600, 400 * 86_400])(
     await wrong(5, HERE);
     // The clock put back is as if the tries were of the future.
     await db.query('update guess set at = at - make_interval(secs => $1)', [jump]);
-    const answer = await open(db, { secret: WORDS });
+    const answer = await open(WORDS);
     if (!answer.ok) {
       expect(answer.message).toMatch(/^Too many wrong tries\. Try again in [1-5] seconds?\.$/);
       await db.query(`update guess set at = at - interval '5 seconds'`);
-      expect(await open(db, { secret: WORDS })).toMatchObject({ ok: true });
+      expect(await open(WORDS)).toMatchObject({ ok: true });
     }
   },
 );
 
 test('of two who set the first passphrase at once, one does, and the other is told', async () => {
   const answers = await Promise.all(
-    ['the first of them', 'the second of them'].map((passphrase) =>
-      setPassphrase(db, { now: '', passphrase }),
-    ),
+    ['the first of them', 'the second of them'].map((passphrase) => setPassphrase({ now: '', passphrase })),
   );
   expect(answers.map((a) => (a.ok ? 'ok' : a.code)).sort()).toEqual(['exists', 'ok']);
   expect(await db.query('select 1 from lock')).toHaveLength(1);
@@ -145,16 +96,16 @@ test('of two who set the first passphrase at once, one does, and the other is to
 
 test('taking the lock away ends codes; another passphrase ends other programs’ token', async () => {
   await set();
-  const made = await makeCode(db, db, CLASS, 'tv');
+  const made = await makeCode(db, db, classId, 'tv');
   if (!made.ok) throw new Error(made.message);
   const screen = await opened(made.value.code);
   expect(screen.goTo).toBe('/room');
-  expect(await askerOf(db, screen.token)).toEqual({ kind: 'tv', classId: CLASS });
+  expect(await askerOf(db, screen.token)).toEqual({ kind: 'tv', classId: classId });
   const token = await makeToken(db, null);
   if (!token.ok) throw new Error(token.message);
   await set('eight slow beads', WORDS);
   expect(await tokenHolder(db, `Bearer ${token.value.token}`)).toBeNull();
-  await setPassphrase(db, { now: 'eight slow beads', passphrase: '' });
+  await setPassphrase({ now: 'eight slow beads', passphrase: '' });
   await set();
-  expect(await open(db, { secret: made.value.code })).toMatchObject({ code: 'wrong-secret' });
+  expect(await open(made.value.code)).toMatchObject({ code: 'wrong-secret' });
 });

@@ -27,7 +27,8 @@ export const madeNow = (): MadeAt => {
 export function backUp(kind: BackupKind): Promise<Result<{ name: string }>> {
   return inTurn(async () => {
     const made = await makeBackup(await database(), kind, madeNow());
-    state().trouble = made.ok ? null : made.message;
+    // What cannot be read is told by itself (server/soundness).
+    state().trouble = made.ok || made.code === 'not-whole' ? null : made.message;
     return made;
   });
 }
