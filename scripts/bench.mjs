@@ -15,6 +15,7 @@ const PARTS = {
   sound: listen,
   movements: weigh,
   planning: planClasses,
+  load: pagesBeside,
 };
 /** One part by its name, or all. */
 const only = process.argv[2];
@@ -49,6 +50,38 @@ async function inChromium() {
   } finally {
     await browser.close();
   }
+}
+
+/** Pages, while twenty drafts and twenty PDFs are asked for at the same moment. */
+async function pagesBeside() {
+  console.log('Pages beside 20 drafts and 20 PDFs');
+  const own = { 'sec-fetch-site': 'same-origin', 'content-type': 'application/json' };
+  const [, id] = /\/classes\/([0-9a-f-]{36})/.exec(await (await fetch(`${url}/classes`)).text());
+  const body = JSON.stringify({ people: [], day: '2026-11-25', slotMinutes: 45, lengthMinutes: 45 });
+  const timed = async (asked) => {
+    const from = performance.now();
+    const answer = await asked();
+    await answer.arrayBuffer();
+    return { ms: Math.round(performance.now() - from), status: answer.status };
+  };
+  // Each page once before, as whoever uses them has.
+  const pages = ['/', '/people', '/classes', '/settings'];
+  for (const path of pages) await timed(() => fetch(`${url}${path}`));
+  const heavy = Array.from({ length: 40 }, (_, i) =>
+    timed(() =>
+      i % 2 === 0
+        ? fetch(`${url}/api/v1/draft`, { method: 'POST', headers: own, body })
+        : fetch(`${url}/files/out/cue/${id}`, { headers: own }),
+    ),
+  );
+  const beside = [];
+  for (let i = 0; i < 20; i++) beside.push((await timed(() => fetch(`${url}${pages[i % pages.length]}`))).ms);
+  const answers = await Promise.all(heavy);
+  const count = (status) => answers.filter((a) => a.status === status).length;
+  console.log(
+    `  the slowest of 20 pages ${Math.max(...beside)} ms, the middle one ${beside.sort((a, b) => a - b)[10]} ms`,
+  );
+  console.log(`  ${count(200)} answered, ${count(429)} told when to come again`);
 }
 
 async function drawFigure(page) {

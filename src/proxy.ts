@@ -59,7 +59,7 @@ function stopped({ method, nextUrl, url }: NextRequest, { status, code, message 
   return new NextResponse(null, { status: 307, headers });
 }
 
-/** Whole names, so that nothing is left out that only begins like one of these; tests/core/gate-list.test.ts holds them to the routes. */
+/** Whole names, so that nothing is left out that only begins like one of these; tests/store/gate.test.ts holds them to the routes. */
 export const config = {
   matcher: [
     {

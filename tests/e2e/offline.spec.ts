@@ -127,3 +127,40 @@ test('when Oskil is locked nothing of the class stays in the browser', async ({ 
   await server.stop('SIGTERM');
   removeFolder(folder);
 });
+
+test('a mark that Oskil refuses for good is set aside and told, also after a reload; those behind it land', async ({
+  page,
+}) => {
+  const { folder, server, path } = await openTalks(['one', 'two']);
+  try {
+    await page.goto(server.url + path);
+    await title(page, 'Talk one');
+    let refused = 0;
+    await page.route('**/marks', async (route) => {
+      refused += 1;
+      if (refused > 1) return route.continue();
+      const body = JSON.stringify({ code: 'bad-input', message: 'That person is not in this class.' });
+      await route.fulfill({ status: 400, contentType: 'application/json', body });
+    });
+    await page.keyboard.press('m');
+    const landed = page.waitForResponse((r) => r.url().endsWith('/marks') && r.status() === 200);
+    await page.getByRole('button', { name: 'Ida X: Eased it' }).click();
+    await page.getByRole('button', { name: 'Ida X: Sore' }).click();
+    await landed;
+    await page.getByRole('button', { name: 'Done' }).click();
+    const told = page
+      .getByRole('alert')
+      .filter({ hasText: '1 thing could not be stored: a mark. That person is not in this class.' });
+    await expect(told).toBeVisible();
+    await page.reload();
+    await expect(told).toBeVisible();
+    await told.getByRole('button', { name: 'I have seen it' }).click();
+    await expect(told).toHaveCount(0);
+    await page.reload();
+    await title(page, 'Talk one');
+    await expect(told).toHaveCount(0);
+  } finally {
+    await server.stop('SIGTERM');
+    removeFolder(folder);
+  }
+});

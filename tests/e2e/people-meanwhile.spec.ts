@@ -72,3 +72,39 @@ test('of many measures the newest are shown, a new one comes first, and one of t
   await page.getByRole('button', { name: 'Show all 31 measures' }).click();
   await expect(values).toHaveCount(31);
 });
+
+test('settings open in two places: what differs is put together, what is the same is asked', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/settings');
+  const other = await context.newPage();
+  await other.goto('/settings');
+  const save = (on: typeof page) => on.getByRole('button', { name: 'Save', exact: true }).click();
+  try {
+    await page.getByLabel('The venue’s safety wording').fill('Call 1-1-2');
+    await save(page);
+    await expect(page.getByText('Settings are saved')).toBeVisible();
+    await other.getByLabel('Signed under a note').fill('Marit');
+    await save(other);
+    await expect(other.getByText('and kept: The venue’s safety wording: Call 1-1-2.')).toBeVisible();
+    await expect(other.getByLabel('The venue’s safety wording')).toHaveValue('Call 1-1-2');
+    // The first page does not know of the signature yet.
+    await page.getByLabel('Signed under a note').fill('Ines');
+    await save(page);
+    const told = page.getByRole('alert').filter({ hasText: 'The same was changed elsewhere' });
+    await expect(told).toContainText('Signed under a note: Marit');
+    await expect(page.getByLabel('Signed under a note')).toHaveValue('Ines');
+    await page.getByRole('button', { name: 'Save mine in its place' }).click();
+    await expect(told).toHaveCount(0);
+    await other.reload();
+    await expect(other.getByLabel('Signed under a note')).toHaveValue('Ines');
+  } finally {
+    await other.reload();
+    await other.getByLabel('Signed under a note').fill('');
+    await other.getByLabel('The venue’s safety wording').fill('');
+    await save(other);
+    await expect(other.getByText('Settings are saved')).toBeVisible();
+    await other.close();
+  }
+});

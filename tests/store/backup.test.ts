@@ -69,6 +69,17 @@ test('a backup restores exactly: every row of every table, and numbers go on whe
   await opened.value.db.close();
 });
 
+test('one that is too large for memory is opened in a folder, is the same, and leaves nothing behind', async () => {
+  const path = backupPath(await made())!;
+  const there = namesIn(backupFolder());
+  const opened = await openBackup(path, 'newest', 0);
+  if (!opened.ok) throw new Error(opened.message);
+  expect(namesIn(backupFolder()).length).toBe(there.length + 1);
+  expect(await everything(opened.value.db)).toBe(await everything(db));
+  await opened.value.db.close();
+  expect(namesIn(backupFolder())).toEqual(there);
+});
+
 test('what a restore would change is told by name, and then it is as it was', async () => {
   const name = await made();
   const before = await everything(db);

@@ -6,7 +6,9 @@ import type { PlanStep } from '@/core/plan/step';
 import { loadDemo } from '@/demo/load';
 import { previewBackup, restoreBackup } from '@/server/backup/restore';
 import { makeBackup } from '@/server/backup/write';
-import type { Database } from '@/store/db';
+import { openBackup } from '@/server/backup/read';
+import type { Database, Db } from '@/store/db';
+import { saveSettings } from '@/store/settings';
 import { addClass, addSeries, listClasses } from '@/store/classes';
 import { migrate, MIGRATIONS } from '@/store/migrate';
 import { listPeople, savePerson } from '@/store/people';
@@ -107,6 +109,38 @@ test('a backup made of the server restores into the embedded database, and back 
   expect(preview.ok && preview.value.find((c) => c.what === 'People')!.back).toHaveLength(1);
   expect(await restoreBackup(one!, made.value.name, { ...at, time: '09:00:01' })).toMatchObject({ ok: true });
   expect(await listPeople(other!)).toEqual(people);
+  rmSync(process.env.OSKIL_DATA, { recursive: true });
+}, 180_000);
+
+test('what another process writes while a backup is restored is in the backup before it, or in what was restored', async () => {
+  process.env.OSKIL_DATA = mkdtempSync(join(tmpdir(), 'oskil-pg-during-'));
+  const at = { day: '2026-11-27', time: '10:00:00', instant: new Date('2026-11-27T10:00:00Z') };
+  const made = await makeBackup(one!, 'asked for', at);
+  if (!made.ok) throw new Error(made.message);
+  const answered: string[] = [];
+  let over = false;
+  const write = async (n: number) => {
+    for (let i = 0; !over; i++) {
+      const key = `during ${n} ${i}`;
+      await saveSettings(other!, { [key]: '1' });
+      if (!over) answered.push(key);
+    }
+  };
+  const writing = Promise.all([0, 1, 2].map(write));
+  const restored = await restoreBackup(one!, made.value.name, { ...at, time: '10:00:01' });
+  over = true;
+  await writing;
+  if (!restored.ok) throw new Error(restored.message);
+  const before = await openBackup(join(process.env.OSKIL_DATA, 'backups', restored.value.before!));
+  if (!before.ok) throw new Error(before.message);
+  const namesOf = async (db: Db) =>
+    (await db.query<{ name: string }>(`select name from setting where name like 'during%'`)).map(
+      (r) => r.name,
+    );
+  const kept = new Set([...(await namesOf(before.value.db)), ...(await namesOf(one!))]);
+  expect(answered.length).toBeGreaterThan(0);
+  expect(answered.filter((key) => !kept.has(key))).toEqual([]);
+  await before.value.db.close();
   rmSync(process.env.OSKIL_DATA, { recursive: true });
 }, 180_000);
 

@@ -54,5 +54,6 @@ const fileOf = (path: string, summary: string, type: string, refusal: object) =>
     '200': { description: summary, content: { [type]: { schema: { type: 'string' } } } },
     '401': refusal,
     '404': refusal,
+    '429': refusal,
   },
 });

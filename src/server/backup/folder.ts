@@ -8,6 +8,8 @@ export const backupFolder = (): string => join(dataFolder(), 'backups');
 
 /** A file that is being written; what is left of one was cut off. */
 export const PART = '.part';
+/** A folder that a large backup is opened in begins so; what is left of one was cut off. */
+export const OPENED = 'opened-';
 
 /** The backups there are, newest first. */
 export function listBackups(folder = backupFolder()): readonly BackupFile[] {
@@ -35,7 +37,8 @@ export function namesIn(folder: string): readonly string[] {
 export function readyFolder(folder = backupFolder()): void {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   keepToOneself(folder);
-  for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
+  const left = namesIn(folder).filter((n) => n.endsWith(PART) || n.startsWith(OPENED));
+  for (const name of left) rmSync(join(folder, name), { recursive: true, force: true });
 }
 
 /** Take away those that are one too many, now that one was made. */

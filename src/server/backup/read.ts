@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import { createReadStream, statSync } from 'node:fs';
+import { createReadStream, mkdtempSync, rmSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { createGunzip } from 'node:zlib';
 import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/backup/header';
 import { extrasSchema } from '@/core/formats/unknown-fields';
@@ -8,6 +9,7 @@ import type { Database, Db } from '@/store/db';
 import { filling } from '@/store/fill-tables';
 import { MIGRATIONS, migrate } from '@/store/migrate';
 import { openPglite } from '@/store/pglite';
+import { OPENED } from './folder';
 
 /** Whether a file is a whole backup that this Oskil knows; nothing is restored. */
 export async function readBackup(path: string): Promise<Result<BackupHeader>> {
@@ -38,18 +40,22 @@ export async function readBackup(path: string): Promise<Result<BackupHeader>> {
 }
 const NOT_WHOLE = fail('damaged', DAMAGED);
 
+/** A larger one would take more memory than a small machine has, so it is opened in a folder of its own, bytes. */
+const MOST_IN_MEMORY = 20_000_000;
+
 /**
- * Restore a backup into a database of its own, in memory; brought up to the newest version unless it is wanted as it was. The
- * caller closes it.
+ * Restore a backup into a database of its own; brought up to the newest version unless it is wanted as it was. The caller closes
+ * it, and nothing of it stays.
  */
 export async function openBackup(
   path: string,
   version: 'newest' | 'as it was' = 'newest',
+  mostInMemory = MOST_IN_MEMORY,
 ): Promise<Result<{ db: Database }>> {
   const header = await readBackup(path);
   if (!header.ok) return header;
   const { migration } = header.value;
-  const db = await openPglite(null);
+  const db = await scratchDatabase(statSync(path).size <= mostInMemory ? null : dirname(path));
   try {
     await migrate(
       db,
@@ -77,6 +83,20 @@ const MOST_BESIDES = 20_000_000;
 
 /** The file is no backup, whatever it says of itself. */
 class NoBackup extends Error {}
+
+/** An empty database that is gone once it is closed: in memory, or in a folder beside where it is said. */
+async function scratchDatabase(beside: string | null): Promise<Database> {
+  if (beside === null) return openPglite(null);
+  const folder = mkdtempSync(join(beside, OPENED));
+  const db = await openPglite(folder, { unsynced: true });
+  return {
+    ...db,
+    close: async () => {
+      await db.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
 
 /** Whether somebody is anywhere in a backup, by id; one that cannot be read holds nobody. */
 export async function backupHolds(path: string, ids: readonly string[]): Promise<boolean> {
