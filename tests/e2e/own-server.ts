@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { request as ask, type IncomingHttpHeaders } from 'node:http';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -107,3 +108,27 @@ async function startTalks(url: string, talks: readonly string[]): Promise<string
   await send('POST', `${url}/api/classes/${id}/start`, { startedAtMs: Date.now() });
   return id;
 }
+
+/** A request with whatever headers one likes, Host included. */
+export const raw = (
+  url: string,
+  headers: Record<string, string>,
+  method = 'GET',
+): Promise<{ status: number; headers: IncomingHttpHeaders; body: string }> =>
+  new Promise((resolve, reject) => {
+    const { hostname, port } = new URL(url);
+    const path = url.slice(url.indexOf(port) + port.length);
+    const sent = ask({ hostname, port, path, method, headers }, (answer) => {
+      let body = '';
+      answer.on('data', (piece: Buffer) => (body += piece.toString()));
+      answer.on('end', () => resolve({ status: answer.statusCode ?? 0, headers: answer.headers, body }));
+    });
+    sent.on('error', reject);
+    sent.end();
+  });
+
+/** Somebody who looks is done. */
+export const end = async (folder: string, server: OwnServer): Promise<void> => {
+  await server.stop('SIGTERM');
+  removeFolder(folder);
+};

@@ -14,7 +14,14 @@ export function openApi() {
     description: 'Why not, in a sentence',
     content: inJson({ $ref: '#/components/schemas/Refusal' }),
   };
-  const refusals = { '400': refusal, '401': refusal, '404': refusal, '413': refusal, '422': refusal };
+  const refusals = {
+    '400': refusal,
+    '401': refusal,
+    '404': refusal,
+    '413': refusal,
+    '422': refusal,
+    '429': refusal,
+  };
   return {
     openapi: '3.1.0',
     info: {
