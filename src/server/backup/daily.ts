@@ -3,6 +3,7 @@ import type { BackupKind } from '@/core/backup/header';
 import { isDue } from '@/core/backup/keep';
 import type { Result } from '@/core/result';
 import { isTeaching } from '@/store/backup';
+import { erasedStillKept } from '@/store/erased';
 import { database } from '../database';
 import { today } from '../today';
 import { eraseFromBackups } from './erased';
@@ -14,9 +15,13 @@ const LOOK_EVERY_MS = 30 * 60_000;
 
 /** One per process; Next loads this module several times. */
 const holder = globalThis as typeof globalThis & {
-  oskilBackups?: { queue: Promise<unknown>; trouble: string | null };
+  oskilBackups?: {
+    queue: Promise<unknown>;
+    trouble: string | null;
+    clearing: Promise<void> | null;
+  };
 };
-const state = () => (holder.oskilBackups ??= { queue: Promise.resolve(), trouble: null });
+const state = () => (holder.oskilBackups ??= { queue: Promise.resolve(), trouble: null, clearing: null });
 
 export const madeNow = (): MadeAt => {
   const instant = new Date();
@@ -33,12 +38,28 @@ export function backUp(kind: BackupKind): Promise<Result<{ name: string }>> {
   });
 }
 
-/** Take those who were erased out of the backups that are kept, when it is their turn. What goes wrong is told, and tried again each half hour. */
-export async function clearErased(): Promise<void> {
-  const cleared = await inTurn(async () => eraseFromBackups(await database())).catch(() => null);
-  if (!cleared?.ok)
-    state().trouble = 'Somebody who was erased is still in a backup. It is tried again in half an hour.';
+/**
+ * Take those who were erased out of the backups that are kept, one backup after the other, but not while somebody teaches. What goes
+ * wrong is told, and tried again each half hour.
+ */
+export function clearErased(): Promise<void> {
+  state().clearing ??= clear().finally(() => (state().clearing = null));
+  return state().clearing!;
 }
+
+async function clear(): Promise<void> {
+  try {
+    const db = await database();
+    // Again for whoever was erased meanwhile.
+    while ((await erasedStillKept(db)).length > 0 && !(await isTeaching(db))) {
+      const cleared = await eraseFromBackups(db, backupFolder(), inTurn);
+      if (!cleared.ok) throw new Error(cleared.message);
+    }
+  } catch {
+    state().trouble = STILL_THERE;
+  }
+}
+const STILL_THERE = 'Somebody who was erased is still in a backup. It is tried again in half an hour.';
 
 /** Anything that writes or restores backups waits for what goes on. */
 export function inTurn<T>(work: () => Promise<T>): Promise<T> {

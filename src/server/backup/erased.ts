@@ -13,17 +13,25 @@ import { backupLines } from './lines';
 import { backupHolds, openBackup, readBackup } from './read';
 import { verify } from './verify';
 
+/** One backup's turn, so that whatever else is about backups comes in between. */
+type Turn = <T>(work: () => Promise<T>) => Promise<T>;
+
 /**
  * Take those who were erased out of the backups that were made before: each is opened, written anew without them, restored on trial,
  * and put in the place of what it was. What is cut off goes on when it is asked for again.
  */
-export async function eraseFromBackups(db: Db, folder = backupFolder()): Promise<Result<object>> {
+export async function eraseFromBackups(
+  db: Db,
+  folder = backupFolder(),
+  inTurn: Turn = (work) => work(),
+): Promise<Result<object>> {
   const ids = await erasedStillKept(db);
   if (ids.length === 0) return ok({});
   for (const { name } of listBackups(folder)) {
     const path = join(folder, name);
-    if (!(await backupHolds(path, ids))) continue;
-    const written = await withoutThem(path, ids);
+    const written = await inTurn(async () =>
+      (await backupHolds(path, ids)) ? withoutThem(path, ids) : ok({}),
+    );
     if (!written.ok) return fail(written.code, `${name}: ${written.message}`);
   }
   await forgetErased(db, ids);
