@@ -37,15 +37,17 @@ const NOBODY = '00000000-0000-0000-0000-000000000000';
 export async function dataFor(asker: Asker): Promise<Db | null> {
   if (asker.kind === 'nobody') return null;
   const db = await database();
-  if (!(await hasInstructors(db))) return db;
-  return seenBy(db, (await eyesOf(db, asker)) ?? NOBODY);
+  // Who an instructor is, and whether there are any by name, the gate has just asked.
+  if (asker.kind === 'instructor') return asker.id === null ? db : seenBy(db, asker.id);
+  return (await hasInstructors(db)) ? seenBy(db, (await eyesOf(db, asker)) ?? NOBODY) : db;
 }
 
 /** With whose eyes data is seen where there are instructors by name. */
-async function eyesOf(db: Db, asker: Exclude<Asker, { kind: 'nobody' }>): Promise<string | null> {
+async function eyesOf(
+  db: Db,
+  asker: Exclude<Asker, { kind: 'nobody' | 'instructor' }>,
+): Promise<string | null> {
   switch (asker.kind) {
-    case 'instructor':
-      return asker.id;
     case 'program':
       return asker.instructorId;
     case 'helper':
