@@ -7,7 +7,7 @@ import { erasedStillKept } from '@/store/erased';
 import { database } from '../database';
 import { today } from '../today';
 import { eraseFromBackups } from './erased';
-import { backupFolder, namesIn } from './folder';
+import { backupFolder, clearOpened, namesIn } from './folder';
 import { makeBackup, type MadeAt } from './write';
 
 const AFTER_START_MS = 60_000;
@@ -73,6 +73,7 @@ export const backupTrouble = (): string | null => state().trouble;
 
 /** A backup each day that Oskil runs, at a moment when nobody teaches. */
 export function startDailyBackups(): void {
+  clearOpened();
   const look = async () => {
     try {
       const db = await database();

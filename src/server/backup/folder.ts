@@ -37,8 +37,13 @@ export function namesIn(folder: string): readonly string[] {
 export function readyFolder(folder = backupFolder()): void {
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   keepToOneself(folder);
-  const left = namesIn(folder).filter((n) => n.endsWith(PART) || n.startsWith(OPENED));
-  for (const name of left) rmSync(join(folder, name), { recursive: true, force: true });
+  for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
+}
+
+/** At the start, when none is open: what an earlier process was killed over. A restore has one open while it makes a backup. */
+export function clearOpened(folder = backupFolder()): void {
+  for (const name of namesIn(folder).filter((n) => n.startsWith(OPENED)))
+    rmSync(join(folder, name), { recursive: true, force: true });
 }
 
 /** Take away those that are one too many, now that one was made. */
