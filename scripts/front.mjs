@@ -1,6 +1,7 @@
 // The server in front of the built app: `node scripts/front.mjs HOST PORT`. It does what cannot be done behind it: refuses what is no
 // request of ours before the app reads it, and says where a request comes from, which no header of the request itself may say.
 import { createServer } from 'node:http';
+import { spaced } from './lib/spaced.mjs';
 
 const [host, port] = [process.argv[2] ?? '127.0.0.1', Number(process.argv[3] ?? 4820)];
 /** Files are for whoever runs Oskil alone. */
@@ -28,7 +29,7 @@ server.on('request', (request, response) => {
   request.headers['x-oskil-address'] = addressOf(request);
   for (const name of Object.keys(request.headers)) if (isOnlyOurs(name)) delete request.headers[name];
   limitStalling(request);
-  void handle(request, response);
+  spaced(request, () => void handle(request, response));
 });
 server.on('clientError', (_, socket) => {
   if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nConnection: close\r\n\r\n');

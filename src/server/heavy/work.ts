@@ -3,13 +3,19 @@ import type { Paper } from '@/core/paper/paper-size';
 import type { Sheet } from '@/core/paper/sheet';
 import { checkAnswer, draftAnswer, type CheckBody, type DraftBody } from '../api/answers';
 import { writePdf } from '../pdf/write-pdf';
+import { makeClassSheet, type ClassSheetGiven } from '../sheets/class-sheet';
+
+/** Sheets, or what one about a class is made from. */
+export type Printed = { readonly title: string } & (
+  { readonly sheets: readonly Sheet[] } | { readonly ofClass: ClassSheetGiven }
+);
 
 /** What takes so long that nothing else may wait for it; each is a function of plain data. */
 const WORK = {
   check: ({ own, body }: { own: readonly OwnMovement[]; body: CheckBody }) => checkAnswer(own, body),
   draft: ({ own, body }: { own: readonly OwnMovement[]; body: DraftBody }) => draftAnswer(own, body),
-  pdf: ({ title, sheets, paper }: { title: string; sheets: readonly Sheet[]; paper: Paper }) =>
-    writePdf(title, sheets, paper),
+  pdf: ({ paper, ...printed }: Printed & { readonly paper: Paper }) =>
+    writePdf(printed.title, 'sheets' in printed ? printed.sheets : [makeClassSheet(printed.ofClass)], paper),
 } as const;
 
 export type Kind = keyof typeof WORK;

@@ -8,7 +8,7 @@ import type { Block, Sheet } from '@/core/paper/sheet';
 import { timeSpan } from '@/core/words';
 import { checkWithReserve } from '@/core/plan/check';
 import type { Db } from '@/store/db';
-import { loadClassroom } from '../classroom';
+import { loadClassroom, type Classroom } from '../classroom';
 import { idFrom } from '../ids';
 import { settingsNow } from '../settings';
 import { dayWords } from './day-words';
@@ -26,34 +26,53 @@ export type ClassSheetId = (typeof CLASS_SHEETS)[number]['id'];
 export const classSheetFrom = (raw: string | null | undefined): ClassSheetId =>
   CLASS_SHEETS.find((s) => s.id === raw)?.id ?? 'cue';
 
-/** A sheet about a class as it is planned now; null where there is no such class. */
-export async function classSheet(db: Db, rawId: string, which: ClassSheetId): Promise<Sheet | null> {
+/** What a sheet about a class is made from, as plain data. */
+export type ClassSheetGiven = {
+  readonly which: ClassSheetId;
+  readonly room: Classroom;
+  readonly venueSafety: string;
+};
+
+/** A class as it is planned now; null where there is no such class. */
+export async function classSheetGiven(
+  db: Db,
+  rawId: string,
+  which: ClassSheetId,
+): Promise<ClassSheetGiven | null> {
   const id = idFrom(rawId, 'class');
   const room = id.ok ? await loadClassroom(db, id.value) : null;
-  if (!room) return null;
-  const { info, stored, people } = room;
-  const plan = stored.history.plan;
-  const facts = factsOf(room);
-  const blocks = async (): Promise<readonly Block[]> => {
-    switch (which) {
-      case 'cue':
-        return cueSheet({ plan, check: checkWithReserve(plan, facts), facts, helpers: info.helpers });
-      case 'group':
-        return groupSheet(plan, facts.catalogue);
-      case 'register':
-        return registerSheet(people, info.helpers);
-      case 'kit':
-        return kitSheet(checkWithReserve(plan, facts).kit);
-      case 'safety':
-        return safetySheet((await settingsNow(db)).venueSafety);
-    }
-  };
-  const { print, sides } = CLASS_SHEETS.find((s) => s.id === which)!;
+  return room && { which, room, venueSafety: (await settingsNow(db)).venueSafety };
+}
+
+export const classSheetTitle = ({ room: { info } }: ClassSheetGiven): string =>
+  `${info.name}, week ${info.week}`;
+
+export function makeClassSheet(given: ClassSheetGiven): Sheet {
+  const { info } = given.room;
+  const { print, sides } = CLASS_SHEETS.find((s) => s.id === given.which)!;
   return {
-    title: `${info.name}, week ${info.week}`,
+    title: classSheetTitle(given),
     line: `${dayWords.long(info.day)}, ${timeSpan(info.startsAt, info.slotMinutes)}${info.place && `, ${info.place}`}`,
-    blocks: await blocks(),
+    blocks: blocksOf(given),
     print,
     sides,
   };
+}
+
+function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Block[] {
+  const { info, stored, people } = room;
+  const plan = stored.history.plan;
+  const facts = factsOf(room);
+  switch (which) {
+    case 'cue':
+      return cueSheet({ plan, check: checkWithReserve(plan, facts), facts, helpers: info.helpers });
+    case 'group':
+      return groupSheet(plan, facts.catalogue);
+    case 'register':
+      return registerSheet(people, info.helpers);
+    case 'kit':
+      return kitSheet(checkWithReserve(plan, facts).kit);
+    case 'safety':
+      return safetySheet(venueSafety);
+  }
 }

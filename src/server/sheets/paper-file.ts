@@ -4,11 +4,12 @@ import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue';
 import { heavy } from '../heavy/queue';
+import type { Printed } from '../heavy/work';
 import { cardsToPrint } from '../home';
 import { fileName, type Bytes, type OutFile } from '../out-file';
 import { settingsNow } from '../settings';
 import { today } from '../today';
-import { CLASS_SHEETS, classSheet, type ClassSheetId } from './class-sheet';
+import { CLASS_SHEETS, classSheetGiven, classSheetTitle, type ClassSheetId } from './class-sheet';
 import { homeCardSheet } from './home-cards';
 import { hostSheet, personSheet } from './summaries';
 
@@ -28,35 +29,33 @@ export async function paperFile(
 ): Promise<Result<OutFile<Bytes>>> {
   let name = '';
   const body = await heavy('pdf', async () => {
-    const sheets = await sheetsOf(db, kind, id);
-    const [first] = sheets;
-    if (!first) return fail('not-found', 'There is nothing to print here.');
+    const printed = await printedOf(db, kind, id);
+    if (!printed) return fail('not-found', 'There is nothing to print here.');
+    name = `${fileName(printed.title)}.pdf`;
     const paper = PAPERS.find((p) => p === asked) ?? (await settingsNow(db)).paper;
-    const title = titleOf(kind, first);
-    name = `${fileName(title)}.pdf`;
-    return ok({ title, sheets, paper });
+    return ok({ ...printed, paper });
   });
   return body.ok ? ok({ name, type: 'application/pdf', body: body.value }) : body;
 }
 
-function titleOf(kind: PaperKind, first: Sheet): string {
-  if (kind === 'cards') return first.line.replace('After', 'Home cards after');
-  const what = CLASS_SHEETS.find((s) => s.id === kind)?.name;
-  return [first.title, what].filter(Boolean).join(': ');
-}
-
-async function sheetsOf(db: Db, kind: PaperKind, id: string): Promise<readonly Sheet[]> {
-  const one = (sheet: Sheet | null) => (sheet ? [sheet] : []);
+/** What is printed, and under which title; a sheet about a class is made in the thread, since its check takes a while. */
+async function printedOf(db: Db, kind: PaperKind, id: string): Promise<Printed | null> {
   switch (kind) {
     case 'cards': {
       const { catalogue } = await catalogueNow(db);
-      return (await cardsToPrint(db, id)).map((card) => homeCardSheet(card, catalogue));
+      const sheets = (await cardsToPrint(db, id)).map((card) => homeCardSheet(card, catalogue));
+      return sheets[0] ? { title: sheets[0].line.replace('After', 'Home cards after'), sheets } : null;
     }
     case 'person':
-      return one(await personSheet(db, id, today()));
+      return alone(await personSheet(db, id, today()));
     case 'host':
-      return one(await hostSheet(db, id));
-    default:
-      return one(await classSheet(db, id, kind satisfies ClassSheetId));
+      return alone(await hostSheet(db, id));
+    default: {
+      const given = await classSheetGiven(db, id, kind satisfies ClassSheetId);
+      const what = CLASS_SHEETS.find((s) => s.id === kind)!.name;
+      return given && { title: `${classSheetTitle(given)}: ${what}`, ofClass: given };
+    }
   }
 }
+
+const alone = (sheet: Sheet | null): Printed | null => sheet && { title: sheet.title, sheets: [sheet] };

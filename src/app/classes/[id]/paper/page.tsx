@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { pageData } from '@/server/lock/whose';
 import { settingsNow } from '@/server/settings';
-import { CLASS_SHEETS, classSheet, classSheetFrom } from '@/server/sheets/class-sheet';
+import { CLASS_SHEETS, classSheetFrom, classSheetGiven, makeClassSheet } from '@/server/sheets/class-sheet';
 import { buttonClass } from '@/ui/button';
 import { Page, PageHead } from '@/ui/page';
 import { PaperButtons } from '@/ui/paper-buttons';
@@ -18,7 +18,8 @@ export default async function PaperPage({ params, searchParams }: Props) {
   const { id } = await params;
   const which = classSheetFrom((await searchParams).sheet);
   const db = await pageData();
-  const sheet = await classSheet(db, id, which);
+  const given = await classSheetGiven(db, id, which);
+  const sheet = given && makeClassSheet(given);
   if (!sheet) notFound();
   const { paper } = await settingsNow(db);
   return (
