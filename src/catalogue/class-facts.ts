@@ -2,7 +2,7 @@ import { withOwn, type OwnMovement } from '@/core/catalogue/own';
 import type { Person } from '@/core/people/person';
 import { asToday, type CheckIn } from '@/core/screening/check-in';
 import type { ClassFacts } from '@/core/plan/check';
-import type { Plan } from '@/core/plan/plan';
+import type { Baseline } from '@/core/plan/finding';
 import type { Snapshot } from '@/core/teach/snapshot';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
@@ -18,8 +18,8 @@ export type Room = {
   readonly people: readonly Person[];
   readonly bag: Readonly<Record<string, number>>;
   readonly shown: readonly string[];
-  /** What rises are told from. */
-  readonly lastUsual: Plan | null;
+  /** What increases are measured against. */
+  readonly baseline: Baseline | null;
   readonly attended: Readonly<Record<string, number>>;
   readonly own: readonly OwnMovement[];
   readonly checkIns: Readonly<Record<string, CheckIn>>;
@@ -31,7 +31,7 @@ export const factsOf = ({
   people,
   bag,
   shown,
-  lastUsual,
+  baseline,
   attended,
   own,
   checkIns,
@@ -45,7 +45,7 @@ export const factsOf = ({
   shown,
   day: info.day,
   week: info.week,
-  last: lastUsual,
+  baseline,
   attended,
 });
 
@@ -63,6 +63,6 @@ export const factsOfTaught = (
   shown: snapshot.shown,
   day,
   week,
-  last: null,
+  baseline: null,
   attended: {},
 });

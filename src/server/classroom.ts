@@ -1,6 +1,7 @@
 import { addDays } from '@/core/days';
 import type { OwnMovement } from '@/core/catalogue/own';
-import { FIRST_CLASSES } from '@/core/plan/rules/g2-gentle-rise';
+import type { Baseline } from '@/core/plan/finding';
+import { FIRST_CLASSES } from '@/core/plan/limits';
 import type { Pace } from '@/core/plan/pace';
 import type { Plan } from '@/core/plan/plan';
 import type { CheckIn } from '@/core/screening/check-in';
@@ -8,8 +9,8 @@ import type { Person } from '@/core/people/person';
 import { loadBag } from '@/store/bag';
 import {
   findClass,
+  baselineClass,
   lastTaught,
-  lastUsualPlan,
   shownMovements,
   taughtPlans,
   type ClassInfo,
@@ -43,9 +44,10 @@ export type Classroom = {
   readonly packed: readonly string[];
   /** Set-ups on the floor and impact are offered. */
   readonly floor: boolean;
-  /** What rises are told from: the last class that was not in a lighter week. */
-  readonly lastUsual: Plan | null;
-  readonly last: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
+  /** What increases are measured against. */
+  readonly baseline: Baseline | null;
+  /** The class of this series that was taught last, be it in a lighter week. */
+  readonly lastTaught: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
 export async function loadClassroom(db: Db, classId: string): Promise<Classroom | null> {
@@ -54,6 +56,8 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
   if (!info || !stored) return null;
   const people = await peopleOfClass(db, classId);
   const ids = people.map((p) => p.id);
+  const last = await lastTaught(db, info.seriesId, info.day);
+  const baseline = await baselineClass(db, info.seriesId, info.day);
   return {
     info,
     stored,
@@ -67,8 +71,8 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
     pace: await paceBefore(db, info.day),
     packed: await loadPacked(db, classId),
     floor: (await settingsNow(db)).floorLoading === 'on',
-    lastUsual: await lastUsualPlan(db, info.seriesId, info.day),
-    last: await lastTaught(db, info.seriesId, info.day),
+    baseline: baseline && { plan: baseline.plan, isLastTaught: baseline.id === last?.id },
+    lastTaught: last,
   };
 }
 

@@ -7,7 +7,7 @@ import type { TermFile } from '@/core/formats/term-file';
 import { withUnknown } from '@/core/formats/unknown-fields';
 import type { OwnMovementInput } from '@/core/catalogue/own';
 import { stillOf } from '@/core/hand/still';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import type { Plan } from '@/core/plan/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';

@@ -4,7 +4,7 @@ import type { Catalogue } from '@/core/catalogue/movement';
 import type { Person } from '@/core/people/person';
 import { checkPlan } from '@/core/plan/check';
 import type { Finding } from '@/core/plan/finding';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { mapMovementRows } from '@/core/plan/map-rows';
 import type { Plan } from '@/core/plan/plan';
 import { effortTarget } from '@/core/progress/decision';
@@ -116,10 +116,12 @@ function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn
   return gone.map(({ room, plan, taught }, i) => {
     const earlier = gone.slice(0, i);
     const before = earlier.findLast((g) => !isLighter(term, g)) ?? earlier.at(-1);
-    const last = before ? (before.taught?.done ?? before.plan) : room.lastUsual;
+    const baseline = before
+      ? { plan: before.taught?.done ?? before.plan, isLastTaught: before === earlier.at(-1) }
+      : room.baseline;
     const planned = earlier.filter((g) => !g.taught).length;
     const attended = Object.fromEntries(room.people.map((p) => [p.id, (room.attended[p.id] ?? 0) + planned]));
-    const facts = { ...factsOf(room), shown: [...shown], last, attended };
+    const facts = { ...factsOf(room), shown: [...shown], baseline, attended };
     for (const row of movementRows(plan)) shown.add(row.movementId);
     return {
       info: room.info,

@@ -279,19 +279,23 @@ export async function lastTaught(
 }
 
 /**
- * The plan that a class before a day is set against: of the taught classes nearest before it, the first that was not in a
- * lighter week of a term. Coming back from a lighter week is no rise.
+ * The class that increases are measured against: of the taught classes nearest before a day, the first that was not in a
+ * lighter week of a term. Coming back from a lighter week is no increase.
  */
-export async function lastUsualPlan(db: Db, seriesId: string, beforeDay: string): Promise<Plan | null> {
-  const rows = await db.query<Done & { lighter: boolean }>(
-    `select ${DONE}, coalesce((select w.lighter from term m join term_week w on w.term_id = m.id and w.week = c.week
+export async function baselineClass(
+  db: Db,
+  seriesId: string,
+  beforeDay: string,
+): Promise<{ readonly id: string; readonly plan: Plan } | null> {
+  const rows = await db.query<{ id: string; lighter: boolean } & Done>(
+    `select c.id, ${DONE}, coalesce((select w.lighter from term m join term_week w on w.term_id = m.id and w.week = c.week
          where m.series_id = c.series_id and m.first_day <= c.day order by m.first_day desc limit 1), false) as lighter
      from class c join taught t on t.class_id = c.id
      where c.series_id = $1 and c.day < $2 and t.ended_at is not null order by c.day desc limit 6`,
     [seriesId, beforeDay],
   );
   const usual = rows.find((r) => !r.lighter) ?? rows[0];
-  return usual ? planDone(usual) : null;
+  return usual ? { id: usual.id, plan: planDone(usual) } : null;
 }
 
 /** Plans of the taught classes of a series from a day up to another, newest first. */

@@ -11,11 +11,11 @@ import { scoreOf } from '@/core/draft/score';
 import type { DraftWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type Person } from '@/core/people/person';
 import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { isLeftOut } from '@/core/screening/verdict';
 import { solver } from './draft-solver';
 import { person } from './people';
-import { facts, planWith } from './plans';
+import { baseline, facts, planWith } from './plans';
 
 let solve: Solve;
 beforeAll(async () => {
@@ -123,7 +123,7 @@ describe('a draft', () => {
       open: ['loop-spread'],
       load: ['thigh-press'],
     });
-    const f = facts({ people: group(), last, attended: {} });
+    const f = facts({ people: group(), baseline: baseline(last), attended: {} });
     const draft = drafted(f);
     expect(mustsOf(draft, f)).toEqual([]);
     expect(movementsOf(draft)).toEqual(expect.arrayContaining(['wrist-bend', 'open-close']));
@@ -173,7 +173,9 @@ describe('a draft', () => {
     const short = drafted(facts({ people: group() }), wish({ lengthMs: 20 * MINUTE }));
     expect(short.limits.length).toBeGreaterThan(0);
     const last = planWith({ move: ['wrist-bend'], grip: [['ball-squeeze', { sets: 1 }]] });
-    expect(drafted(facts({ people: group(), last })).limits.join()).toContain('rises gently');
+    expect(drafted(facts({ people: group(), baseline: baseline(last) })).limits.join()).toContain(
+      'rises gently',
+    );
     expect(bare.limits.join()).not.toContain('rises gently');
   });
 });

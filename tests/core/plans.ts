@@ -42,6 +42,9 @@ export const talk = (id: string, seconds: number): Row => ({
   durationMs: seconds * 1000,
 });
 
+/** What increases are measured against, taught last unless a lighter week came in between. */
+export const baseline = (plan: Plan, isLastTaught = true) => ({ plan, isLastTaught });
+
 export const facts = (over: Partial<ClassFacts> = {}): ClassFacts => ({
   catalogue: CATALOGUE,
   cautions: CAUTIONS,
@@ -52,7 +55,7 @@ export const facts = (over: Partial<ClassFacts> = {}): ClassFacts => ({
   shown: CATALOGUE.movements.map((m) => m.id),
   day: '2026-11-25',
   week: 4,
-  last: null,
+  baseline: null,
   attended: {},
   ...over,
 });

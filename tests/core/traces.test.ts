@@ -130,7 +130,7 @@ describe('the cheapest relief', () => {
       grip: [row(24), ['ring-squeeze', { ...hard, count: { ...hard.count, holds: 24 } }]],
       load: ['thigh-press'],
     });
-    const tired = findings(plan, 'O4', f);
+    const tired = findings(plan, 'O12', f);
     expect(tired[0]!.text).toBe('Press down on your own thighs comes on tired hands for Ida.');
     const rested = (p: typeof plan) => {
       const context = contextOf(p, f);
@@ -140,6 +140,6 @@ describe('the cheapest relief', () => {
     const applied = applyStep(plan, tired[0]!.mend!.step);
     if (!applied.ok) throw new Error(applied.message);
     expect(rested(applied.value.plan)).toBeGreaterThan(rested(plan));
-    expect(findings(planWith({ load: ['thigh-press'] }), 'O4', f)).toEqual([]);
+    expect(findings(planWith({ load: ['thigh-press'] }), 'O12', f)).toEqual([]);
   });
 });

@@ -1,4 +1,4 @@
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { emptyPlan, placedRows, type Row } from '@/core/plan/plan';
 import type { PlanStep } from '@/core/plan/step';
 import { changesMade } from '@/core/teach/changes-made';

@@ -10,7 +10,8 @@ import {
   usualPattern,
 } from '@/server/terms';
 import { loadTerm } from '@/server/term-view';
-import { addClass, addSeries, classesOfSeries, lastUsualPlan } from '@/store/classes';
+import { loadClassroom } from '@/server/classroom';
+import { addClass, addSeries, classesOfSeries, baselineClass } from '@/store/classes';
 import { savePerson } from '@/store/people';
 import { loadPlan } from '@/store/plans';
 import { setOwnRung } from '@/store/progress';
@@ -151,7 +152,7 @@ test('a class that was taught stays as it was, and nothing is carried from it', 
   expect(await rungsNow(classes)).toEqual(before);
 });
 
-test('a rise is told from the last class that was not in a lighter week', async () => {
+test('increases are measured against the last class outside a lighter week; what was taught last is another thing', async () => {
   const { classes } = await fullTerm();
   const plans = [
     planWith({ move: ['wrist-bend'] }),
@@ -163,9 +164,18 @@ test('a rise is told from the last class that was not in a lighter week', async 
     await teachThrough(db, classId, { plan: taught, people: [], helpers: [], slotMs: 1, shown: [] }, day);
   }
   // The third week is lighter, so the fourth is set against the second.
-  expect(await lastUsualPlan(db, SERIES, classes[3]!.day)).toEqual(plans[1]);
-  expect(await lastUsualPlan(db, SERIES, classes[2]!.day)).toEqual(plans[1]);
-  expect(await lastUsualPlan(db, SERIES, classes[0]!.day)).toBeNull();
+  expect((await baselineClass(db, SERIES, classes[3]!.day))?.plan).toEqual(plans[1]);
+  expect((await baselineClass(db, SERIES, classes[2]!.day))?.plan).toEqual(plans[1]);
+  expect(await baselineClass(db, SERIES, classes[0]!.day)).toBeNull();
+  const [third, fourth] = await Promise.all([2, 3].map((i) => loadClassroom(db, classes[i]!.id)));
+  expect(third).toMatchObject({
+    baseline: { plan: plans[1], isLastTaught: true },
+    lastTaught: { plan: plans[1] },
+  });
+  expect(fourth).toMatchObject({
+    baseline: { plan: plans[1], isLastTaught: false },
+    lastTaught: { plan: plans[2] },
+  });
 });
 
 test('others are made from a class of a usual week where there is one', async () => {

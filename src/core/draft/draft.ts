@@ -1,6 +1,6 @@
 import { checkWithReserve, contextOf, type ClassFacts } from '../plan/check';
 import { mendEffect } from '../plan/mend-effect';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import { emptyPlan, placedRows, type Plan } from '../plan/plan';
 import { applyStep } from '../plan/step';
 import { fail, ok, type Result } from '../result';

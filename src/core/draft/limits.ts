@@ -1,4 +1,4 @@
-import type { RuleContext } from '../plan/finding';
+import { baselineWords, type RuleContext } from '../plan/finding';
 import { addVolume, NO_VOLUME } from '../plan/volume';
 import { plural } from '../words';
 import { MOST_NEW, MOST_OUT_SHARE, MOST_PROPS, mostRows, propMs, rowMs, type Room } from './model';
@@ -28,6 +28,7 @@ export function limitsOf(
   const tight = context.people.filter(
     ({ id }) => chosen.filter((o) => o.out.has(id)).length + 1 > MOST_OUT_SHARE * (chosen.length + 1),
   ).length;
+  const from = context.baseline && baselineWords(context.baseline);
   const isTight = tight > 0 && chosen.some((o) => o.out.size > 0);
   return [
     ...(takenMs + shortestMs > room.timeMs ? ['the time'] : []),
@@ -37,7 +38,7 @@ export function limitsOf(
       ? [`${MOST_NEW} new movements at the most`]
       : []),
     ...(isTight ? [`${plural(tight, 'person', 'people')} who would have too little to do`] : []),
-    ...(isFull('resisted') ? ['resisted work that rises gently from last time'] : []),
-    ...(isFull('loading') ? ['loading that rises gently from last time'] : []),
+    ...(isFull('resisted') ? [`resisted work that rises gently from ${from}`] : []),
+    ...(isFull('loading') ? [`loading that rises gently from ${from}`] : []),
   ];
 }

@@ -10,12 +10,12 @@ import { groupBy } from '../group';
 import { HAND_SPOTS } from '../hand/spots';
 import { handOutMs } from '../dose/pace';
 import type { RuleContext } from '../plan/finding';
-import { OPPOSITE_WAY, stretchWays } from '../plan/stretch-ways';
+import { OPPOSITE_STRETCH, stretchDirections } from '../plan/stretch-directions';
 import type { Volume } from '../plan/volume';
 import { HAND_BREAK_MS } from './frame';
 import { atLeast, atMost, lpText, type Line, type Term } from './lp';
 import type { Option } from './option';
-import { PURPOSE_WORTH, SPOT_WORTH } from './score';
+import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
 import type { DraftWish } from './wish';
 
 /** What is left for drafted rows once the frame is in. */
@@ -174,10 +174,10 @@ const isBodyAlone = ({ movement: m }: Option): boolean => !m.joints.some((j) => 
 function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {
   const stretches = options
     .filter((o) => o.movement.effort === 'stretch')
-    .map((o) => ({ o, ways: stretchWays(context.catalogue, o.movement) }));
+    .map((o) => ({ o, ways: stretchDirections(context.catalogue, o.movement) }));
   return stretches.flatMap(({ o, ways }) =>
     ways.map((way): Line => {
-      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_WAY[way]));
+      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_STRETCH[way]));
       return {
         terms: [[1, o.key], ...pairs.map((s): Term => [-1, s.o.key])],
         sense: '<=',

@@ -5,10 +5,11 @@ import { doseTiming } from '../dose/timing';
 import { coverageOf } from '../hand/coverage';
 import { movedAt } from '../hand/hand-map';
 import { HAND_SPOTS } from '../hand/spots';
-import { leftOutIn, type RuleContext } from '../plan/finding';
-import { movementRows } from '../plan/last-row';
+import { baselineWords, leftOutIn, type RuleContext } from '../plan/finding';
+import { movementRows } from '../plan/plan';
 import { rowVolume, type Volume } from '../plan/volume';
 import { nameList } from '../words';
+import { SHORT_SHARE, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 export type Reason = {
@@ -48,15 +49,13 @@ export type DraftFacts = {
 export type WantedTask = { readonly task: string; readonly movementIds: readonly string[] };
 
 const MOST_LEFT_OUT = 1 / 3;
-/** What a row at its fewest is worth of the row at its usual dose. */
-const SHORT_SHARE = 0.5;
 
 /** Every movement that may be drafted at all, at its usual dose and at its fewest. */
 export function draftOptions(facts: DraftFacts, wish: DraftWish): readonly Option[] {
   const { catalogue } = facts.context;
   return catalogue.movements.flatMap((movement, i) => {
     if (!mayBeDrafted(movement, facts, wish)) return [];
-    const usual = lastDose(movement, facts) ?? movement.dose;
+    const usual = baselineDose(movement, facts) ?? movement.dose;
     const doses = [usual, ...fewest(usual)];
     return doses.map((dose, j) => optionOf(`x${i}_${j}`, movement, dose, j > 0, facts, wish));
   });
@@ -84,8 +83,9 @@ function propFits(propId: string, { catalogue, bag, people }: RuleContext): bool
   );
 }
 
-const lastDose = (movement: Movement, { context }: DraftFacts): Dose | null =>
-  (context.last && movementRows(context.last).find((r) => r.movementId === movement.id)?.dose) ?? null;
+const baselineDose = (movement: Movement, { context }: DraftFacts): Dose | null =>
+  (context.baseline && movementRows(context.baseline.plan).find((r) => r.movementId === movement.id)?.dose) ??
+  null;
 
 function fewest(dose: Dose): Dose[] {
   if (dose.count.mode === 'time' || primaryCount(dose.count) <= dose.fewest) return [];
@@ -132,11 +132,11 @@ function reasonsFor(
   wish: DraftWish,
   out: number,
 ): Option['reasons'] {
-  const { people, last } = context;
+  const { people, baseline } = context;
   const served = people.length === 0 ? 1 : 1 - out / people.length;
   const purposes = wish.focus.map((f) => FOCUS_PURPOSE[f]);
   const inFocus = purposes.includes(movement.purpose) || movement.also.some((p) => purposes.includes(p));
-  const wasLast = last !== null && movementRows(last).some((r) => r.movementId === movement.id);
+  const goesOn = baseline !== null && movementRows(baseline.plan).some((r) => r.movementId === movement.id);
   const tasks = wantedTasks.filter((t) => t.movementIds.includes(movement.id)).map((t) => t.task);
   return [
     {
@@ -147,14 +147,14 @@ function reasonsFor(
           : `${people.length - out} of ${people.length} have something to do in it`,
       isService: true,
     },
-    ...(wish.kept.includes(movement.id) ? [{ worth: 4, words: 'it is in the plan already' }] : []),
-    ...(inFocus ? [{ worth: 1.2, words: 'it is what the class is to be about' }] : []),
-    ...(wasLast ? [{ worth: 0.7, words: 'it goes on from last time' }] : []),
-    ...(!wasLast && !lately.has(movement.id) && lately.size > 0
-      ? [{ worth: 0.4, words: 'it was not done in the last four weeks' }]
+    ...(wish.kept.includes(movement.id) ? [{ worth: WEIGHTS.kept, words: 'it is in the plan already' }] : []),
+    ...(inFocus ? [{ worth: WEIGHTS.focus, words: 'it is what the class is to be about' }] : []),
+    ...(goesOn ? [{ worth: WEIGHTS.goesOn, words: `it goes on from ${baselineWords(baseline)}` }] : []),
+    ...(!goesOn && !lately.has(movement.id) && lately.size > 0
+      ? [{ worth: WEIGHTS.notLately, words: 'it was not done in the last four weeks' }]
       : []),
     ...(tasks.length > 0
-      ? [{ worth: 0.8, words: `it practises what is wished for: ${nameList(tasks)}` }]
+      ? [{ worth: WEIGHTS.wantedTask, words: `it practises what is wished for: ${nameList(tasks)}` }]
       : []),
   ];
 }

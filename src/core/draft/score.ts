@@ -1,10 +1,7 @@
 import { HAND_SPOTS } from '../hand/spots';
 import { PURPOSES } from '../catalogue/movement';
 import type { Option } from './option';
-
-/** Worth of moving a spot, or of having a purpose, the first time, the second and so on. */
-export const SPOT_WORTH = [1.2, 0.4, 0.15] as const;
-export const PURPOSE_WORTH = [2, 0.8, 0.4, 0.2] as const;
+import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
 
 /** The stated score of a selection: what each is worth by itself, and coverage with diminishing worth. */
 export function scoreOf(chosen: readonly Option[]): number {

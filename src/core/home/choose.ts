@@ -1,7 +1,7 @@
 import { RESISTED, type Catalogue, type Joint, type Movement } from '../catalogue/movement';
 import type { Person } from '../people/person';
 import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import type { MovementRow, Plan } from '../plan/plan';
 import { familyOf } from '../progress/family';
 import { verdictFor, type ScreeningContext } from '../screening/verdict';

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/movement';
 import { doseWords } from '../dose/describe';
 import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import type { Plan } from '../plan/plan';
 import { words, type Beside, type Block } from './sheet';
 

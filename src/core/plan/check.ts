@@ -4,13 +4,12 @@ import { verdictFor, type CautionTable, type Verdict } from '../screening/verdic
 import { memo } from '../remember';
 import { doseWord } from '../screening/dose-facts';
 import { movementOfRow } from './at-rung';
-import type { Finding, RuleContext, Severity } from './finding';
+import type { Baseline, Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
 import { isMuted } from './mute';
 import { placedRows, type Plan } from './plan';
 import { reservesOf, type HandReserve } from './reserve';
-import { reserveFindings } from './reserve-rules';
-import { SEQUENCING_RULES } from './rules';
+import { planFindings, reserveFindings } from './rules';
 import { planTiming, type PlanTiming } from './timing';
 
 /** Everything a plan is judged against. */
@@ -27,8 +26,8 @@ export type ClassFacts = {
   readonly day: string;
   /** Week of the term, from 1. */
   readonly week: number;
-  /** The plan that rises are told from: as taught last in a usual week; null for a first class. */
-  readonly last: Plan | null;
+  /** What increases are measured against; null for a first class. */
+  readonly baseline: Baseline | null;
   /** Classes of this series each person has come to, by person id. */
   readonly attended: Readonly<Record<string, number>>;
 };
@@ -61,8 +60,7 @@ export function checkWithReserve(plan: Plan, facts: ClassFacts): PlanCheck {
 
 export function checkOf(context: PlanContext): PlanCheck {
   const { timing, verdicts } = context;
-  const found = SEQUENCING_RULES.flatMap((rule) => rule(context));
-  return { timing, verdicts, kit: kitFor(context), ...sorted(found, context.plan) };
+  return { timing, verdicts, kit: kitFor(context), ...sorted(planFindings(context), context.plan) };
 }
 
 export const withReserves = (
@@ -71,7 +69,7 @@ export const withReserves = (
   reserves: readonly HandReserve[],
 ): PlanCheck => ({
   ...check,
-  ...sorted([...check.findings, ...check.muted, ...reserveFindings(context, reserves)], context.plan),
+  ...sorted([...check.findings, ...check.muted, ...reserveFindings({ ...context, reserves })], context.plan),
 });
 
 /** Worst first, the muted apart. */
@@ -90,7 +88,7 @@ export type PlanContext = RuleContext & { readonly verdicts: PlanCheck['verdicts
 
 /** All that a rule may ask about, worked out once. */
 export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
-  const { catalogue, people, helpers, slotMs, bag, shown, week, last, attended } = facts;
+  const { catalogue, people, helpers, slotMs, bag, shown, week, baseline, attended } = facts;
   const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
   const judge = judgeOf(facts);
   const verdicts = new Map(
@@ -109,7 +107,7 @@ export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
     bag,
     firstClass: shown.length === 0,
     week,
-    last,
+    baseline,
     attended,
     verdicts,
     verdictOf: (rowId, personId) => verdicts.get(rowId)?.get(personId) ?? null,

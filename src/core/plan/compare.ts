@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/movement';
 import { doseWords } from '../dose/describe';
 import { rungOf } from './at-rung';
-import { earlierRow, movementRows } from './last-row';
+import { earlierRow } from './earlier-row';
+import { movementRows } from './plan';
 import { pressWords } from '../load/press';
 import type { MovementRow, Plan } from './plan';
 import { rowTitle } from './row-title';

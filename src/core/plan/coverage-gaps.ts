@@ -6,7 +6,7 @@ import { movedAt, type SpotValues } from '../hand/hand-map';
 import type { MovementFigure } from '../hand/motion';
 import { HAND_SPOTS } from '../hand/spots';
 import { memo } from '../remember';
-import { movementRows } from './last-row';
+import { movementRows } from './plan';
 import type { Plan } from './plan';
 
 const remember = memo<Coverage>();

@@ -118,3 +118,6 @@ export const placedRows = (plan: Plan): readonly PlacedRow[] =>
 export function findRow(plan: Plan, rowId: string): PlacedRow | null {
   return placedRows(plan).find((p) => p.row.id === rowId) ?? null;
 }
+
+export const movementRows = (plan: Plan): readonly MovementRow[] =>
+  placedRows(plan).flatMap(({ row }) => (row.kind === 'movement' ? [row] : []));

@@ -1,6 +1,7 @@
 import { primaryCount, withPrimaryCount } from '../dose/dose';
 import { reserveTrace } from '../load/fatigue';
-import { breakBefore, movementPlaces, type Mend, type RuleContext } from './finding';
+import { breakBefore } from './new-rows';
+import { movementPlaces, type Mend, type RuleContext } from './finding';
 import { asksOf, type HandReserve } from './reserve';
 import { applyStep } from './step';
 

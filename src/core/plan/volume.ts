@@ -6,7 +6,7 @@ import { plannedShare } from '../load/press';
 import { adaptedDose } from '../screening/adaptation';
 import type { HandVerdict, Verdict } from '../screening/verdict';
 import { movementOfRow } from './at-rung';
-import { movementRows } from './last-row';
+import { movementRows } from './plan';
 import type { MovementRow, Plan } from './plan';
 
 /** How much a class asks: resisted repetitions x effort of ten, and the loading index. Both hands together. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/movement';
 import { primaryCount } from '../dose/dose';
 import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import type { MovementRow, Plan } from '../plan/plan';
 import type { Person } from '../people/person';
 import { verdictFor, type ScreeningContext } from '../screening/verdict';

@@ -1,7 +1,8 @@
 import { RESISTED } from '../catalogue/movement';
 import { checkOf, contextOf, type ClassFacts, type PlanContext } from '../plan/check';
 import { fillersFor } from '../plan/coverage-gaps';
-import { freshRowId, insertBeside, leftOutIn } from '../plan/finding';
+import { freshRowId, insertBeside } from '../plan/new-rows';
+import { leftOutIn } from '../plan/finding';
 import { placedRows, type Plan } from '../plan/plan';
 import { rankedCuts, type Cut } from '../plan/shorten';
 import { applyStep, MOST_STEPS, type PlanStep } from '../plan/step';

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/plan';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import { onlyRows } from '../plan/map-rows';
 import type { Mark } from '../teach/marks';
 import type { RowRecord } from '../teach/progress';

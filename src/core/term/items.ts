@@ -1,6 +1,6 @@
 import type { Catalogue, Movement } from '../catalogue/movement';
 import { rungOf } from '../plan/at-rung';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import type { MovementRow, Plan } from '../plan/plan';
 
 /** A movement as it goes through the weeks; `nth` tells apart the times it comes in one class. */

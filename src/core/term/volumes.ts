@@ -4,7 +4,7 @@ import { doseTotals } from '../dose/totals';
 import { HAND_SPOTS } from '../hand/spots';
 import { planMoves } from '../plan/coverage-gaps';
 import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/last-row';
+import { movementRows } from '../plan/plan';
 import { onlyRows } from '../plan/map-rows';
 import type { MovementRow, Plan } from '../plan/plan';
 import { addVolume, NO_VOLUME, rowVolume, type Volume } from '../plan/volume';

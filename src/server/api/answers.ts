@@ -48,6 +48,11 @@ export async function apiCatalogue(db: Db): Promise<Result<Catalogued>> {
 export type CheckBody = z.output<typeof checkRequestSchema>;
 export type DraftBody = z.output<typeof draftRequestSchema>;
 
+const baselineOf = ({ baseline, last }: Group): ClassFacts['baseline'] => {
+  const plan = baseline ?? last ?? null;
+  return plan && { plan, isLastTaught: true };
+};
+
 function factsFrom(own: readonly OwnMovement[], group: Group): ClassFacts {
   return {
     catalogue: withOwn(CATALOGUE, own),
@@ -59,7 +64,7 @@ function factsFrom(own: readonly OwnMovement[], group: Group): ClassFacts {
     shown: group.shown,
     day: group.day,
     week: group.week,
-    last: group.last,
+    baseline: baselineOf(group),
     attended: {},
   };
 }

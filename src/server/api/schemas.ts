@@ -23,8 +23,10 @@ const groupSchema = z.strictObject({
   shown: names.max(300).default([]),
   day: daySchema,
   week: z.number().int().min(1).max(60).default(1),
-  /** What rises are told from: the last class of a usual week. */
-  last: planSchema.nullable().default(null),
+  /** Plan that increases are measured against: the last taught class outside a lighter week. */
+  baseline: planSchema.nullable().default(null),
+  /** The older name of `baseline`, still read. */
+  last: planSchema.nullable().optional(),
 });
 
 export const checkRequestSchema = groupSchema.extend({ plan: planSchema });

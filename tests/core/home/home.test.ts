@@ -6,7 +6,7 @@ import { homeChoice, MOST_ITEMS, needsDayBetween } from '@/core/home/choose';
 import { homeDays, littleAndOften, minuteText, weeklyTotal } from '@/core/home/schedule';
 import { addDays } from '@/core/days';
 import type { PersonCondition } from '@/core/people/person';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { verdictFor } from '@/core/screening/verdict';
 import type { Mark } from '@/core/teach/marks';
 import { anyDose } from '../arbitrary';

@@ -83,6 +83,6 @@ test('setting and unsetting are one undoable step, said in a comparison, and hea
 test('more weight and more repetitions at once is one change too many', () => {
   const more = { ...row.dose, count: withPrimaryCount(row.dose.count, primaryCount(row.dose.count) + 3) };
   const now = planWith({ load: [{ ...row, dose: more, press: lower }] });
-  const codes = checkPlan(now, facts({ last: plan })).findings.map((f) => f.code);
+  const codes = checkPlan(now, facts({ baseline: { plan, isLastTaught: true } })).findings.map((f) => f.code);
   expect(codes).toContain('G1');
 });

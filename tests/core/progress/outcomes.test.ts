@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Person } from '@/core/people/person';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { familyOf, FAMILIES } from '@/core/progress/family';
 import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcomes';
 import { notShownTo } from '@/core/progress/not-shown';

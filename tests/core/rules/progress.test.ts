@@ -5,7 +5,7 @@ import { applyStep, type PlanStep } from '@/core/plan/step';
 import type { Plan } from '@/core/plan/plan';
 import { planVolume } from '@/core/plan/volume';
 import { person } from '../people';
-import { facts, findings, mended, planWith } from '../plans';
+import { baseline, facts, findings, mended, planWith } from '../plans';
 
 const reps = (n: number, tempoMs = 3_000): Partial<Dose> => ({ count: { mode: 'reps', reps: n, tempoMs } });
 const squeezes = (n: number, tempoMs?: number) => planWith({ grip: [['ball-squeeze', reps(n, tempoMs)]] });
@@ -28,13 +28,13 @@ describe('G1 one thing at a time', () => {
     ['easier in both', squeezes(8, 2_000), squeezes(6), null],
     ['harder in one, easier in the other', squeezes(6, 2_000), squeezes(8), null],
   ])('%s', (_, last, plan, expected) => {
-    const [found] = findings(plan, 'G1', facts({ last }));
+    const [found] = findings(plan, 'G1', facts({ baseline: baseline(last) }));
     if (expected === null) expect(found).toBeUndefined();
     else expect(found!.text).toContain(expected);
   });
 
   test('the mend keeps one change and puts the others back', () => {
-    const given = facts({ last: squeezes(6) });
+    const given = facts({ baseline: baseline(squeezes(6)) });
     const after = mended(squeezes(8, 2_000), 'G1', given);
     expect(after.sections.find((s) => s.kind === 'grip')!.rows[0]).toMatchObject({ dose: reps(6, 2_000) });
     expect(findings(after, 'G1', given)).toEqual([]);
@@ -43,13 +43,13 @@ describe('G1 one thing at a time', () => {
   test('longer holds with more of them; a first class compares with nothing', () => {
     const holds = (n: number, holdMs: number) =>
       planWith({ hold: [['palms-press', { count: { mode: 'hold', holds: n, holdMs, relaxMs: 3_000 } }]] });
-    expect(findings(holds(5, 6_000), 'G1', facts({ last: holds(3, 5_000) }))[0]!.text).toBe(
+    expect(findings(holds(5, 6_000), 'G1', facts({ baseline: baseline(holds(3, 5_000)) }))[0]!.text).toBe(
       'Palms press is harder than last time in hold (5 s to 6 s) and count (3 to 5).'.replace(
         'Palms press',
         CATALOGUE.movement('palms-press')!.name,
       ),
     );
-    expect(findings(holds(5, 6_000), 'G1', facts({ last: null }))).toEqual([]);
+    expect(findings(holds(5, 6_000), 'G1', facts({ baseline: null }))).toEqual([]);
   });
 });
 
@@ -74,10 +74,10 @@ describe('G2 a gentle rise', () => {
   test.each([
     [10, 10, null],
     [10, 12, null],
-    [10, 13, 'Resisted repetitions by effort rise by 30 % from the last class.'],
+    [10, 13, 'Resisted repetitions by effort rise by 30 % from last time.'],
     [20, 8, null],
   ])('from %i to %i squeezes for the group', (then, now, expected) => {
-    const given = facts({ last: squeezes(then), people: [regular], attended });
+    const given = facts({ baseline: baseline(squeezes(then)), people: [regular], attended });
     expect(findings(squeezes(now), 'G2', given)[0]?.text ?? null).toBe(expected);
   });
 
@@ -85,21 +85,31 @@ describe('G2 a gentle rise', () => {
     ['a newcomer', newcomer, 'Nell'],
     ['someone after a flare', sore, 'Saul'],
   ])('%s is allowed ten in a hundred', (_, who, name) => {
-    const given = facts({ last: squeezes(10), people: [regular, who], attended });
+    const given = facts({ baseline: baseline(squeezes(10)), people: [regular, who], attended });
     expect(findings(squeezes(11), 'G2', given)).toEqual([]);
     const [found] = findings(squeezes(12), 'G2', given);
     expect(found).toMatchObject({ severity: 'must', personIds: [who.id] });
     expect(found!.text).toContain(name);
   });
 
+  test('after a lighter week the class before it is what is said, in the finding and in the mend', () => {
+    const given = facts({ baseline: baseline(squeezes(10), false), people: [regular], attended });
+    const [rise] = findings(squeezes(13, 2_000), 'G2', given);
+    expect(rise!.text).toBe('Resisted repetitions by effort rise by 30 % from the last usual week.');
+    expect(rise!.mend!.label).toBe('Put it back to the last usual week');
+    expect(findings(squeezes(13, 2_000), 'G1', given)[0]!.text).toContain(
+      'is harder than in the last usual week in ',
+    );
+  });
+
   test('putting the row back mends it', () => {
-    const given = facts({ last: squeezes(10), people: [regular], attended });
+    const given = facts({ baseline: baseline(squeezes(10)), people: [regular], attended });
     expect(findings(mended(squeezes(20), 'G2', given), 'G2', given)).toEqual([]);
   });
 
   test('leaning more is told by the loading index', () => {
     const leans = (n: number) => planWith({ load: [['thigh-press', { sets: n }]] });
-    const given = facts({ last: leans(1), people: [regular], attended });
+    const given = facts({ baseline: baseline(leans(1)), people: [regular], attended });
     expect(findings(leans(4), 'G2', given)[0]!.text).toMatch(/^The loading index rises by \d+ %/);
     expect(findings(leans(1), 'G2', given)).toEqual([]);
   });

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { placedRows, type MovementRow } from '@/core/plan/plan';
 import { applyStep, type PlanStep } from '@/core/plan/step';
 import { checkPlan } from '@/core/plan/check';

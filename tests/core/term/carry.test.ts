@@ -3,7 +3,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { primaryCount, withPrimaryCount, type Dose } from '@/core/dose/dose';
 import { lighterDose } from '@/core/dose/lighter';
 import { shortDose } from '@/core/dose/short';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import type { Plan } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/step';
 import { carrySteps, type ItemChange, type Reached } from '@/core/term/carry';

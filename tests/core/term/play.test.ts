@@ -4,7 +4,7 @@ import { dice } from '@/core/dice';
 import { addDays } from '@/core/days';
 import { primaryCount } from '@/core/dose/dose';
 import { rungOf } from '@/core/plan/at-rung';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { playOnce } from '@/core/term/play/play';
 import { playTerm } from '@/core/term/play/played';
 import type { PlayFacts, PlayOptions } from '@/core/term/play/options';

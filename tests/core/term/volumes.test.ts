@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseTotals } from '@/core/dose/totals';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { FAMILIES, familyOf } from '@/core/progress/family';
 import { verdictFor } from '@/core/screening/verdict';
 import { donePlan, doneByPerson } from '@/core/term/done';

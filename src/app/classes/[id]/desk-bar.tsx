@@ -113,7 +113,7 @@ export function DeskBar({
           catalogue={context.catalogue}
           others={others}
           blocks={blocks}
-          lastId={room.last?.id ?? null}
+          lastId={room.lastTaught?.id ?? null}
         />
       )}
       {open === 'details' && <DetailsPanel info={info} sharing={sharing} editor={editor} />}

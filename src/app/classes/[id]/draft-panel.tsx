@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Draft } from '@/core/draft/draft';
 import { FOCUSES, type DraftWish, type Focus } from '@/core/draft/wish';
 import type { Catalogue } from '@/core/catalogue/movement';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import { replaceRows } from '@/core/plan/replace';
 import { clockText, plural } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
@@ -48,9 +48,9 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
   const { result, asked, start, stop } = useDraft();
   const draft = (next: DraftWish) => {
     setWish(next);
-    const { info, people, bag, shown, lastUsual, attended, own, checkIns } = room;
+    const { info, people, bag, shown, baseline, attended, own, checkIns } = room;
     start({
-      room: { info, people, bag, shown, lastUsual, attended, own, checkIns },
+      room: { info, people, bag, shown, baseline, attended, own, checkIns },
       lately: room.recent,
       breathMs: plan.breathMs,
       wish: { ...next, kept: keep ? planned : [] },

@@ -1,10 +1,12 @@
 'use client';
 
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { ClassFacts, PlanCheck } from '@/core/plan/check';
 import type { Finding, Severity } from '@/core/plan/finding';
 import { mendEffect } from '@/core/plan/mend-effect';
 import { muteOf, muteStep, unmuteStep } from '@/core/plan/mute';
+import { ruleOf } from '@/core/plan/rules';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { mendWords, shortMendWords } from './mend-words';
@@ -61,6 +63,11 @@ export function FindingsStrip(props: Props) {
               ))}
             </ul>
             <MutedList {...props} />
+            <p className="mt-3">
+              <Link href="/rules" className="underline">
+                All rules that a plan is checked by
+              </Link>
+            </p>
           </>
         )}
       </div>
@@ -171,7 +178,10 @@ function MutedList({ check, editor }: Props) {
           return (
             <li key={code} className="flex flex-wrap items-center gap-x-4 border-t border-edge pt-1">
               <p className="min-w-0 flex-1 basis-80">
-                <strong>{code}.</strong> {found.map((f) => f.text).join(' ')}{' '}
+                <strong>
+                  {ruleOf(code)?.title} ({code}).
+                </strong>{' '}
+                {found.map((f) => f.text).join(' ')}{' '}
                 {reason ? `Because: ${reason}` : 'No reason written; a must would still be shown.'}
               </p>
               <Button

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { coverageGaps, fillersFor, planMoves, usualMoves, type Filler } from '@/core/plan/coverage-gaps';
-import { leftOutIn, newMovementRow, rowStep, type RuleContext } from '@/core/plan/finding';
+import { leftOutIn, type RuleContext } from '@/core/plan/finding';
+import { newMovementRow, rowStep } from '@/core/plan/new-rows';
 import type { Plan } from '@/core/plan/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Movement } from '@/core/catalogue/movement';
 import type { ClassFacts } from '@/core/plan/check';
-import { freshRowId } from '@/core/plan/finding';
+import { freshRowId } from '@/core/plan/new-rows';
 import type { Plan, Row, Section } from '@/core/plan/plan';
 import { findMovements } from '@/core/catalogue/search';
 import type { Block } from '@/core/plan/block';

@@ -3,6 +3,7 @@
 import { useId, useState } from 'react';
 import type { Finding } from '@/core/plan/finding';
 import { muteSchema } from '@/core/plan/plan';
+import { ruleOf } from '@/core/plan/rules';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 
@@ -26,7 +27,8 @@ export function MuteForm({ finding: { code, severity }, onMute }: Props) {
       }}
     >
       <label htmlFor={id} className="font-semibold">
-        Why {code} does not matter in this class{severity !== 'must' && ' (may stay empty)'}
+        Why “{ruleOf(code)?.title}” ({code}) does not matter in this class
+        {severity !== 'must' && ' (may stay empty)'}
       </label>
       <input
         id={id}

@@ -23,7 +23,7 @@ export type OrderProps = {
   overview: boolean;
   /** What the rows go on into on the right. */
   side: Side;
-  last: { readonly day: string; readonly plan: Plan } | null;
+  lastTaught: { readonly day: string; readonly plan: Plan } | null;
   openRow: string | null;
   onOpenRow: (rowId: string | null) => void;
 };

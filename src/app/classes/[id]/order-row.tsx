@@ -20,7 +20,8 @@ type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | nu
 
 /** One row of the running order: its bead on the cord, when, what, dose, how long, and what stands beside it. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
-  const { editor, check, facts, weave, side, last, openRow, onOpenRow, overview, chosen, onChoose } = props;
+  const { editor, check, facts, weave, side, lastTaught, openRow, onOpenRow, overview, chosen, onChoose } =
+    props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
   const movement = row.kind === 'movement' ? movementOfRow(row, facts.catalogue) : undefined;
@@ -100,7 +101,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           near={near}
           overview={overview}
           sticky={weave.people.length > LARGE_WEAVE}
-          last={last}
+          lastTaught={lastTaught}
           edit={editor.edit}
           onOpenRow={onOpenRow}
         />

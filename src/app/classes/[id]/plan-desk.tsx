@@ -96,7 +96,7 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: P
           reserves={reserves}
           blocks={blocks}
           floor={room.floor}
-          last={room.last}
+          lastTaught={room.lastTaught}
           openRow={openRow}
           onOpenRow={setOpenRow}
         />

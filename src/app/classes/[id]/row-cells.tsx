@@ -5,7 +5,7 @@ import { pressNoteOf } from '@/core/load/press';
 import { doseWords } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
 import type { Severity } from '@/core/plan/finding';
-import { movementRows } from '@/core/plan/last-row';
+import { movementRows } from '@/core/plan/plan';
 import type { MovementRow, Row } from '@/core/plan/plan';
 import { capital, clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
@@ -29,7 +29,7 @@ type Props = {
   overview: boolean;
   /** The name stays in sight while a large weave is scrolled. */
   sticky: boolean;
-  last: OrderProps['last'];
+  lastTaught: OrderProps['lastTaught'];
   edit: PlanEditor['edit'];
   onOpenRow: OrderProps['onOpenRow'];
 };
@@ -71,7 +71,18 @@ export const RowCells = memo(function RowCells(props: Props) {
   );
 });
 
-function Name({ row, title, movement, severity, open, overview, sticky, last, isNew, onOpenRow }: Props) {
+function Name({
+  row,
+  title,
+  movement,
+  severity,
+  open,
+  overview,
+  sticky,
+  lastTaught,
+  isNew,
+  onOpenRow,
+}: Props) {
   const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean).join('; ') : '';
   return (
     <th
@@ -91,15 +102,15 @@ function Name({ row, title, movement, severity, open, overview, sticky, last, is
       </button>
       {way && <p className="text-sm leading-tight font-semibold">{capital(way)}</p>}
       {row.kind === 'movement' && !overview && (
-        <p className="text-sm leading-tight text-soft">{lastTime(row, last, isNew)}</p>
+        <p className="text-sm leading-tight text-soft">{lastTime(row, lastTaught, isNew)}</p>
       )}
     </th>
   );
 }
 
 /** The dose of the same movement in the class taught last. */
-function lastTime(row: MovementRow, last: OrderProps['last'], isNew: boolean): string {
-  const before = last && movementRows(last.plan).find((r) => r.movementId === row.movementId);
+function lastTime(row: MovementRow, lastTaught: OrderProps['lastTaught'], isNew: boolean): string {
+  const before = lastTaught && movementRows(lastTaught.plan).find((r) => r.movementId === row.movementId);
   if (!before) return isNew ? 'new to this group' : 'not last time';
   const words = doseWords(before.dose);
   return words === doseWords(row.dose) ? 'as last time' : `last time: ${words}`;

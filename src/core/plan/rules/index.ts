@@ -1,73 +1,45 @@
-import type { SequencingRule } from '../finding';
-import { bothSides } from './b1-both-sides';
-import { openAfterClosing } from './b2-open-after-closing';
-import { stretchPairs } from './b3-stretch-pairs';
-import { everyFinger } from './b4-every-finger';
-import { changeOfPlace } from './b5-change-of-place';
-import { oneChange } from './g1-one-change';
-import { gentleRise } from './g2-gentle-rise';
-import { fewNew } from './g3-few-new';
-import { enoughProps } from './k1-enough-props';
-import { fewProps } from './k2-few-props';
-import { cleanProps } from './k3-clean-props';
-import { latexWarning } from './k3-latex';
-import { softEdges } from './k4-soft-edges';
-import { warmFirst } from './o1-warm-first';
-import { earlyStart } from './o10-early-start';
-import { layerByLayer } from './o11-layer-by-layer';
-import { activeBeforeStretch } from './o2-active-before-stretch';
-import { lightFirst } from './o3-light-first';
-import { loadApart } from './o4-load-apart';
-import { counterStretch } from './o5-counter-stretch';
-import { quietEnding } from './o6-quiet-ending';
-import { simpleFirst } from './o7-simple-first';
-import { propsTogether } from './o8-props-together';
-import { talkAtRest } from './o9-talk-at-rest';
-import { somethingToDo } from './p1-something-to-do';
-import { helpersPresent } from './p2-helpers';
-import { fewLeftOut } from './p3-few-left-out';
-import { seatedTwin } from './p4-seated-twin';
-import { handBreak } from './r1-hand-break';
-import { water } from './r2-water';
-import { thumbRest } from './r4-thumb-rest';
-import { fitsSlot } from './t1-fits-slot';
-import { enoughWork } from './t2-enough-work';
-import { shortEfforts } from './t3-short-efforts';
+import type { Finding, RuleContext } from '../finding';
+import { BALANCE_RULES } from './balance';
+import { ORDER_RULES, ORDER_RESERVE_RULES } from './order';
+import { PEOPLE_RULES } from './people';
+import { PROGRESS_RULES } from './progress';
+import { PROPS_RULES } from './props';
+import { REST_RULES, REST_RESERVE_RULES } from './rest';
+import { findingsOf, type ReserveContext, type Rule } from './rule';
+import { TIME_RULES } from './time';
 
-/** Every sequencing rule; a new one is a file and a line here. */
-export const SEQUENCING_RULES: readonly SequencingRule[] = [
-  warmFirst,
-  activeBeforeStretch,
-  lightFirst,
-  loadApart,
-  counterStretch,
-  quietEnding,
-  simpleFirst,
-  propsTogether,
-  talkAtRest,
-  earlyStart,
-  layerByLayer,
-  bothSides,
-  openAfterClosing,
-  stretchPairs,
-  everyFinger,
-  changeOfPlace,
-  handBreak,
-  water,
-  thumbRest,
-  somethingToDo,
-  helpersPresent,
-  fewLeftOut,
-  seatedTwin,
-  enoughProps,
-  fewProps,
-  cleanProps,
-  latexWarning,
-  softEdges,
-  fitsSlot,
-  enoughWork,
-  shortEfforts,
-  oneChange,
-  gentleRise,
-  fewNew,
+const PLAN_RULES: readonly Rule[] = [
+  ...ORDER_RULES,
+  ...BALANCE_RULES,
+  ...REST_RULES,
+  ...PEOPLE_RULES,
+  ...PROPS_RULES,
+  ...TIME_RULES,
+  ...PROGRESS_RULES,
 ];
+
+const RESERVE_RULES: readonly Rule<ReserveContext>[] = [...ORDER_RESERVE_RULES, ...REST_RESERVE_RULES];
+
+export const planFindings = (context: RuleContext): readonly Finding[] =>
+  PLAN_RULES.flatMap((rule) => findingsOf(rule, context));
+
+export const reserveFindings = (context: ReserveContext): readonly Finding[] =>
+  RESERVE_RULES.flatMap((rule) => findingsOf(rule, context));
+
+/** What there is to say of a rule apart from a plan. */
+export type RuleEntry = Pick<Rule, 'code' | 'severity' | 'title' | 'reason' | 'source'>;
+
+/** Every sequencing rule, by the letters of the codes. */
+export const RULE_LETTERS: readonly { readonly name: string; readonly rules: readonly RuleEntry[] }[] = [
+  { name: 'Order', rules: [...ORDER_RULES, ...ORDER_RESERVE_RULES] },
+  { name: 'Balance', rules: BALANCE_RULES },
+  { name: 'Rest', rules: [...REST_RULES, ...REST_RESERVE_RULES] },
+  { name: 'People', rules: PEOPLE_RULES },
+  { name: 'Props', rules: PROPS_RULES },
+  { name: 'Time', rules: TIME_RULES },
+  { name: 'Progress', rules: PROGRESS_RULES },
+];
+
+/** A rule by its code. */
+export const ruleOf = (code: string): RuleEntry | undefined =>
+  RULE_LETTERS.flatMap((letter) => letter.rules).find((r) => r.code === code);

@@ -2,7 +2,7 @@ import { strongerOf } from '../../catalogue/rung';
 import { atRung, movementOfRow, rungOf } from '../../plan/at-rung';
 import type { PlanContext } from '../../plan/check';
 import { leftOutIn } from '../../plan/finding';
-import { movementRows } from '../../plan/last-row';
+import { movementRows } from '../../plan/plan';
 import type { MovementRow, Plan } from '../../plan/plan';
 import { groupMovesOn } from '../../progress/decision';
 import type { Family } from '../../progress/family';

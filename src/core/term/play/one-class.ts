@@ -2,7 +2,7 @@ import type { Dice } from '../../dice';
 import { primaryCount } from '../../dose/dose';
 import { movementOfRow, rungOf } from '../../plan/at-rung';
 import type { PlanContext } from '../../plan/check';
-import { movementRows } from '../../plan/last-row';
+import { movementRows } from '../../plan/plan';
 import type { MovementRow } from '../../plan/plan';
 import { decide, effortTarget, type Decision, type Outcome } from '../../progress/decision';
 import type { Family } from '../../progress/family';

@@ -1,11 +1,13 @@
 import { addDays } from '../../days';
 import { dice } from '../../dice';
 import { contextOf, type ClassFacts, type PlanContext } from '../../plan/check';
-import { movementRows } from '../../plan/last-row';
+import type { Baseline } from '../../plan/finding';
+import { movementRows } from '../../plan/plan';
 import type { Plan } from '../../plan/plan';
-import { oneChange } from '../../plan/rules/g1-one-change';
-import { steepRises } from '../../plan/rules/g2-gentle-rise';
-import { fewNew } from '../../plan/rules/g3-few-new';
+import { steepRises } from '../../plan/rules/progress/gentle-rise';
+import { oneChange } from '../../plan/rules/progress/one-change';
+import { fewNew } from '../../plan/rules/progress/few-new';
+import { findingsOf } from '../../plan/rules/rule';
 import { FAMILIES, type Family } from '../../progress/family';
 import { behindIn, pinThoseWhoStay, standsAfter } from './group';
 import { teach, type Player } from './one-class';
@@ -56,7 +58,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
       factsOn(facts, players, {
         week,
         day,
-        last: (classes.findLast((c) => !c.lighter) ?? classes.at(-1))?.plan,
+        baseline: baselineIn(classes),
         shown,
       }),
     );
@@ -78,7 +80,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
 
 /** What the rules across weeks say, without names: who is asked too much is made up here. */
 const breachesOf = (context: PlanContext): ClassPlayed['breaches'] => [
-  ...[...oneChange(context), ...fewNew(context)].map(({ code, text }) => ({ code, text })),
+  ...[oneChange, fewNew].flatMap((r) => findingsOf(r, context)).map(({ code, text }) => ({ code, text })),
   ...steepRises(context).map(({ words, people }) => ({
     code: 'G2',
     text:
@@ -88,17 +90,22 @@ const breachesOf = (context: PlanContext): ClassPlayed['breaches'] => [
   })),
 ];
 
+function baselineIn(classes: readonly ClassPlayed[]): Baseline | null {
+  const usual = classes.findLast((c) => !c.lighter) ?? classes.at(-1);
+  return usual ? { plan: usual.plan, isLastTaught: usual === classes.at(-1) } : null;
+}
+
 type OnDay = {
   readonly week: number;
   readonly day: string;
-  readonly last: Plan | undefined;
+  readonly baseline: Baseline | null;
   readonly shown: ReadonlySet<string>;
 };
 
 const factsOn = (
   facts: PlayFacts,
   players: readonly Player[],
-  { week, day, last, shown }: OnDay,
+  { week, day, baseline, shown }: OnDay,
 ): ClassFacts => ({
   catalogue: facts.catalogue,
   cautions: facts.cautions,
@@ -109,7 +116,7 @@ const factsOn = (
   shown: [...shown],
   day: judgedOn(facts, day),
   week,
-  last: last ?? null,
+  baseline,
   attended: Object.fromEntries(players.map((p) => [p.person.id, p.came])),
 });
 

@@ -1,0 +1,6 @@
+import { fewNew } from './few-new';
+import { gentleRise } from './gentle-rise';
+import { oneChange } from './one-change';
+
+/** G: from one class to the next. */
+export const PROGRESS_RULES = [oneChange, gentleRise, fewNew];

@@ -1,0 +1,23 @@
+import { kitFor } from '../../kit';
+import { PRACTICE, rule } from '../rule';
+
+const MOST_PROPS = 3;
+const IN_A_CLASS_UP_TO_MS = 45 * 60_000;
+
+export const fewProps = rule({
+  code: 'K2',
+  severity: 'should',
+  title: 'At most three props in up to 45 minutes',
+  reason: 'Handing out and collecting more than three props eats the time for moving.',
+  source: PRACTICE,
+  find: (context) => {
+    const kit = kitFor(context);
+    if (context.slotMs > IN_A_CLASS_UP_TO_MS || kit.length <= MOST_PROPS) return [];
+    return [
+      {
+        text: `${kit.length} different props in one class: ${kit.map((k) => k.prop.plural).join(', ')}.`,
+        rowIds: kit.flatMap((k) => k.rowIds),
+      },
+    ];
+  },
+});
