@@ -12,8 +12,8 @@ globalThis.oskilFront = true;
 
 /** So many at once; one group and its helpers need ten. */
 const MOST_CONNECTIONS = 400;
-/** A body of which nothing comes for so long is given up, ms: a backup waits for its turn. As a whole it may take long, since it may be large. */
-const STALLED_MS = 120_000;
+/** A body of which nothing comes for so long is given up, ms. As a whole it may take long, since a backup may be large. */
+const STALLED_MS = 30_000;
 const LONGEST_BODY_MS = 60 * 60_000;
 const HEADERS_WITHIN_MS = 20_000;
 

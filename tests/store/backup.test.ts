@@ -177,11 +177,31 @@ test('a file that does not end is let go as soon as it is too large, and nothing
       to.enqueue(new Uint8Array(65_536));
     },
   });
-  const brought = await bringBackup(endless as never, at(), 1_000_000);
+  const brought = await bringBackup(endless as never, at(), { most: 1_000_000 });
   expect(brought).toMatchObject({ ok: false, code: 'too-large' });
   expect(sent).toBeLessThan(3_000_000);
   expect(namesIn(backupFolder())).toEqual(there);
   expect(readdirSync(backupFolder()).filter((f) => f.endsWith('.part'))).toEqual([]);
+});
+
+test('what is damaged is told at once, though another backup is being made', async () => {
+  let done = () => {};
+  const never = new Promise<void>((resolve) => (done = resolve));
+  const inTurn = async <T>(work: () => Promise<T>): Promise<T> => {
+    await never;
+    return work();
+  };
+  const bytes = readFileSync(backupPath(await made())!);
+  const there = namesIn(backupFolder());
+  const bring = (part: Uint8Array) =>
+    bringBackup(new Blob([new Uint8Array(part)]).stream() as never, at(), { inTurn });
+  expect(await bring(bytes.subarray(0, 4_000))).toMatchObject({ ok: false, code: 'damaged' });
+  expect(namesIn(backupFolder())).toEqual(there);
+  const whole = bring(bytes);
+  // Another is made meanwhile, and leaves alone what is waiting.
+  await made();
+  done();
+  expect(await whole).toMatchObject({ ok: true });
 });
 
 test('a byte turned anywhere is found, or harms nothing', async () => {

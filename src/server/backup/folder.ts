@@ -8,8 +8,9 @@ export const backupFolder = (): string => join(dataFolder(), 'backups');
 
 /** A file that is being written; what is left of one was cut off. */
 export const PART = '.part';
-/** A folder that a large backup is opened in begins so; what is left of one was cut off. */
+/** A folder that a large backup is opened in begins so, and a file that comes from elsewhere; what is left of one was cut off. */
 export const OPENED = 'opened-';
+export const COMING = 'coming-';
 
 /** The backups there are, newest first. */
 export function listBackups(folder = backupFolder()): readonly BackupFile[] {
@@ -40,9 +41,9 @@ export function readyFolder(folder = backupFolder()): void {
   for (const name of namesIn(folder).filter((n) => n.endsWith(PART))) rmSync(join(folder, name));
 }
 
-/** At the start, when none is open: what an earlier process was killed over. A restore has one open while it makes a backup. */
+/** At the start, when none is open or coming: what an earlier process was killed over. A restore has one open while it makes a backup. */
 export function clearOpened(folder = backupFolder()): void {
-  for (const name of namesIn(folder).filter((n) => n.startsWith(OPENED)))
+  for (const name of namesIn(folder).filter((n) => n.startsWith(OPENED) || n.startsWith(COMING)))
     rmSync(join(folder, name), { recursive: true, force: true });
 }
 

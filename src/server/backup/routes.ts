@@ -26,7 +26,7 @@ export const restoreNow = jsonRoute(nothing, async (_, __, { name }, asker) => {
 /** The file itself is the body, so that it need not fit in memory. */
 export const bringOne = guarded(async ({ request }) => {
   const brought = request.body
-    ? await inTurn(() => bringBackup(request.body as ReadableStream<Uint8Array>, madeNow()))
+    ? await bringBackup(request.body as ReadableStream<Uint8Array>, madeNow(), { inTurn })
     : ({ ok: false, code: 'empty', message: 'This file is empty.' } as const);
   return answered(brought);
 });
