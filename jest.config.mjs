@@ -11,7 +11,7 @@ export default {
   transform: { '^.+\\.tsx?$': swc },
   // What only a server of its own can show; scripts/test.mjs starts one.
   testPathIgnorePatterns: process.env.OSKIL_TEST_POSTGRES ? [] : ['postgres.test'],
-  globalSetup: '<rootDir>/tests/global-setup.mjs',
+  globalSetup: '<rootDir>/tests/global-setup.ts',
   globalTeardown: '<rootDir>/tests/global-teardown.mjs',
   setupFiles: ['<rootDir>/tests/setup.ts'],
   testTimeout: 60_000,

@@ -1,12 +1,16 @@
 import { defineConfig } from '@playwright/test';
 
-/** The server is started by scripts/test.mjs or by hand; OSKIL_URL says where it listens. */
+/** Each worker has a server of its own, started by scripts/test.mjs: OSKIL_URLS. By hand there is one: OSKIL_URL. */
+const urls = process.env.OSKIL_URLS?.split(' ') ?? [];
+const mine = urls[Number(process.env.TEST_PARALLEL_INDEX ?? 0)];
+if (mine) process.env.OSKIL_URL = mine;
+
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 1,
+  workers: Math.max(1, urls.length),
   // A slow machine gets one second look; what needed it is reported as flaky.
   retries: process.env.CI ? 1 : 0,
-  // Two halves run beside each other, on machines of two cores.
+  // Several run beside each other, and the machine may be busy besides.
   timeout: 120_000,
   expect: { timeout: 20_000 },
   reporter: process.env.OSKIL_E2E_JSON

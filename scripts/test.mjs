@@ -66,46 +66,46 @@ async function onPostgres() {
   await postgres.stop();
 }
 
-/** Two halves beside each other, each with an app and data of its own: most of a screen's test is waiting. */
+/** So many beside each other, each with an app and data of its own: most of a screen's test is waiting. */
+const WORKERS = 2;
+
 async function playwright() {
   const empty = await emptyFolder(join(scratch, 'empty'));
   if (!step('a new folder', empty !== null)) return;
-  const halves = await Promise.all(['1/2', '2/2'].map((half) => screens(half, empty)));
-  for (const { name, started, passed, clean, file } of halves) {
-    step(`the app starts, ${name}`, started);
-    step(`screens in Chromium, ${name}`, passed);
-    step(`the app closes cleanly, ${name}`, clean);
-    if (!existsSync(file)) {
-      step(`Playwright results, ${name}`, false);
-      continue;
-    }
-    const { stats } = JSON.parse(readFileSync(file, 'utf8'));
-    totals.passed += stats.expected + stats.flaky;
-    totals.failed += stats.unexpected;
-    totals.skipped += stats.skipped;
-  }
-}
-
-async function screens(half, empty) {
-  const name = half.replace('/', ' of ');
-  const file = join(scratch, `playwright-${half.replace('/', '-')}.json`);
-  const { url, started, stop } = await startScratchDemo(
-    {
-      OSKIL_CLOCK_RATE: '40',
-      // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
-      OSKIL_TODAY: '2026-11-24',
-    },
-    empty,
+  const servers = await Promise.all(
+    Array.from({ length: WORKERS }, () =>
+      startScratchDemo(
+        {
+          OSKIL_CLOCK_RATE: '40',
+          // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
+          OSKIL_TODAY: '2026-11-24',
+        },
+        empty,
+      ),
+    ),
   );
-  const env = { OSKIL_URL: url, OSKIL_E2E_JSON: file, OSKIL_E2E_EMPTY: empty };
-  const passed =
-    started &&
-    (await runBeside(
-      'npx',
-      ['playwright', 'test', `--shard=${half}`, '--output', join(scratch, `results-${half[0]}`)],
-      env,
-    )) === 0;
-  return { name, started, passed, clean: await stop(), file };
+  const file = join(scratch, 'playwright.json');
+  if (
+    step(
+      'the app starts',
+      servers.every((s) => s.started),
+    )
+  ) {
+    const env = {
+      OSKIL_URLS: servers.map((s) => s.url).join(' '),
+      OSKIL_E2E_JSON: file,
+      OSKIL_E2E_EMPTY: empty,
+    };
+    const args = ['playwright', 'test', '--output', join(scratch, 'results')];
+    step('screens in Chromium', (await runBeside('npx', args, env)) === 0);
+  }
+  const closed = await Promise.all(servers.map((s) => s.stop()));
+  step('the app closes cleanly', closed.every(Boolean));
+  if (!existsSync(file)) return step('Playwright results', false);
+  const { stats } = JSON.parse(readFileSync(file, 'utf8'));
+  totals.passed += stats.expected + stats.flaky;
+  totals.failed += stats.unexpected;
+  totals.skipped += stats.skipped;
 }
 
 /** Chromium comes from Debian; where we may not install it, say what to install. */

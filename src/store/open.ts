@@ -3,7 +3,7 @@ import { dirname, join, resolve } from 'node:path';
 import { tablesInOrder } from './backup';
 import type { Database } from './db';
 import { lockFolder } from './lock';
-import { migrate } from './migrate';
+import { migrate, MIGRATIONS } from './migrate';
 import { openPglite } from './pglite';
 import { sync, syncTree } from './sync';
 
@@ -47,7 +47,7 @@ export async function replaceData(
   try {
     const making = makingOf(data);
     rmSync(making, { recursive: true, force: true });
-    const db = await openPglite(making, { unsynced: true });
+    const db = await openPglite(making, { unsynced: true, upTo: MIGRATIONS.length });
     try {
       await migrate(db);
       await fill(db);
@@ -119,7 +119,7 @@ async function openSound(data: string, mayBeNew: boolean): Promise<Database> {
 async function beginWith(data: string): Promise<void> {
   const making = makingOf(data);
   rmSync(making, { recursive: true, force: true });
-  await (await openPglite(making, { unsynced: true })).close();
+  await (await openPglite(making, { unsynced: true, upTo: MIGRATIONS.length })).close();
   await syncTree(making);
   rmSync(data, { recursive: true, force: true });
   renameSync(making, data);

@@ -4,12 +4,18 @@ import type { Database, Db } from './db';
 import { ON_DISK, OnDiskFs } from './on-disk';
 import { orRefusal } from './refusal';
 
-let beginning: Blob | null = null;
+type Beginning = { readonly empty: Blob; readonly migration: number };
 
-/** From now on new databases begin as a copy of an empty one, which takes a fifth of the time. */
-export function beginFrom(empty: Blob): void {
-  beginning = empty;
+const beginnings: Beginning[] = [];
+
+/** From now on new databases begin as a copy of an empty one, brought up to a migration; it takes a fifth of the time. */
+export function beginFrom(empty: Blob, migration = 0): void {
+  beginnings.push({ empty, migration });
 }
+
+/** The furthest of them that is not past what is wanted. */
+const beginningFor = (migration: number): Blob | undefined =>
+  beginnings.filter((b) => b.migration <= migration).sort((a, b) => b.migration - a.migration)[0]?.empty;
 
 const isNew = (folder: string | null): boolean =>
   folder === null || !existsSync(folder) || readdirSync(folder).length === 0;
@@ -19,17 +25,18 @@ const STARTED_WITH = [...PGlite.defaultStartParams.filter((p) => p !== '-F'), ..
 
 /**
  * Open an embedded database: on disk under `folder`, or in memory when it is null. What was answered is on the disk itself, but for a
- * folder that is `unsynced`: one that counts for nothing until it is whole, and is put on the disk then.
+ * folder that is `unsynced`: one that counts for nothing until it is whole, and is put on the disk then. A new one will be brought
+ * `upTo` a migration.
  */
-export async function openPglite(folder: string | null, { unsynced = false } = {}): Promise<Database> {
-  const isBeginning = isNew(folder);
+export async function openPglite(folder: string | null, { unsynced = false, upTo = 0 } = {}): Promise<Database> {
+  const beginning = isNew(folder) ? beginningFor(upTo) : undefined;
   if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
   const disk = folder === null ? null : new OnDiskFs(folder);
   const pg = await PGlite.create({
     ...(disk
       ? { fs: disk, startParams: unsynced ? PGlite.defaultStartParams : STARTED_WITH }
       : { dataDir: 'memory://' }),
-    ...(beginning && isBeginning && { loadDataDir: beginning }),
+    ...(beginning && { loadDataDir: beginning }),
   });
   await pg.query("set time zone 'UTC'");
   const answered = async <T>(work: Promise<T>): Promise<T> => {

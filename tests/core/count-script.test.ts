@@ -7,6 +7,7 @@ import { doseTotals } from '@/core/dose/totals';
 import { USUAL_STYLE } from '@/core/teach/count-style';
 import { NO_VOICE, ticksOf } from '@/core/teach/ticks';
 import { anyDose } from './arbitrary';
+import { runs } from '../runs';
 
 const context = { breathMs: 5_000, isNew: false };
 const ticked = (dose: Dose) => ticksOf(scriptOf(dose, context), USUAL_STYLE, NO_VOICE);
@@ -18,7 +19,7 @@ test('the script is exactly as long as the arithmetic says', () => {
     fc.property(anyDose, anyContext, (dose, ctx) => {
       expect(scriptLength(scriptOf(dose, ctx))).toBe(doseTiming(dose, ctx).totalMs);
     }),
-    { numRuns: 500 },
+    { numRuns: runs(2_000, 0.1) },
   );
 });
 
@@ -27,7 +28,7 @@ test('expanded beats equal repetitions x sets x sides x directions x items', () 
     fc.property(anyDose, (dose) => {
       expect(counted(scriptOf(dose, context))).toHaveLength(doseTotals(dose).beats);
     }),
-    { numRuns: 500 },
+    { numRuns: runs(2_000, 0.1) },
   );
 });
 
@@ -58,7 +59,7 @@ test('in every bout the numbers run from 1 to the last with none skipped or said
         }
       });
     }),
-    { numRuns: 300 },
+    { numRuns: runs(1_200, 0.1) },
   );
 });
 

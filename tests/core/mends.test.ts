@@ -9,6 +9,7 @@ import { placedRows, planSchema, type Plan } from '@/core/plan/plan';
 import { anyPlan, anyStep } from './arbitrary';
 import { person } from './people';
 import { facts, findings, planWith, rest, talk } from './plans';
+import { runs } from '../runs';
 
 const after = (plan: Plan, step: PlanStep): Plan => {
   const result = applyStep(plan, step);
@@ -71,7 +72,7 @@ describe('a mend is tried out before it is offered', () => {
           expect(checkPlan(next, f).timing.endingMs).toBeGreaterThanOrEqual(check.timing.endingMs);
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(120, 1 / 3) },
     );
   });
 });
@@ -96,7 +97,7 @@ test('after any edits and the mends they bring, taking all of it back gives the 
       for (const inverse of inverses) plan = after(plan, inverse);
       expect(plan).toEqual(first);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(120, 1 / 3) },
   );
 });
 
@@ -166,7 +167,7 @@ describe('what to shorten', () => {
         const cut = new Set(rankedCuts(contextOf(p, facts())).map((c) => c.rowId));
         expect(settle.filter((r) => cut.has(r.row.id))).toEqual([]);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(180, 1 / 3) },
     );
   });
 });

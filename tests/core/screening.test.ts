@@ -14,6 +14,7 @@ import { doseWord } from '@/core/screening/dose-facts';
 import { VERDICTS, verdictFor } from '@/core/screening/verdict';
 import { anyDose } from './arbitrary';
 import { person } from './people';
+import { runs } from '../runs';
 
 const context = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' };
 const movement = (id: string) => CATALOGUE.movement(id)!;
@@ -43,7 +44,7 @@ test('two doses with the same word are judged alike, whatever else differs in th
       if (doseWord(a) === doseWord(b))
         expect(verdictFor(who, m, a, context)).toEqual(verdictFor(who, m, b, context));
     }),
-    { numRuns: 300 },
+    { numRuns: runs(1_200, 0.1) },
   );
 });
 
@@ -258,7 +259,7 @@ describe('at the door', () => {
         for (const hand of ['L', 'R'] as const)
           expect(rank(after![hand].kind)).toBeGreaterThanOrEqual(rank(before![hand].kind));
       }),
-      { numRuns: 150 },
+      { numRuns: runs(600, 0.1) },
     );
   });
 

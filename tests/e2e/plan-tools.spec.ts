@@ -24,9 +24,14 @@ test('a mend says what it changes; a must is muted with a reason alone, and spea
   await r1.getByRole('button', { name: 'Mute R1 for this class' }).click();
   await r1.getByRole('button', { name: 'Mute R1', exact: true }).click();
   await expect(r1.getByRole('alert')).toHaveText('A must is muted only with a reason.');
-  await r1.getByLabel(/^Why R1/).fill('They rest between by themselves');
+  await r1
+    .getByLabel(
+      'Why “A hand break after two grip rows or 90 s of gripping” (R1) does not matter in this class',
+    )
+    .fill('They rest between by themselves');
   await page.keyboard.press('Enter');
   await expect(strip.getByText('Muted for this class')).toBeVisible();
+  await expect(strip).toContainText('A hand break after two grip rows or 90 s of gripping (R1).');
   await expect(strip).toContainText('Because: They rest between by themselves');
   await expect(page.getByText('Saved: Mute R1')).toBeVisible();
   await page.reload();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { noFaults } from './axe';
+import { enoughContrast, noFaults } from './axe';
 import { askedElsewhere } from './elsewhere';
 import { makeClass, openFriday } from './steps';
 
@@ -18,6 +18,7 @@ const PAGES = [
   '/room',
   '/terms',
   '/files',
+  '/rules',
 ];
 
 for (const path of [...PAGES, '/nowhere'])
@@ -139,6 +140,50 @@ test('axe finds nothing on a wrap-up, as a table and as a picture', async ({ pag
   await page.getByRole('button', { name: 'Show as a picture' }).click();
   await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
   await noFaults(page);
+});
+
+test('everything stands out enough: pages, a plan with its findings, teaching, marks and help', async ({
+  page,
+}) => {
+  test.slow();
+  for (const path of [
+    '/',
+    '/people',
+    '/movements/ball-squeeze',
+    '/loading',
+    '/settings',
+    '/rules',
+    '/lock',
+  ]) {
+    await page.goto(path);
+    await enoughContrast(page);
+  }
+  await makeClass(page, 'Contrast class', ['Ball squeeze', 'Ring squeeze'], ['Bashir K', 'Delphine M']);
+  const findings = page.getByRole('region', { name: 'Findings' });
+  await findings.getByRole('button', { name: /^All/ }).click();
+  await page.getByLabel('Traces').check();
+  await page.getByRole('button', { name: /^Who comes/ }).click();
+  await enoughContrast(page);
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await enoughContrast(page);
+  await page.keyboard.press('m');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await enoughContrast(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('h');
+  await enoughContrast(page);
+  await page.goto('/classes');
+  await page
+    .getByRole('row', { name: /written up/ })
+    .last()
+    .getByRole('link')
+    .click();
+  await page.getByRole('button', { name: 'Show as a picture' }).click();
+  await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
+  await enoughContrast(page);
 });
 
 test.describe('at 200 % zoom', () => {

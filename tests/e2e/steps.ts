@@ -1,4 +1,8 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIResponse, type Page } from '@playwright/test';
+import { CATALOGUE } from '@/catalogue/movements';
+import { newMovementRow, rowStep } from '@/core/plan/new-rows';
+import { emptyPlan } from '@/core/plan/plan';
+import { applyStep } from '@/core/plan/step';
 
 /** A person as the routes take one. */
 export const BLANK_PERSON = {
@@ -26,25 +30,42 @@ export async function openFriday(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Friday Slow Hands, week 4' })).toBeVisible();
 }
 
-/** A small class of a test's own, with these people and these rows in its second section. */
+/**
+ * A small class of a test's own, with these people and these rows in its second section, open on its plan. It is made by the
+ * routes; tests/e2e/journey.spec.ts makes one by hand.
+ */
 export async function makeClass(
   page: Page,
   name: string,
   rows: readonly string[],
   people: readonly string[] = ['Ansel B', 'Delphine M'],
 ): Promise<void> {
-  await page.goto('/classes/new');
-  await page.getByLabel('Name').fill(name);
-  await page.getByRole('button', { name: 'Make the class' }).click();
-  await expect(page.getByRole('heading', { name: `${name}, week 1` })).toBeVisible();
-  for (const person of people) await page.getByRole('checkbox', { name: person }).check();
-  await page.getByRole('button', { name: 'Save who comes' }).click();
-  await expect(page.getByRole('columnheader', { name: people[0]! })).toBeVisible();
-  for (const row of rows) {
-    await page.getByRole('button', { name: 'Add to move' }).click();
-    await page.getByLabel('Find a movement').fill(row);
-    await page.getByRole('button', { name: new RegExp(`^\\w+ ${row}`) }).click();
-    await expect(page.getByRole('button', { name: `Move ${row}` })).toBeVisible();
+  const { request } = page;
+  const done = async (answer: Promise<APIResponse>) => {
+    const reply = await answer;
+    expect(reply.status(), await reply.text()).toBe(200);
+    return (await reply.json()) as { id: string };
+  };
+  const details = { name, place: '', day: NEW_CLASS_DAY, startsAt: '10:30', slotMinutes: 45 };
+  const { id } = await done(request.post('/api/classes', { data: details }));
+  const list = await (await request.get('/people')).text();
+  const idOf = (person: string): string =>
+    new RegExp(`href="/people/([0-9a-f-]{36})"[^>]*>${person}<`).exec(list)![1]!;
+  const roster = { personIds: people.map(idOf), helpers: [] };
+  await done(request.put(`/api/classes/${id}/roster`, { data: roster }));
+  let plan = emptyPlan();
+  for (const [version, title] of rows.entries()) {
+    const movement = CATALOGUE.movements.find((m) => m.name === title)!;
+    const index = plan.sections.find((s) => s.id === 'move')!.rows.length;
+    const step = rowStep('move', newMovementRow(plan, movement, 'made'), index);
+    const data = { type: 'edit', version, label: `Add ${title}`, step };
+    await done(request.post(`/api/classes/${id}/plan`, { data }));
+    const added = applyStep(plan, step);
+    if (added.ok) plan = added.value.plan;
   }
-  if (rows.length > 0) await expect(page.getByText(/^Saved: Add/)).toBeVisible();
+  await page.goto(`/classes/${id}`);
+  await expect(page.getByRole('columnheader', { name: people[0]! })).toBeVisible();
 }
+
+/** The day that a first class is proposed for when it is made by hand. */
+const NEW_CLASS_DAY = '2026-11-24';

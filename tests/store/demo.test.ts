@@ -6,7 +6,7 @@ import { loadDemo } from '@/demo/load';
 import { loadClassroom } from '@/server/classroom';
 import { lastDoneDays, listClasses } from '@/store/classes';
 import type { Database } from '@/store/db';
-import { migrate } from '@/store/migrate';
+import { migrate, MIGRATIONS } from '@/store/migrate';
 import { listPeople } from '@/store/people';
 import { openPglite } from '@/store/pglite';
 import { loadEvents, loadTaught } from '@/store/teaching';
@@ -17,7 +17,7 @@ let n = 0;
 const newId = () => `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`;
 
 beforeAll(async () => {
-  db = await openPglite(null);
+  db = await openPglite(null, { upTo: MIGRATIONS.length });
   await migrate(db);
   await loadDemo(db, '2026-11-24', newId);
 });

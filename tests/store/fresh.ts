@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { Database } from '@/store/db';
-import { migrate } from '@/store/migrate';
+import { migrate, MIGRATIONS } from '@/store/migrate';
 import { openPglite } from '@/store/pglite';
 import { openPostgres } from '@/store/postgres';
 
 /** One empty database for a file of tests; `empty` clears it between them. */
 export async function freshDatabase(): Promise<Database & { empty: () => Promise<void> }> {
   const server = process.env.OSKIL_TEST_POSTGRES;
-  const db = server ? await ownOn(server) : await openPglite(null);
+  const db = server ? await ownOn(server) : await openPglite(null, { upTo: MIGRATIONS.length });
   await migrate(db);
   return {
     ...db,

@@ -31,7 +31,16 @@ test('neither the passphrase nor a session can be read out of the database', asy
   ]);
   expect(kept).not.toContain(WORDS);
   expect(kept).not.toContain(token);
-  expect(kept).toMatch(/scrypt:65536:8:1:/);
+  expect(kept).toMatch(/scrypt:\d+:8:1:/);
+});
+
+test('it is kept at a cost that makes guessing slow', async () => {
+  const real = jest.requireActual<typeof import('@/server/lock/passphrase')>('@/server/lock/passphrase');
+  const kept = await real.hashPassphrase(WORDS);
+  expect(kept).toMatch(/^scrypt:65536:8:1:/);
+  expect(real.NOBODYS_PASSPHRASE).toMatch(/^scrypt:65536:8:1:/);
+  expect(await real.isPassphrase(WORDS, kept)).toBe(true);
+  expect(await real.isPassphrase(`${WORDS} `, kept)).toBe(false);
 });
 
 test('the same words typed on another keyboard open it; wrong ones all get the same answer', async () => {

@@ -55,7 +55,7 @@ export async function openBackup(
   const header = await readBackup(path);
   if (!header.ok) return header;
   const { migration } = header.value;
-  const db = await scratchDatabase(statSync(path).size <= mostInMemory ? null : dirname(path));
+  const db = await scratchDatabase(statSync(path).size <= mostInMemory ? null : dirname(path), migration);
   try {
     await migrate(
       db,
@@ -85,10 +85,10 @@ const MOST_BESIDES = 20_000_000;
 class NoBackup extends Error {}
 
 /** An empty database that is gone once it is closed: in memory, or in a folder beside where it is said. */
-async function scratchDatabase(beside: string | null): Promise<Database> {
-  if (beside === null) return openPglite(null);
+async function scratchDatabase(beside: string | null, upTo: number): Promise<Database> {
+  if (beside === null) return openPglite(null, { upTo });
   const folder = mkdtempSync(join(beside, OPENED));
-  const db = await openPglite(folder, { unsynced: true });
+  const db = await openPglite(folder, { unsynced: true, upTo });
   return {
     ...db,
     close: async () => {

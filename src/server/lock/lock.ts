@@ -30,7 +30,7 @@ import {
 import { idFrom } from '../ids';
 import { today } from '../today';
 import { listensBeyond } from './addresses';
-import { hashPassphrase, isPassphrase } from './passphrase';
+import { hashPassphrase, isPassphrase, NOBODYS_PASSPHRASE } from './passphrase';
 import { aimAt, startTry, type Caller } from './tries';
 
 /** A session that nobody uses for so long is over. */
@@ -81,7 +81,7 @@ export async function open(
   if ('code' in one) return one;
   const code = await classOfCode(db, hashOf(plainCode(secret)), today());
   const kept = await keptFor(db, name);
-  const isRight = await isPassphrase(secret, kept?.passphrase ?? NOBODYS);
+  const isRight = await isPassphrase(secret, kept?.passphrase ?? NOBODYS_PASSPHRASE);
   if (code !== null) {
     // A code says nothing of the passphrase, so it forgives no tries at it.
     await one.takeBack();
@@ -110,9 +110,6 @@ async function keptFor(
   const passphrase = await loadPassphrase(db);
   return passphrase === null ? null : { id: null, passphrase };
 }
-
-/** Tried when there is nobody of that name, so that it takes as long as when there is. */
-const NOBODYS = `scrypt:65536:8:1:${'A'.repeat(22)}:${'A'.repeat(43)}`;
 
 async function newSession(db: Db, session: Session): Promise<string> {
   const token = randomBytes(32).toString('base64url');

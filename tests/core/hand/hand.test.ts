@@ -19,6 +19,7 @@ import {
   type Pose,
 } from '@/core/hand/pose';
 import { distance, type Vec } from '@/core/hand/vector';
+import { runs } from '../../runs';
 
 const anyPose: fc.Arbitrary<Pose> = fc
   .tuple(...JOINT_LIMITS.map((l) => fc.integer({ min: l.min, max: l.max })))
@@ -65,7 +66,7 @@ describe('forward kinematics', () => {
             expect(distance(digits[digit][i]!, digits[digit][i + 1]!)).toBeCloseTo(mm, 6),
           );
       }),
-      { numRuns: 100 },
+      { numRuns: runs(400, 0.1) },
     );
   });
 
@@ -115,7 +116,7 @@ describe('poses', () => {
       fc.property(anyPose, anyPose, fc.double({ min: 0, max: 1, noNaN: true }), (a, b, share) => {
         expect(beyondLimits(blend(fullPose(a), fullPose(b), ease(share)))).toEqual([]);
       }),
-      { numRuns: 100 },
+      { numRuns: runs(400, 0.1) },
     );
   });
 });
@@ -236,7 +237,7 @@ describe('the drawing', () => {
           expect(numbers(s.d).every((n) => Math.abs(n) < 400)).toBe(true);
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(800, 0.1) },
     );
   });
 });

@@ -7,6 +7,7 @@ import { registerSheet } from '@/core/paper/register-sheet';
 import { bold, paragraph, words, type Block, type Sheet } from '@/core/paper/sheet';
 import { gap, type Strip } from '@/core/paper/strips';
 import { person } from '../people';
+import { runs } from '../../runs';
 
 const measure = (text: string, isBold: boolean, size: number) =>
   [...text].length * size * (isBold ? 0.55 : 0.5);
@@ -71,7 +72,7 @@ test('whatever is on a sheet, every word of it is on paper, inside the margins',
         expect(m.y).toBeLessThanOrEqual(height - 20);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: runs(200, 0.15) },
   );
 });
 
@@ -88,7 +89,7 @@ test('a reader that speaks it is told each word once: every mark that is read ha
       walk(laid.tag);
       for (const m of laid.pages.flat()) if (m.tag) expect(all.has(m.tag)).toBe(true);
     }),
-    { numRuns: 40 },
+    { numRuns: runs(200, 0.1) },
   );
 });
 

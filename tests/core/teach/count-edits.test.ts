@@ -3,6 +3,7 @@ import { doseOf, type Dose } from '@/core/dose/dose';
 import { COUNTED, scriptLength, scriptOf, type Beat } from '@/core/dose/script';
 import { MOST_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from '@/core/teach/count-edits';
 import { anyDose } from '../arbitrary';
+import { runs } from '../../runs';
 
 const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });
 const reps = script(doseOf({ mode: 'reps', reps: 5, tempoMs: 1_000 }));
@@ -43,7 +44,7 @@ test('a change rewrites nothing that was over when it was made, and beats stay o
         expect(b.startMs).toBe(i === 0 ? 0 : after[i - 1]!.startMs + after[i - 1]!.durationMs),
       );
     }),
-    { numRuns: 200 },
+    { numRuns: runs(600, 0.1) },
   );
 });
 

@@ -8,6 +8,7 @@ import { sayingMs, sayingsOf } from '@/core/teach/sayings';
 import { NO_VOICE, ticksOf, type RowVoice } from '@/core/teach/ticks';
 import { beatAtTime } from '@/core/teach/position';
 import { anyDose } from '../arbitrary';
+import { runs } from '../../runs';
 
 const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });
 const reps = (n: number, tempoMs = 3_000) => script(doseOf({ mode: 'reps', reps: n, tempoMs }));
@@ -42,7 +43,7 @@ test('the voice never talks over itself, and never outside the count', () => {
         if (i > 0) expect(s.atMs).toBeGreaterThanOrEqual(said[i - 1]!.atMs + said[i - 1]!.sayMs);
       });
     }),
-    { numRuns: 150 },
+    { numRuns: runs(600, 0.1) },
   );
 });
 

@@ -1,9 +1,19 @@
 import { readdirSync } from 'node:fs';
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test';
 import { noFaults } from './axe';
+import { end, scratchFolder, startOwn, type OwnServer } from './own-server';
 import { makeClass } from './steps';
 
-/** Last of all: while it runs, nobody else gets in. Routes, and what else a caller can say, are tried in gate.test and trust.spec. */
+/** On a demo of its own, since nobody else gets in meanwhile. Routes, and what else a caller can say, are tried in gate.test and trust.spec. */
+let folder: string;
+let server: OwnServer;
+const test = base.extend({ baseURL: ({}, use) => use(server.url) });
+test.beforeAll(async () => {
+  folder = scratchFolder();
+  server = await startOwn(folder, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' });
+});
+test.afterAll(() => end(folder, server));
+
 const WORDS = 'seven slow beads';
 const NOBODY = '00000000-0000-4000-8000-000000000000';
 
