@@ -1,5 +1,8 @@
-import tseslint from 'typescript-eslint';
+import { readdirSync } from 'node:fs';
+import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescript';
+import importX from 'eslint-plugin-import-x';
 import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
 
 /** Imports point one way: app -> ui, server, demo -> store -> catalogue -> core. */
 const oneWay = (files, forbidden, message) => ({
@@ -8,6 +11,52 @@ const oneWay = (files, forbidden, message) => ({
     'no-restricted-imports': ['error', { patterns: [{ regex: forbidden, message }] }],
   },
 });
+
+/** Folders of the core, lowest first: each may import those on the floors below it, through their door, and nothing else. */
+export const FLOORS = [
+  ['backup', 'lock', 'dose'],
+  ['hand'],
+  ['catalogue'],
+  ['cord', 'people'],
+  ['screening', 'measure'],
+  ['load', 'shelf'],
+  ['plan'],
+  ['teach', 'draft'],
+  ['progress'],
+  ['term', 'home'],
+  ['paper', 'formats'],
+  ['venue'],
+];
+
+const folders = readdirSync('src/core', { withFileTypes: true }).flatMap((e) =>
+  e.isDirectory() ? [e.name] : [],
+);
+const homeless = folders.filter((f) => !FLOORS.flat().includes(f));
+if (homeless.length > 0) throw new Error(`On no floor: src/core/${homeless.join(', src/core/')}`);
+
+/** A folder is entered by its door alone, and not at all from its own floor or below. */
+const zones = FLOORS.flatMap((floor, level) =>
+  floor.flatMap((name) => {
+    const from = `./src/core/${name}`;
+    const below = FLOORS.slice(0, level + 1).flat();
+    return [
+      {
+        target: below.filter((other) => other !== name).map((other) => `./src/core/${other}`),
+        from,
+        message: `core/${name} stands above or beside this folder: imports in the core run down (FLOORS in eslint.config.mjs).`,
+      },
+      {
+        target: [
+          './src/!(core)/**',
+          ...folders.filter((other) => other !== name).map((other) => `./src/core/${other}`),
+        ],
+        from,
+        except: ['./index.ts'],
+        message: `Come in by the door, core/${name}/index.ts, and list there what you need.`,
+      },
+    ].filter((zone) => zone.target.length > 0);
+  }),
+);
 
 const outsideCore = '^(@/(?!core/)|react|next|radix-ui|@electric-sql|lucide|date-fns|node:)';
 
@@ -23,7 +72,28 @@ export default tseslint.config(
       eqeqeq: 'error',
     },
   },
-  oneWay(['src/core/**'], outsideCore, 'The core imports only the core, zod and small pure libraries.'),
+  {
+    files: ['src/**'],
+    plugins: { 'import-x': importX },
+    settings: {
+      ...importX.flatConfigs.typescript.settings,
+      'import-x/resolver-next': [createTypeScriptImportResolver()],
+    },
+    rules: {
+      'import-x/no-cycle': ['error', { ignoreExternal: true }],
+      'import-x/no-restricted-paths': ['error', { zones }],
+    },
+  },
+  {
+    files: ['src/core/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^\\./.+/', message: 'It stands below every folder.' }] },
+      ],
+    },
+  },
+  oneWay(['src/core/*/**'], outsideCore, 'The core imports only the core, zod and small pure libraries.'),
   {
     files: ['src/core/**'],
     rules: {

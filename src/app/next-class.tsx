@@ -1,6 +1,6 @@
 import Link from 'next/link';
-import { fullName, type Person } from '@/core/people/person';
-import type { PlanCheck } from '@/core/plan/check';
+import { fullName, type Person } from '@/core/people';
+import type { PlanCheck } from '@/core/plan';
 import { clockText, nameList, plural, timeSpan } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
 import { buttonClass } from '@/ui/button';

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { gradeCounts, type KitLine } from '@/core/plan/kit';
+import { gradeCounts, type KitLine } from '@/core/plan';
 import { plural } from '@/core/words';
 import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';

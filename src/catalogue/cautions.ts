@@ -1,6 +1,5 @@
-import { EFFORT_KINDS, type EffortKind } from '@/core/catalogue/movement';
-import type { CautionRule } from '@/core/screening/rule';
-import type { CautionTable } from '@/core/screening/verdict';
+import { EFFORT_KINDS, type EffortKind } from '@/core/catalogue';
+import type { CautionRule, CautionTable } from '@/core/screening';
 import { CONDITIONS } from './conditions';
 
 const ANY = ['settled', 'sore', 'flare', 'not cleared'] as const;

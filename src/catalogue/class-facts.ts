@@ -1,9 +1,8 @@
-import { withOwn, type OwnMovement } from '@/core/catalogue/own';
-import type { Person } from '@/core/people/person';
-import { asToday, type CheckIn } from '@/core/screening/check-in';
-import type { ClassFacts } from '@/core/plan/check';
-import type { Baseline } from '@/core/plan/finding';
-import type { Snapshot } from '@/core/teach/snapshot';
+import { withOwn, type OwnMovement } from '@/core/catalogue';
+import type { Person } from '@/core/people';
+import { asToday, type CheckIn } from '@/core/screening';
+import type { Baseline, ClassFacts } from '@/core/plan';
+import type { Snapshot } from '@/core/teach';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
 

@@ -1,4 +1,4 @@
-import type { Condition } from '@/core/screening/rule';
+import type { Condition } from '@/core/screening';
 
 const hand = (id: string, name: string, definition: string): Condition => ({
   id,

@@ -1,4 +1,4 @@
-import type { Declined } from '@/core/catalogue/movement';
+import type { Declined } from '@/core/catalogue';
 
 /** Things an instructor may look for that Oskil leaves out, and why. */
 export const DECLINED: readonly Declined[] = [

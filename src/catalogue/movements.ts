@@ -15,7 +15,7 @@ import { tap } from './movements/tap';
 import { weights } from './movements/weights';
 import { wrist } from './movements/wrist';
 import { PROPS } from './props';
-import { catalogueOf } from '@/core/catalogue/movement';
+import { catalogueOf } from '@/core/catalogue';
 
 export const MOVEMENTS = [
   ...arriveAndWake,

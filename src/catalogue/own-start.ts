@@ -1,6 +1,5 @@
-import { isSeated, type Catalogue, type Movement } from '@/core/catalogue/movement';
-import type { OwnMovement } from '@/core/catalogue/own';
-import { withSteps } from '@/core/hand/edit';
+import { isSeated, type Catalogue, type Movement, type OwnMovement } from '@/core/catalogue';
+import { withSteps } from '@/core/hand';
 import { LINKS } from './movements/entry';
 
 /** Stands in until the server gives a new movement its id. */

@@ -1,4 +1,4 @@
-import type { ForceLine, Prop } from '@/core/catalogue/prop';
+import type { ForceLine, Prop } from '@/core/catalogue';
 
 /**
  * Force lines are cautious planning figures for everyday pieces, not measurements of one make;

@@ -1,4 +1,4 @@
-import type { School } from '@/core/dose/school';
+import type { School } from '@/core/catalogue';
 
 /** Each school in one line, for whoever has to choose. */
 export const SCHOOL_WORDS: Readonly<Record<School, { name: string; line: string }>> = {

@@ -1,4 +1,4 @@
-import type { TaskLine } from '@/core/draft/tasks';
+import type { TaskLine } from '@/core/draft';
 
 const line = (words: string, movementIds: string): TaskLine => ({
   words: words.split(' '),

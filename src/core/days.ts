@@ -1,3 +1,5 @@
+import { z } from 'zod';
+
 const DAY_MS = 86_400_000;
 const instant = (day: string): number => Date.parse(`${day}T00:00:00Z`);
 
@@ -18,3 +20,12 @@ export const weekdayOf = (day: string): number => new Date(instant(day)).getUTCD
 
 /** The Monday of the week of a day. */
 export const mondayOf = (day: string): string => addDays(day, 1 - weekdayOf(day));
+
+/** Records of people who live begin after it. */
+const FIRST_DAY = '1900-01-01';
+
+export const daySchema = z
+  .string()
+  .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day')
+  .refine(isDay, 'There is no such day')
+  .refine((day) => day >= FIRST_DAY, 'That is before anybody here was born');

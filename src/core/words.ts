@@ -41,3 +41,5 @@ export function timeSpan(startsAt: string, minutes: number): string {
   const two = (n: number) => String(n).padStart(2, '0');
   return `${startsAt} to ${two(Math.floor(end / 60) % 24)}:${two(end % 60)}`;
 }
+
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,10 +1,9 @@
 import { addDays, format, parseISO } from 'date-fns';
 import { dice } from '@/core/dice';
-import type { Plan } from '@/core/plan/plan';
-import type { Person } from '@/core/people/person';
-import { START, type TeachState } from '@/core/teach/state';
-import { usualWeeks } from '@/core/term/term';
-import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
+import type { Plan } from '@/core/plan';
+import type { Person } from '@/core/people';
+import { rowsOfSnapshot, START, type Snapshot, type TeachState } from '@/core/teach';
+import { usualWeeks } from '@/core/term';
 import { CATALOGUE } from '@/catalogue/movements';
 import { setBag } from '@/store/bag';
 import { addClass, addSeries, shownMovements } from '@/store/classes';

@@ -1,6 +1,6 @@
-import type { Hand } from '@/core/dose/dose';
-import type { GripTest, GripTrial } from '@/core/measure/grip-test';
-import type { Measure, MeasureKind } from '@/core/people/person';
+import type { Hand } from '@/core/dose';
+import type { GripTest, GripTrial } from '@/core/measure';
+import type { Measure, MeasureKind } from '@/core/people';
 
 /** Something measured in the first week and again in the third; one number where there was only the third. */
 type Twice = readonly [first: number, third: number] | readonly [third: number];

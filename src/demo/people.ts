@@ -1,4 +1,4 @@
-import type { Clearance, Measure, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Clearance, Measure, PersonCondition, PersonFields } from '@/core/people';
 
 export type DemoPerson = {
   readonly fields: PersonFields;

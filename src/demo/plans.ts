@@ -1,7 +1,7 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { GENTLE } from '@/core/catalogue/movement';
-import { withPrimaryCount, type Dose } from '@/core/dose/dose';
-import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
+import { GENTLE } from '@/core/catalogue';
+import { withPrimaryCount, type Dose } from '@/core/dose';
+import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan';
 
 type Entry =
   | string

@@ -1,8 +1,12 @@
-import type { Person } from '@/core/people/person';
-import type { TaughtRow } from '@/core/teach/class-script';
-import type { Mark, MarkKind } from '@/core/teach/marks';
-import type { TeachEvent } from '@/core/teach/state';
-import { draftFor, type WrapUpPerson } from '@/core/teach/wrap-up';
+import type { Person } from '@/core/people';
+import {
+  draftFor,
+  type Mark,
+  type MarkKind,
+  type TaughtRow,
+  type TeachEvent,
+  type WrapUpPerson,
+} from '@/core/teach';
 
 /** A plausible run of a class: set-up takes a little more or less than planned, by `drag`. */
 export function demoEvents(

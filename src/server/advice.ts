@@ -1,5 +1,4 @@
-import { adviceNote } from '@/core/people/advice-note';
-import type { Person } from '@/core/people/person';
+import { adviceNote, type Person } from '@/core/people';
 import type { Db } from '@/store/db';
 import { incidentsOfPerson } from '@/store/incidents';
 import { classLinesOf } from '@/store/wrap-ups';

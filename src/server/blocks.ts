@@ -1,4 +1,4 @@
-import { blockSchema, type BlockFields } from '@/core/plan/block';
+import { blockSchema, type BlockFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { removeBlock, saveBlock } from '@/store/blocks';
 import type { Db } from '@/store/db';

@@ -1,8 +1,6 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { catalogueIssues } from '@/core/catalogue/invariants';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { withOwn } from '@/core/catalogue/own';
-import { figureIssues } from '@/core/hand/figure-schema';
+import { catalogueIssues, withOwn, type Catalogue } from '@/core/catalogue';
+import { figureIssues } from '@/core/hand';
 import type { Db } from '@/store/db';
 import { listOwn, type StoredOwn } from '@/store/own-movements';
 

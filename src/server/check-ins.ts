@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '@/core/result';
-import { checkInSchema } from '@/core/screening/check-in';
+import { checkInSchema } from '@/core/screening';
 import { saveCheckIn } from '@/store/check-ins';
 import type { Db } from '@/store/db';
 import { loadTaught } from '@/store/teaching';

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { factsOf } from '@/catalogue/class-facts';
-import { checkWithReserve, type PlanCheck } from '@/core/plan/check';
+import { checkWithReserve, type PlanCheck } from '@/core/plan';
 import type { Classroom } from './classroom';
 import { RecentMap } from './recent-map';
 

@@ -1,10 +1,7 @@
 import { addDays } from '@/core/days';
 import { z } from 'zod';
-import { chosenChanges } from '@/core/teach/changes-made';
-import { taughtPlan } from '@/core/teach/snapshot';
-import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
-import { withoutMutes } from '@/core/plan/mute';
-import { emptyPlan } from '@/core/plan/plan';
+import { chosenChanges, taughtPlan } from '@/core/teach';
+import { emptyPlan, newClassSchema, withoutMutes, type NewClassFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { setBag } from '@/store/bag';
 import {

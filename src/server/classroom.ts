@@ -1,11 +1,8 @@
 import { addDays } from '@/core/days';
-import type { OwnMovement } from '@/core/catalogue/own';
-import type { Baseline } from '@/core/plan/finding';
-import { FIRST_CLASSES } from '@/core/plan/limits';
-import type { Pace } from '@/core/plan/pace';
-import type { Plan } from '@/core/plan/plan';
-import type { CheckIn } from '@/core/screening/check-in';
-import type { Person } from '@/core/people/person';
+import type { OwnMovement } from '@/core/catalogue';
+import { FIRST_CLASSES, type Baseline, type Pace, type Plan } from '@/core/plan';
+import type { CheckIn } from '@/core/screening';
+import type { Person } from '@/core/people';
 import { loadBag } from '@/store/bag';
 import {
   findClass,

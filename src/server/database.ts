@@ -1,6 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { readBackupName } from '@/core/backup/keep';
+import { readBackupName } from '@/core/backup';
 import type { Database } from '@/store/db';
 import { migrate } from '@/store/migrate';
 import { copyAside, openFolder } from '@/store/open';

@@ -1,9 +1,7 @@
 import { z } from 'zod';
-import { movementOfRow } from '@/core/plan/at-rung';
-import { FAMILIES } from '@/core/progress/family';
-import { familyRows } from '@/core/progress/outcomes';
-import { rungAfter, type OwnRung } from '@/core/progress/own-rung';
-import { standing } from '@/core/catalogue/rung';
+import { movementOfRow } from '@/core/plan';
+import { FAMILIES, familyRows, rungAfter, type OwnRung } from '@/core/progress';
+import { currentRung } from '@/core/catalogue';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addDecision, loadOwnRungs, setOwnRung } from '@/store/progress';
@@ -71,7 +69,7 @@ async function take(
     const movement = movementOfRow(row, catalogue);
     const own = stood.find((s) => s.personId === personId && s.movementId === row.movementId);
     if (!movement) continue;
-    const from = own?.rung ?? standing(movement);
+    const from = own?.rung ?? currentRung(movement);
     const rung = rungAfter(movement, from, { rungs });
     await setOwnRung(db, info.seriesId, { personId, movementId: row.movementId, rung }, from, info.day);
   }

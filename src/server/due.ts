@@ -1,7 +1,6 @@
 import { daysBetween } from '@/core/days';
-import { isMeasureDue } from '@/core/measure/due';
-import { LOOK_BACK_FROM_DAYS } from '@/core/measure/look-back';
-import { fullName, type Person } from '@/core/people/person';
+import { isMeasureDue, LOOK_BACK_FROM_DAYS } from '@/core/measure';
+import { fullName, type Person } from '@/core/people';
 import { firstDays } from '@/store/wrap-ups';
 import type { ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { fullName } from '@/core/people/person';
+import { fullName } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { rememberErased } from '@/store/erased';

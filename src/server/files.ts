@@ -1,17 +1,19 @@
-import { clicksOf, type Click } from '@/core/formats/click-wav';
-import { captionsOf, writeVtt } from '@/core/formats/count-vtt';
-import { writeFigure } from '@/core/formats/figure-svg';
-import type { MovementFile } from '@/core/formats/movement-file';
-import type { PlanFile } from '@/core/formats/plan-file';
-import type { TermFile } from '@/core/formats/term-file';
-import { withUnknown } from '@/core/formats/unknown-fields';
-import type { OwnMovementInput } from '@/core/catalogue/own';
-import { stillOf } from '@/core/hand/still';
-import { movementRows } from '@/core/plan/plan';
-import type { Plan } from '@/core/plan/plan';
+import {
+  captionsOf,
+  clicksOf,
+  withUnknown,
+  writeFigure,
+  writeVtt,
+  type WavClick,
+  type MovementFile,
+  type PlanFile,
+  type TermFile,
+} from '@/core/formats';
+import type { OwnMovementInput } from '@/core/catalogue';
+import { stillOf } from '@/core/hand';
+import { movementRows, type Plan } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
-import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
-import type { TaughtRow } from '@/core/teach/class-script';
+import { rowsOfSnapshot, type Snapshot, type TaughtRow } from '@/core/teach';
 import { findClass, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { loadExtras } from '@/store/file-extras';
@@ -137,7 +139,7 @@ export async function countFile(db: Db, rawId: string): Promise<Result<OutFile>>
 export async function clicksOfClass(
   db: Db,
   rawId: string | undefined,
-): Promise<Result<{ name: string; clicks: readonly Click[]; lengthMs: number }>> {
+): Promise<Result<{ name: string; clicks: readonly WavClick[]; lengthMs: number }>> {
   const found = await rowsToTeach(db, rawId ?? '');
   if (!found.ok) return found;
   const { info, rows } = found.value;

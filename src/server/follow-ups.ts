@@ -1,10 +1,15 @@
 import { addMinutes, format, parse, parseISO } from 'date-fns';
 import { addDays } from '@/core/days';
-import { expiringClearances } from '@/core/people/expiring';
-import { fullName } from '@/core/people/person';
+import { expiringClearances, fullName } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
-import { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from '@/core/teach/calls';
-import { painRose, type WrapUpPerson } from '@/core/teach/wrap-up';
+import {
+  callAnswerSchema,
+  dueCalls,
+  painRose,
+  type CallAnswer,
+  type CallSlot,
+  type WrapUpPerson,
+} from '@/core/teach';
 import { loadCalls, saveCall } from '@/store/calls';
 import { classesFrom, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';

@@ -1,6 +1,5 @@
-import { changesBetween } from '@/core/people/changes';
-import type { Measure } from '@/core/people/person';
-import { gripTestSchema, HANDS, peaksOf, type GripTest } from '@/core/measure/grip-test';
+import { changesBetween, type Measure } from '@/core/people';
+import { gripTestSchema, HANDS, peaksOf, type GripTest } from '@/core/measure';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addGripTest } from '@/store/grip';

@@ -1,5 +1,4 @@
-import { groupSummary, FEWEST_TOLD, type GroupSummary } from '@/core/measure/group-summary';
-import { resultsOf } from '@/core/measure/results';
+import { FEWEST_TOLD, groupSummary, resultsOf, type GroupSummary } from '@/core/measure';
 import { mean } from '@/core/statistics';
 import type { Db } from '@/store/db';
 import { loadGripTests } from '@/store/grip';

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { CAUTIONS } from '@/catalogue/cautions';
-import { MOST_ITEMS, homeChoice, type HomeChoice } from '@/core/home/choose';
+import { homeChoice, MOST_ITEMS, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
-import { daySchema, type Person } from '@/core/people/person';
+import { daySchema } from '@/core/days';
+import type { Person } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
-import { asToday } from '@/core/screening/check-in';
+import { asToday } from '@/core/screening';
 import { loadCheckIns } from '@/store/check-ins';
 import { classesOfSeries, findClass, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import type { Asker } from '@/core/lock/passes';
+import type { Asker } from '@/core/lock';
 import type { Failure, Result } from '@/core/result';
 import { UNKEPT_WORDS, unkeptAt } from '@/core/text';
 import type { Db } from '@/store/db';

@@ -1,13 +1,10 @@
 import { z } from 'zod';
 import { CATALOGUE } from '@/catalogue/movements';
-import { ownIssues, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue/own';
-import { MOST_FILE_BYTES } from '@/core/formats/decode';
-import { readIncoming, type Incoming } from '@/core/formats/incoming';
-import { sameAs } from '@/core/formats/people-csv';
-import { strangeRows } from '@/core/formats/plan-file';
-import { daySchema, type Measure } from '@/core/people/person';
-import { newClassSchema } from '@/core/plan/new-class';
-import type { Plan } from '@/core/plan/plan';
+import { ownIssues, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue';
+import { MOST_FILE_BYTES, readIncoming, sameAs, strangeRows, type Incoming } from '@/core/formats';
+import { daySchema } from '@/core/days';
+import type { Measure } from '@/core/people';
+import { newClassSchema, type Plan } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { plural } from '@/core/words';
 import { addClass, addSeries } from '@/store/classes';

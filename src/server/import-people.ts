@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { mergedFields, MOST_PEOPLE, writePeopleFile } from '@/core/formats/people-csv';
-import { personFieldsSchema } from '@/core/people/person';
+import { mergedFields, MOST_PEOPLE, writePeopleFile } from '@/core/formats';
+import { personFieldsSchema } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addPeople, findPerson, listPeople } from '@/store/people';

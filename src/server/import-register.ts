@@ -1,7 +1,6 @@
-import type { Incoming } from '@/core/formats/incoming';
-import { matchRegister } from '@/core/formats/register-match';
+import { matchRegister, type Incoming } from '@/core/formats';
 import { fail, ok, type Result } from '@/core/result';
-import type { WrapUpPerson } from '@/core/teach/wrap-up';
+import type { WrapUpPerson } from '@/core/teach';
 import { plural } from '@/core/words';
 import type { Db } from '@/store/db';
 import { listPeople } from '@/store/people';

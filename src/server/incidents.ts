@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '@/core/result';
-import { incidentSchema, type Incident } from '@/core/teach/incident';
+import { incidentSchema, type Incident } from '@/core/teach';
 import type { Db } from '@/store/db';
 import { saveIncident } from '@/store/incidents';
 import { loadTaught } from '@/store/teaching';

@@ -26,7 +26,7 @@ import { findClass } from '@/store/classes';
 import { addChanges } from '@/store/people';
 import { giveToken } from '@/store/tokens';
 import { idFrom, newId } from './ids';
-import { mixesAlphabets, plainName } from '@/core/lock/names';
+import { mixesAlphabets, plainName } from '@/core/lock';
 import { checkPassphrase, letIn, newPassphrase } from './lock/lock';
 import { aimAt, type Caller } from './lock/tries';
 import { hashPassphrase } from './lock/passphrase';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { changesBetween } from '@/core/people/changes';
-import { measureSchema, MOST_MEASURES, type Measure } from '@/core/people/person';
+import { changesBetween, measureSchema, MOST_MEASURES, type Measure } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addChanges, findPerson, putMeasures } from '@/store/people';

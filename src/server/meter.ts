@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { madeReadings, STEADY_SQUEEZE, type MadeSqueeze } from '@/core/measure/simulated-meter';
+import { madeReadings, STEADY_SQUEEZE, type MadeSqueeze } from '@/core/measure';
 import { clockRate } from './today';
 
 /** What can be wrong with a reading, to see what is made of it. */

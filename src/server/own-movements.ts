@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CATALOGUE } from '@/catalogue/movements';
-import { ownIssues, ownMovementSchema, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue/own';
+import { ownIssues, ownMovementSchema, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { archiveOwn, findOwn, listOwn, saveOwn } from '@/store/own-movements';

@@ -1,9 +1,7 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { withOwn } from '@/core/catalogue/own';
-import { learnedPace, type Pace, type PaceSample } from '@/core/plan/pace';
-import { placedRows } from '@/core/plan/plan';
-import { recordByRow } from '@/core/teach/progress';
-import { rowsOfSnapshot, taughtPlan } from '@/core/teach/snapshot';
+import { withOwn } from '@/core/catalogue';
+import { learnedPace, placedRows, type Pace, type PaceSample } from '@/core/plan';
+import { recordByRow, rowsOfSnapshot, taughtPlan } from '@/core/teach';
 import type { Db } from '@/store/db';
 import { taughtBefore, taughtBeforeMark, type TaughtRecord } from '@/store/teaching';
 import { RecentMap } from './recent-map';

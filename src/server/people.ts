@@ -2,9 +2,13 @@ import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { besideWords, metWords } from '@/core/meanwhile';
-import { changesBetween, type ChangeNames } from '@/core/people/changes';
-import { mergeRecords } from '@/core/people/merge';
-import { personFieldsSchema, type PersonFields } from '@/core/people/person';
+import {
+  changesBetween,
+  mergeRecords,
+  personFieldsSchema,
+  type ChangeNames,
+  type PersonFields,
+} from '@/core/people';
 import { fail, ok, type Failure, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { ownership } from '@/store/instructors';

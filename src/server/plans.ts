@@ -1,9 +1,17 @@
 import { z } from 'zod';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from '@/core/plan/history';
-import { editsSince, standsBeside } from '@/core/plan/merge';
-import type { Plan } from '@/core/plan/plan';
-import { stepSchema } from '@/core/plan/step';
+import type { Catalogue } from '@/core/catalogue';
+import {
+  edit,
+  editsSince,
+  goTo,
+  redo,
+  standsBeside,
+  stepSchema,
+  undo,
+  type HistoryEntry,
+  type Plan,
+  type PlanHistory,
+} from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { nameList } from '@/core/words';
 import type { Db } from '@/store/db';

@@ -1,17 +1,21 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
-import { withOwn } from '@/core/catalogue/own';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { rungNoteOf, strongerOf } from '@/core/catalogue/rung';
-import { atRung, movementOfRow, rungOf } from '@/core/plan/at-rung';
-import { fullName, type Person } from '@/core/people/person';
-import { notShownTo } from '@/core/progress/not-shown';
-import { decide, effortTarget, groupMovesOn, type Decision } from '@/core/progress/decision';
-import type { Family } from '@/core/progress/family';
-import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcomes';
-import { isLeftOut, verdictFor } from '@/core/screening/verdict';
-import { recordByRow } from '@/core/teach/progress';
-import { taughtPlan } from '@/core/teach/snapshot';
+import { rungNoteOf, strongerOf, withOwn, type Catalogue } from '@/core/catalogue';
+import { atRung, movementOfRow, rungOf } from '@/core/plan';
+import { fullName, type Person } from '@/core/people';
+import {
+  decide,
+  effortTarget,
+  familyRows,
+  groupMovesOn,
+  notShownTo,
+  outcomeOf,
+  type Decision,
+  type Family,
+  type TaughtClass,
+} from '@/core/progress';
+import { isLeftOut, verdictFor } from '@/core/screening';
+import { recordByRow, taughtPlan } from '@/core/teach';
 import { loadCalls } from '@/store/calls';
 import { findClass, taughtOfSeries, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';

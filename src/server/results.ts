@@ -1,11 +1,17 @@
-import type { Hand } from '@/core/dose/dose';
-import type { ClassLine } from '@/core/people/advice-note';
-import type { Person } from '@/core/people/person';
-import { scoreOfTrials, type Scoring } from '@/core/measure/force-curve';
-import { gripSessions, HANDS } from '@/core/measure/grip-test';
-import { lookBack, type LookBack } from '@/core/measure/look-back';
-import { readiness, type Readiness } from '@/core/measure/readiness';
-import { resultsOf, type Result } from '@/core/measure/results';
+import type { Hand } from '@/core/dose';
+import type { ClassLine, Person } from '@/core/people';
+import {
+  gripSessions,
+  HANDS,
+  lookBack,
+  readiness,
+  resultsOf,
+  scoreOfTrials,
+  type LookBack,
+  type Readiness,
+  type MeasureResult,
+  type Scoring,
+} from '@/core/measure';
 import type { Db } from '@/store/db';
 import { gripTestsOf, loadGripTests } from '@/store/grip';
 import { homeTold } from '@/store/home';
@@ -16,7 +22,7 @@ import { withMeasures } from './measures';
 
 export type PersonResults = {
   readonly person: Person;
-  readonly results: readonly Result[];
+  readonly results: readonly MeasureResult[];
   readonly classes: readonly ClassLine[];
   readonly lookBack: LookBack;
   /** Cards of home practice given, and days on which something of them was done, as told. */

@@ -1,7 +1,6 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { withOwn } from '@/core/catalogue/own';
-import { rowsOfSnapshot } from '@/core/teach/snapshot';
-import { roomFeed, type RoomAnswer } from '@/core/teach/room';
+import { withOwn } from '@/core/catalogue';
+import { roomFeed, rowsOfSnapshot, type RoomAnswer } from '@/core/teach';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadTaught, underWay } from '@/store/teaching';

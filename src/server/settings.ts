@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { besideWords, mergeFields, metWords } from '@/core/meanwhile';
-import { settingsOf, settingsSchema, type Settings } from '@/core/settings';
+import { settingsOf, settingsSchema, type Settings } from '@/core/venue';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadSettings, lockSettings, saveSettings, settingsSeen } from '@/store/settings';

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { damageSentence } from '@/core/backup/damage';
+import { damageSentence } from '@/core/backup';
 import { loadDemo } from '@/demo/load';
 import { hasInstructors } from '@/store/instructors';
 import { FolderInUse } from '@/store/lock';

@@ -1,10 +1,6 @@
-import { writeMarks } from '@/core/formats/marks-csv';
-import { writeMeasures } from '@/core/formats/measures-csv';
-import { writeRegister } from '@/core/formats/register-csv';
-import type { Person } from '@/core/people/person';
-import type { Mark } from '@/core/teach/marks';
-import type { WrapUpPerson } from '@/core/teach/wrap-up';
-import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { writeMarks, writeMeasures, writeRegister } from '@/core/formats';
+import type { Person } from '@/core/people';
+import { rowsOfSnapshot, type Mark, type WrapUpPerson } from '@/core/teach';
 import { classesFrom, revisions, writtenUpClasses, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listPeople } from '@/store/people';

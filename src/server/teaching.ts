@@ -1,12 +1,17 @@
 import { z } from 'zod';
-import type { OwnMovement } from '@/core/catalogue/own';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { asToday } from '@/core/screening/check-in';
+import type { OwnMovement } from '@/core/catalogue';
+import { placedRows, type Plan } from '@/core/plan';
+import { asToday } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
-import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
-import { markSchema, type Mark } from '@/core/teach/marks';
-import { teachEventSchema, teachStateSchema } from '@/core/teach/state';
-import { begin } from '@/core/teach/transport';
+import {
+  begin,
+  markSchema,
+  rowsOfSnapshot,
+  teachEventSchema,
+  teachStateSchema,
+  type Mark,
+  type Snapshot,
+} from '@/core/teach';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Db } from '@/store/db';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';

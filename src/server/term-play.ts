@@ -1,7 +1,5 @@
-import type { OwnMovement } from '@/core/catalogue/own';
-import { weekPlan } from '@/core/term/pattern';
-import type { PlayFacts } from '@/core/term/play/options';
-import { termClasses } from '@/core/term/term';
+import type { OwnMovement } from '@/core/catalogue';
+import { termClasses, weekPlan, type PlayFacts } from '@/core/term';
 import type { Db } from '@/store/db';
 import { listOwn } from '@/store/own-movements';
 import { peopleOfClass } from '@/store/people';

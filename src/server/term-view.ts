@@ -1,24 +1,21 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { factsOf } from '@/catalogue/class-facts';
-import type { Catalogue } from '@/core/catalogue/movement';
-import type { Person } from '@/core/people/person';
-import { checkPlan } from '@/core/plan/check';
-import type { Finding } from '@/core/plan/finding';
-import { movementRows } from '@/core/plan/plan';
-import { mapMovementRows } from '@/core/plan/map-rows';
-import type { Plan } from '@/core/plan/plan';
-import { effortTarget } from '@/core/progress/decision';
-import type { OwnRung } from '@/core/progress/own-rung';
-import { verdictFor } from '@/core/screening/verdict';
-import { doneByPerson } from '@/core/term/done';
-import { holidayOn, termClasses, type TermClass } from '@/core/term/term';
+import type { Catalogue } from '@/core/catalogue';
+import type { Person } from '@/core/people';
+import { checkPlan, mapMovementRows, movementRows, type Finding, type Plan } from '@/core/plan';
+import { effortTarget, type OwnRung } from '@/core/progress';
+import { verdictFor } from '@/core/screening';
 import {
   addTermVolumes,
+  doneByPerson,
+  holidayOn,
   NO_TERM_VOLUME,
+  termClasses,
   volumeOf,
+  type TermClass,
   type TermVolume,
   type VerdictOn,
-} from '@/core/term/volumes';
+} from '@/core/term';
 import type { ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { loadOwnRungs } from '@/store/progress';

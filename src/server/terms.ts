@@ -1,11 +1,8 @@
 import { z } from 'zod';
-import { doseSchema } from '@/core/dose/dose';
-import { edit, type PlanHistory } from '@/core/plan/history';
-import { withoutMutes } from '@/core/plan/mute';
+import { doseSchema } from '@/core/dose';
+import { edit, withoutMutes, type PlanHistory } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
-import { carrySteps } from '@/core/term/carry';
-import { weekPlan } from '@/core/term/pattern';
-import { termClasses, termSchema, termSpan, type Term } from '@/core/term/term';
+import { carrySteps, termClasses, termSchema, termSpan, weekPlan, type Term } from '@/core/term';
 import { addClass, classesOfSeries, findClass, listSeries, setWeek, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { peopleOfClass } from '@/store/people';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { STATION_IDS } from '@/core/measure/stations';
+import { STATION_IDS } from '@/core/measure';
 import { fail, ok, type Result } from '@/core/result';
 import { findClass } from '@/store/classes';
 import type { Db } from '@/store/db';

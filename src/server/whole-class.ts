@@ -1,12 +1,9 @@
-import type { Plan } from '@/core/plan/plan';
-import { recordByRow } from '@/core/teach/progress';
-import { taughtPlan } from '@/core/teach/snapshot';
-import { donePlan } from '@/core/term/done';
+import type { Plan } from '@/core/plan';
+import { recordByRow, taughtPlan, type Mark, type WrapUpPerson } from '@/core/teach';
+import { donePlan } from '@/core/term';
 import type { Db } from '@/store/db';
 import { loadEvents, loadMarks, loadTaught, type Taught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
-import type { Mark } from '@/core/teach/marks';
-import type { WrapUpPerson } from '@/core/teach/wrap-up';
 
 /** A class that was taught to its end: what was counted of it, and what was marked and told. */
 export type WholeClass = {

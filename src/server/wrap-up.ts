@@ -1,9 +1,8 @@
 import type { z } from 'zod';
 import { besideWords, metWords } from '@/core/meanwhile';
-import { fullName } from '@/core/people/person';
+import { fullName } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
-import { wrapUpChangeSchema, type WrapUp } from '@/core/teach/wrap-up';
-import { mergeWrapUps } from '@/core/teach/wrap-up-merge';
+import { mergeWrapUps, wrapUpChangeSchema, type WrapUp } from '@/core/teach';
 import type { Db } from '@/store/db';
 import { loadTaught, lockTaught } from '@/store/teaching';
 import { loadAttendance, saveWrapUp } from '@/store/wrap-ups';

@@ -1,4 +1,4 @@
-import type { Held } from '@/core/backup/changes';
+import type { Held } from '@/core/backup';
 import type { Db } from './db';
 import { MACHINE_TABLES } from './machine-tables';
 

@@ -1,4 +1,4 @@
-import type { Block, BlockFields } from '@/core/plan/block';
+import type { Block, BlockFields } from '@/core/plan';
 import type { Db } from './db';
 
 export const listBlocks = (db: Db): Promise<Block[]> =>

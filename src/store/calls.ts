@@ -1,4 +1,4 @@
-import type { CallAnswer } from '@/core/teach/calls';
+import type { CallAnswer } from '@/core/teach';
 import type { Db } from './db';
 
 /** What people answered after a class. */

@@ -1,4 +1,4 @@
-import type { CheckIn } from '@/core/screening/check-in';
+import type { CheckIn } from '@/core/screening';
 import type { Db } from './db';
 
 /** What was said at the door of a class, by person. */

@@ -1,6 +1,5 @@
-import type { Plan } from '@/core/plan/plan';
-import type { PlanStep } from '@/core/plan/step';
-import { taughtPlan } from '@/core/teach/snapshot';
+import type { Plan, PlanStep } from '@/core/plan';
+import { taughtPlan } from '@/core/teach';
 import type { Db } from './db';
 
 export type ClassStatus = 'planned' | 'teaching' | 'taught' | 'written up';

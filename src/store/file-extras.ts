@@ -1,4 +1,4 @@
-import { extrasSchema, type UnknownField } from '@/core/formats/unknown-fields';
+import { extrasSchema, type UnknownField } from '@/core/formats';
 import type { Db } from './db';
 
 /** What the file that a class came from said besides, so that it is written out again. */

@@ -1,5 +1,5 @@
 import { groupBy } from '@/core/group';
-import type { GripTest } from '@/core/measure/grip-test';
+import type { GripTest } from '@/core/measure';
 import type { Db } from './db';
 
 /** A person's grip tests, oldest first. */

@@ -1,4 +1,4 @@
-import type { Counted } from '@/core/lock/guesses';
+import type { Counted } from '@/core/lock';
 import type { Db } from './db';
 
 /** A try at a passphrase or a code: at what, from where, and from which browser when it was let in there before. */

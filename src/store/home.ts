@@ -1,4 +1,4 @@
-import type { MovementRow } from '@/core/plan/plan';
+import type { MovementRow } from '@/core/plan';
 import type { Db } from './db';
 
 /** A card of home practice: what one person was given after one class. */

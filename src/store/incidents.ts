@@ -1,4 +1,4 @@
-import type { Incident } from '@/core/teach/incident';
+import type { Incident } from '@/core/teach';
 import type { Db } from './db';
 
 export type StoredIncident = Incident & { readonly at: string; readonly day: string };

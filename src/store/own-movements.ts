@@ -1,4 +1,4 @@
-import type { OwnMovement } from '@/core/catalogue/own';
+import type { OwnMovement } from '@/core/catalogue';
 import type { Db } from './db';
 
 export type StoredOwn = OwnMovement & { readonly version: number; readonly archived: boolean };

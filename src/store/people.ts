@@ -1,6 +1,13 @@
 import { groupBy } from '@/core/group';
-import { MEASURE_KINDS, WHOLE_PERSON } from '@/core/people/person';
-import type { Clearance, Measure, Person, PersonCondition, PersonFields } from '@/core/people/person';
+import {
+  isOfWholePerson,
+  MEASURE_KINDS,
+  type Clearance,
+  type Measure,
+  type Person,
+  type PersonCondition,
+  type PersonFields,
+} from '@/core/people';
 import type { Db } from './db';
 
 type PersonRow = {
@@ -27,7 +34,7 @@ type PersonRow = {
 type Measured = 'all' | 'newest' | 'none';
 
 const HANDS_AND_KINDS = MEASURE_KINDS.flatMap((kind) =>
-  (WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R']).map((hand) => `('${hand}', '${kind}')`),
+  (isOfWholePerson(kind) ? ['both'] : ['L', 'R']).map((hand) => `('${hand}', '${kind}')`),
 ).join(', ');
 
 /** The newest of each kind and hand of a person `p`: a look into the index for each, however many years of them there are. */

@@ -28,7 +28,10 @@ const STARTED_WITH = [...PGlite.defaultStartParams.filter((p) => p !== '-F'), ..
  * folder that is `unsynced`: one that counts for nothing until it is whole, and is put on the disk then. A new one will be brought
  * `upTo` a migration.
  */
-export async function openPglite(folder: string | null, { unsynced = false, upTo = 0 } = {}): Promise<Database> {
+export async function openPglite(
+  folder: string | null,
+  { unsynced = false, upTo = 0 } = {},
+): Promise<Database> {
   const beginning = isNew(folder) ? beginningFor(upTo) : undefined;
   if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
   const disk = folder === null ? null : new OnDiskFs(folder);

@@ -1,5 +1,4 @@
-import type { HistoryEntry, PlanHistory } from '@/core/plan/history';
-import type { Plan } from '@/core/plan/plan';
+import type { HistoryEntry, Plan, PlanHistory } from '@/core/plan';
 import type { Db } from './db';
 
 export type StoredPlan = {

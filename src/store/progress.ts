@@ -1,5 +1,4 @@
-import type { DecisionKind } from '@/core/progress/decision';
-import type { OwnRung } from '@/core/progress/own-rung';
+import type { DecisionKind, OwnRung } from '@/core/progress';
 import type { Db } from './db';
 
 /** What was proposed for a person in a family after a class, and what the instructor made of it. */

@@ -1,9 +1,7 @@
-import type { TaughtRoll } from '@/core/formats/register-match';
-import { UNSAID } from '@/core/people/person';
-import type { Mark } from '@/core/teach/marks';
-import type { Snapshot } from '@/core/teach/snapshot';
-import { completeState, type TeachEvent, type TeachState } from '@/core/teach/state';
-import type { PlanStep } from '@/core/plan/step';
+import type { TaughtRoll } from '@/core/formats';
+import { UNSAID } from '@/core/people';
+import { completeState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
+import type { PlanStep } from '@/core/plan';
 import type { Db } from './db';
 
 export type Taught = {

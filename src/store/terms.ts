@@ -1,4 +1,4 @@
-import type { Holiday, Term, TermDay, TermWeek } from '@/core/term/term';
+import type { Holiday, Term, TermDay, TermWeek } from '@/core/term';
 import type { Db } from './db';
 
 export type StoredTerm = Term & { readonly id: string; readonly seriesId: string };

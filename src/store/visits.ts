@@ -1,4 +1,4 @@
-import type { StationId } from '@/core/measure/stations';
+import type { StationId } from '@/core/measure';
 import type { Db } from './db';
 
 /** Visits as they are kept, times in ms since 1970; the first comes first. */

@@ -1,7 +1,7 @@
 import { groupBy } from '@/core/group';
-import { CLASSES_LOOKED_AT } from '@/core/measure/look-back';
-import type { ClassLine } from '@/core/people/advice-note';
-import type { WrapUp, WrapUpPerson } from '@/core/teach/wrap-up';
+import { CLASSES_LOOKED_AT } from '@/core/measure';
+import type { ClassLine } from '@/core/people';
+import type { WrapUp, WrapUpPerson } from '@/core/teach';
 import type { Db } from './db';
 
 export const loadAttendance = async (db: Db, classId: string): Promise<readonly WrapUpPerson[]> =>

@@ -1,4 +1,4 @@
-import type { BreathNow } from '@/core/teach/breath';
+import type { BreathNow } from '@/core/teach';
 
 /** The breath as a bead on its cord: it swells in and falls out. */
 export function BreathSwell({ breath: { way, full } }: { breath: BreathNow }) {

@@ -2,8 +2,7 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { withOwn, type OwnMovement } from '@/core/catalogue/own';
+import { withOwn, type Catalogue, type OwnMovement } from '@/core/catalogue';
 
 const Shelf = createContext<Catalogue>(CATALOGUE);
 

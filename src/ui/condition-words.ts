@@ -1,5 +1,5 @@
-import type { Hand } from '@/core/dose/dose';
-import type { PersonCondition, PersonFields } from '@/core/people/person';
+import type { Hand } from '@/core/dose';
+import type { PersonCondition, PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
 
 export const conditionName = (id: string): string =>

@@ -1,11 +1,7 @@
 import { memo } from 'react';
-import type { Purpose } from '@/core/catalogue/movement';
-import { cordOf, oneRound } from '@/core/dose/cord';
-import { layOutCord } from '@/core/dose/cord-layout';
-import { paintOfCord, type CordInk, type CordPaint } from '@/core/dose/cord-paint';
-import { describeDose } from '@/core/dose/describe';
-import type { Dose } from '@/core/dose/dose';
-import type { ScriptContext } from '@/core/dose/script';
+import type { Purpose } from '@/core/catalogue';
+import { cordOf, layOutCord, oneRound, paintOfCord, type CordInk, type CordPaint } from '@/core/cord';
+import { describeDose, type Dose, type ScriptContext } from '@/core/dose';
 
 type Props = {
   dose: Dose;

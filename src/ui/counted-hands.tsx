@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
-import type { Beat } from '@/core/dose/script';
-import { withSplit, type MovementFigure } from '@/core/hand/motion';
-import { previewAt, showingAt } from '@/core/hand/showing';
-import type { TeachState } from '@/core/teach/state';
+import type { Beat } from '@/core/dose';
+import { previewAt, showingAt, withSplit, type MovementFigure } from '@/core/hand';
+import type { TeachState } from '@/core/teach';
 import { Hands } from './hands';
 
 export type MirrorChoice = 'as in a mirror' | 'as seen';

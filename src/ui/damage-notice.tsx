@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { damageSentence } from '@/core/backup/damage';
+import { damageSentence } from '@/core/backup';
 import { buttonClass } from './button';
 
 /** Told wherever somebody begins, until it is mended: what of the data cannot be read, and the way back. */

@@ -1,7 +1,5 @@
 import { memo } from 'react';
-import type { Arrow } from '@/core/hand/arrow';
-import type { FigureShape } from '@/core/hand/figure';
-import { paintOf, paintOfArrow, type Ink, type PaintedPath } from '@/core/hand/paint';
+import { paintOf, paintOfArrow, type Arrow, type FigureShape, type Ink, type PaintedPath } from '@/core/hand';
 
 /** The shapes of a figure as SVG paths. */
 export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: readonly FigureShape[] }) {

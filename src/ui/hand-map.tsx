@@ -1,6 +1,6 @@
-import type { Hand } from '@/core/dose/dose';
-import { levelOf, mostOf, type SpotValues } from '@/core/hand/hand-map';
-import { HAND_SPOTS } from '@/core/hand/spots';
+import type { Hand } from '@/core/dose';
+import { levelOf, mostOf, type SpotValues } from '@/core/plan';
+import { HAND_SPOTS } from '@/core/hand';
 import { FigureShapes } from './hand-figure';
 import { TableHead } from '@/ui/table-head';
 import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from './pair-of-hands';

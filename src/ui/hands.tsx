@@ -1,8 +1,18 @@
-import type { Hand } from '@/core/dose/dose';
-import type { MovementFigure } from '@/core/hand/motion';
-import { boxOf, handByHandShapes, isApart, isLone, sceneShapes, specOf, type Stage } from '@/core/hand/scene';
-import { handWorks, poseOfHand, type Showing } from '@/core/hand/showing';
-import { APART_MM } from '@/core/hand/scenes';
+import type { Hand } from '@/core/dose';
+import {
+  APART_MM,
+  boxOf,
+  handByHandShapes,
+  handWorks,
+  isApart,
+  isLone,
+  poseOfHand,
+  sceneShapes,
+  specOf,
+  type MovementFigure,
+  type Showing,
+  type Stage,
+} from '@/core/hand';
 import { FigureShapes } from './hand-figure';
 
 type Props = {

@@ -1,8 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { MovementFigure } from '@/core/hand/motion';
-import { boxOf, isLone, loneBoxOf } from '@/core/hand/scene';
+import { boxOf, isLone, loneBoxOf, type MovementFigure } from '@/core/hand';
 import { MovementPicture } from './movement-picture';
 
 /** A picture that is drawn when it comes near the screen, in the room it will need. */

@@ -1,5 +1,5 @@
-import type { Purpose } from '@/core/catalogue/movement';
-import type { Verdict, VerdictKind } from '@/core/screening/verdict';
+import type { Purpose } from '@/core/catalogue';
+import type { Verdict, VerdictKind } from '@/core/screening';
 
 export const VERDICT_WORDS: Record<VerdictKind, string> = {
   do: 'do',

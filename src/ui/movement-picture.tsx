@@ -1,6 +1,5 @@
 import { memo } from 'react';
-import { keyStills, stillOf, type Still } from '@/core/hand/still';
-import type { MovementFigure } from '@/core/hand/motion';
+import { keyStills, stillOf, type MovementFigure, type Still } from '@/core/hand';
 import { FigureShapes, MotionArrow } from './hand-figure';
 
 /** From here up an arrow can be read, px. */

@@ -1,6 +1,4 @@
-import { handParts, painted } from '@/core/hand/figure';
-import { seenHand } from '@/core/hand/place';
-import { fan, fingers, fullPose, REST } from '@/core/hand/pose';
+import { fan, fingers, fullPose, handParts, painted, REST, seenHand } from '@/core/hand';
 
 const OPEN_HAND = fullPose({ ...REST, ...fingers(0, 2, 2), ...fan(0.5) });
 const VIEW = { yaw: 0, tip: 0, lean: 0, at: [0, 0, 0], frame: 'forearm' } as const;

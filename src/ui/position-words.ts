@@ -1,4 +1,4 @@
-import type { Position } from '@/core/catalogue/movement';
+import type { Position } from '@/core/catalogue';
 
 export const POSITION_WORDS: Readonly<Record<Position, string>> = {
   chair: 'in a chair',

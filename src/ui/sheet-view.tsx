@@ -1,15 +1,15 @@
 import { Fragment } from 'react';
 import type {
   Beside,
-  Block,
-  Column,
+  SheetBlock,
+  SheetColumn,
   Piece,
   Run,
   Sheet,
   SheetRow,
   SheetTable,
   TextSize,
-} from '@/core/paper/sheet';
+} from '@/core/paper';
 import { CordView } from './cord';
 import { MovementPicture } from './movement-picture';
 
@@ -39,7 +39,7 @@ export function SheetView({ sheet, label }: { sheet: Sheet; label: string }) {
   );
 }
 
-function BlockView({ block }: { block: Block }) {
+function BlockView({ block }: { block: SheetBlock }) {
   switch (block.kind) {
     case 'heading':
       return <h3 className="mt-4 mb-1 break-after-avoid text-xl">{block.text}</h3>;
@@ -227,5 +227,5 @@ function RowView({ row, table, high }: { row: SheetRow; table: SheetTable; high:
   );
 }
 
-const cellLook = ({ end, ruled }: Column): string =>
+const cellLook = ({ end, ruled }: SheetColumn): string =>
   `${end ? 'tabular text-right' : ''} ${ruled ? 'border-l border-line' : ''}`;

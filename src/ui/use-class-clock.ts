@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useRef } from 'react';
-import { classTimeAtOpening } from '@/core/teach/class-clock';
+import { classTimeAtOpening } from '@/core/teach';
 
 /**
  * Time since the class began, `rate` times as fast, and no earlier than what was seen of it. Steady once the page is open,

@@ -1,8 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { steadyBeginning } from '@/core/teach/class-clock';
-import type { RoomAnswer, RoomFeed } from '@/core/teach/room';
+import { steadyBeginning, type RoomAnswer, type RoomFeed } from '@/core/teach';
 import { call } from './call';
 
 const ASK_EVERY_MS = 1_000;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { simulatedKg, type Press, type ScaleReading } from '@/core/load/scale';
+import { simulatedKg, type Press, type ScaleReading } from '@/core/load';
 
 const EVERY_MS = 100;
 /** How long a press is read, from the empty scale on. */

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
-import { countStyleSchema, USUAL_STYLE } from '@/core/teach/count-style';
+import { countStyleSchema, USUAL_STYLE } from '@/core/teach';
 
 export const SOUNDS = ['silent', 'clicks', 'voice'] as const;
 export const MIRRORS = ['as in a mirror', 'as seen'] as const;

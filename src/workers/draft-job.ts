@@ -1,7 +1,6 @@
 import type { factsOf } from '@/catalogue/class-facts';
-import type { Draft } from '@/core/draft/draft';
-import type { DraftWish } from '@/core/draft/wish';
-import type { Plan } from '@/core/plan/plan';
+import type { Draft, DraftWish } from '@/core/draft';
+import type { Plan } from '@/core/plan';
 import type { Result } from '@/core/result';
 
 /** What is known of the class, as plain data, and what is wished. */

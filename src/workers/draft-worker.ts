@@ -1,8 +1,7 @@
 import loadHighs from 'highs';
 import { factsOf } from '@/catalogue/class-facts';
 import { TASKS } from '@/catalogue/tasks';
-import { answerOf, GAP } from '@/core/draft/answer';
-import { draftClass, type Solve } from '@/core/draft/draft';
+import { answerOf, draftClass, GAP, type Solve } from '@/core/draft';
 import type { DraftJob, DraftReply } from './draft-job';
 
 const MOST_SECONDS = 20;

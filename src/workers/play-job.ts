@@ -1,5 +1,5 @@
-import type { OwnMovement } from '@/core/catalogue/own';
-import type { Played, PlayFacts, PlayOptions } from '@/core/term/play/options';
+import type { OwnMovement } from '@/core/catalogue';
+import type { Played, PlayFacts, PlayOptions } from '@/core/term';
 
 /** A term as plain data, and how to play it. */
 export type PlayJob = {

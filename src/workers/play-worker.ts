@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
-import { withOwn } from '@/core/catalogue/own';
-import { playTerm } from '@/core/term/play/played';
+import { withOwn } from '@/core/catalogue';
+import { playTerm } from '@/core/term';
 import type { PlayJob, PlayReply } from './play-job';
 
 const reply = (message: PlayReply) => self.postMessage(message);

@@ -1,4 +1,4 @@
-import type { LoadSpan, ReservePoint } from '@/core/load/fatigue';
+import type { LoadSpan, ReservePoint } from '@/core/load';
 
 /** One request to the worker; a newer one makes it drop what it is at. */
 export type ReserveJob = {

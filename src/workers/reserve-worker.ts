@@ -1,4 +1,4 @@
-import { reserveTrace } from '@/core/load/fatigue';
+import { reserveTrace } from '@/core/load';
 import type { ReserveJob, ReserveReply } from './reserve-job';
 
 /** The fatigue model off the page: it looks up between stretches of work, so that a newer job ends an older one. */

@@ -1,6 +1,6 @@
-import type { Click } from '@/core/formats/click-wav';
+import type { WavClick } from '@/core/formats';
 
-export type TrackJob = { readonly clicks: readonly Click[]; readonly lengthMs: number };
+export type TrackJob = { readonly clicks: readonly WavClick[]; readonly lengthMs: number };
 
 /** How much of the track is made, then the file. */
 export type TrackReply =

@@ -1,4 +1,4 @@
-import { clickTrack } from '@/core/formats/click-wav';
+import { clickTrack } from '@/core/formats';
 import type { TrackJob, TrackReply } from './track-job';
 
 self.onmessage = ({ data: { clicks, lengthMs } }: MessageEvent<TrackJob>) => {

@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
-import { findMovements } from '@/core/catalogue/search';
-import { ANY_MOVEMENT, shelved } from '@/core/catalogue/shelf';
+import { findMovements } from '@/core/shelf/search';
+import { ANY_MOVEMENT, shelved } from '@/core/shelf/shelf';
 import { loopPose } from '@/core/hand/motion';
 import { sceneShapes } from '@/core/hand/scene';
 import { stillOf } from '@/core/hand/still';

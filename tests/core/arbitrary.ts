@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Count, type Dose } from '@/core/dose/dose';
-import type { Press } from '@/core/load/press';
+import type { LoadSetting } from '@/core/load/load-setting';
 import { emptyPlan, type Plan, type Row } from '@/core/plan/plan';
 import type { PlanStep } from '@/core/plan/step';
 
@@ -85,7 +85,7 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
   });
 
 const share = fc.constantFrom(0, 0.25, 0.5, 1);
-const anyPress: fc.Arbitrary<Press> = fc.record({
+const anyPress: fc.Arbitrary<LoadSetting> = fc.record({
   stance: fc.oneof(
     fc.record({
       kind: fc.constant('lean' as const),

@@ -7,7 +7,7 @@ import { catalogueIssues, movementIssues, propIssues } from '@/core/catalogue/in
 import { JOINTS, LOAD_SET_UPS, SECTION_KINDS, TRAITS, type Movement } from '@/core/catalogue/movement';
 import { forceAtN, type Prop } from '@/core/catalogue/prop';
 import { easierOf } from '@/core/catalogue/rung';
-import { doseInSchool, SCHOOLS } from '@/core/dose/school';
+import { doseInSchool, SCHOOLS } from '@/core/catalogue/school';
 import { doseSchema } from '@/core/dose/dose';
 import { clauseMatches } from '@/core/screening/rule';
 

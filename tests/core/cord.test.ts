@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { cordOf } from '@/core/dose/cord';
-import { layOutCord } from '@/core/dose/cord-layout';
+import { cordOf } from '@/core/cord/cord';
+import { layOutCord } from '@/core/cord/cord-layout';
 import { describeDose, doseWords } from '@/core/dose/describe';
 import { doseOf, FINGERS } from '@/core/dose/dose';
 import { doseTotals } from '@/core/dose/totals';

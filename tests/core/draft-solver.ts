@@ -1,6 +1,6 @@
 import loadHighs from 'highs';
 import { answerOf, GAP } from '@/core/draft/answer';
-import type { Solve } from '@/core/draft/draft';
+import type { Solve } from '@/core/draft/answer';
 
 /** The solver as the worker has it, for tests in Node. */
 export async function solver(): Promise<Solve> {

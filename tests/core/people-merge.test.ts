@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { changesBetween } from '@/core/people/changes';
 import { mergeRecords } from '@/core/people/merge';
-import type { Measure, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Measure } from '@/core/people/measures';
+import type { PersonCondition, PersonFields } from '@/core/people/person';
 import { personFieldsSchema } from '@/core/people/person';
 import { personFields } from './people';
 import { runs } from '../runs';

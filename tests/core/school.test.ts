@@ -1,6 +1,6 @@
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { primaryCount } from '@/core/dose/dose';
-import { doseInSchool, SCHOOLS, type School } from '@/core/dose/school';
+import { doseInSchool, SCHOOLS, type School } from '@/core/catalogue/school';
 
 const inSchool = (id: string, school: School) => doseInSchool(CATALOGUE.movement(id)!, school);
 

@@ -1,5 +1,5 @@
 import { MOVEMENTS } from '@/catalogue/movements';
-import { findMovements } from '@/core/catalogue/search';
+import { findMovements } from '@/core/shelf/search';
 
 const first = (query: string) => findMovements(MOVEMENTS, query)[0]?.id;
 const ids = (query: string) => findMovements(MOVEMENTS, query).map((m) => m.id);

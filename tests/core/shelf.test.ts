@@ -1,8 +1,8 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { DECLINED } from '@/catalogue/declined';
-import { findDeclined } from '@/core/catalogue/search';
-import { ANY_MOVEMENT, settledVerdict, shelved, type ShelfFilter } from '@/core/catalogue/shelf';
+import { findDeclined } from '@/core/shelf/search';
+import { ANY_MOVEMENT, settledVerdict, shelved, type ShelfFilter } from '@/core/shelf/shelf';
 import { verdictFor } from '@/core/screening/verdict';
 import { person } from './people';
 

@@ -1,16 +1,18 @@
 import { readdirSync } from 'node:fs';
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { noFaults } from './axe';
-import { end, scratchFolder, startOwn, type OwnServer } from './own-server';
+import { end, freePort, scratchFolder, startOwn, type OwnServer } from './own-server';
 import { makeClass } from './steps';
 
 /** On a demo of its own, since nobody else gets in meanwhile. Routes, and what else a caller can say, are tried in gate.test and trust.spec. */
+const port = await freePort();
+test.use({ baseURL: `http://127.0.0.1:${port}` });
 let folder: string;
 let server: OwnServer;
-const test = base.extend({ baseURL: ({}, use) => use(server.url) });
 test.beforeAll(async () => {
   folder = scratchFolder();
-  server = await startOwn(folder, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' });
+  const env = { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' };
+  server = await startOwn(folder, env, port);
 });
 test.afterAll(() => end(folder, server));
 

@@ -117,6 +117,7 @@ test('on paper the key poses are drawn in greys on white', async ({ page }) => {
 
 test('the hand map of a class shows what its rows move, and follows an edit', async ({ page }) => {
   await makeClass(page, 'Mapped class', ['Wrist bends up and down']);
+  await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
   await page.getByRole('button', { name: 'Hand map' }).click();
   const wrist = page.getByRole('row', { name: /^wrist/ });
   await expect(wrist).toHaveText(/^wrist1,2001,200$/);

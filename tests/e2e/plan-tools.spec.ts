@@ -100,6 +100,9 @@ test('a dose changes on its cord: beads by button and arrow, a bar by drawing it
 test('a row takes a school’s dose, stands on a rung and is counted to music', async ({ page }) => {
   await makeClass(page, 'Rung class', ['Palms turn up and down'], ['Esi O']);
   const title = (await titles(page))[0]!;
+  await rowOf(page, title)
+    .getByRole('button', { name: new RegExp(`^${title}`) })
+    .click();
   const rung = page.getByLabel('Rung, gentlest first');
   await expect(rung).toBeVisible();
   const gentlest = (await rung.locator('option').first().textContent())!.replace(/^1\. /, '');

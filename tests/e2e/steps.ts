@@ -67,5 +67,14 @@ export async function makeClass(
   await expect(page.getByRole('columnheader', { name: people[0]! })).toBeVisible();
 }
 
+/** A row put into the second section by hand, with its editor open. */
+export async function addRow(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add to move' }).click();
+  await page.getByLabel('Find a movement').fill(title);
+  await page.getByRole('button', { name: new RegExp(`^\\w+ ${title}`) }).click();
+  await expect(page.getByRole('button', { name: `Move ${title}` })).toBeVisible();
+  await expect(page.getByText(/^Saved: Add/)).toBeVisible();
+}
+
 /** The day that a first class is proposed for when it is made by hand. */
 const NEW_CLASS_DAY = '2026-11-24';

@@ -1,7 +1,7 @@
 import { dice, type Dice } from '@/core/dice';
 import { addDays } from '@/core/days';
 import type { LookBack } from '@/core/measure/look-back';
-import type { Measure } from '@/core/people/person';
+import type { Measure } from '@/core/people/measures';
 import { draftFor } from '@/core/teach/wrap-up';
 import { lookBacks, personResults } from '@/server/results';
 import { addClass, addSeries } from '@/store/classes';

@@ -1,6 +1,6 @@
 import { roomNow } from '@/server/room';
 import { startClass, storeEvents } from '@/server/teaching';
-import type { RoomAnswer } from '@/core/teach/room';
+import type { RoomAnswer } from '@/core/teach/room-screen';
 import { START, type TeachState } from '@/core/teach/state';
 import { addClass, addSeries } from '@/store/classes';
 import { savePerson } from '@/store/people';

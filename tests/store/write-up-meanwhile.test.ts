@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { mergeFields } from '@/core/meanwhile';
-import type { Settings } from '@/core/settings';
+import type { Settings } from '@/core/venue/settings';
 import type { WrapUp } from '@/core/teach/wrap-up';
 import { loadDemo } from '@/demo/load';
 import { keepSettings, settingsNow } from '@/server/settings';

@@ -1,8 +1,7 @@
 import { resolve } from 'node:path';
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import type { BackupKind } from '@/core/backup/header';
-import { KEPT, type BackupFile } from '@/core/backup/keep';
+import { KEPT, type BackupFile, type BackupKind } from '@/core/backup';
 import { backupTrouble } from '@/server/backup/daily';
 import { backupFolder, listBackups } from '@/server/backup/folder';
 import { damagedNow } from '@/server/soundness';

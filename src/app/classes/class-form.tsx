@@ -3,7 +3,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { newClassSchema, type NewClassFields } from '@/core/plan/new-class';
+import { newClassSchema, type NewClassFields } from '@/core/plan';
 import type { Result } from '@/core/result';
 import { Button } from '@/ui/button';
 import { Field, inputClass, Trouble } from '@/ui/field';

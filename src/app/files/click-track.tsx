@@ -1,14 +1,14 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import type { Click } from '@/core/formats/click-wav';
+import type { WavClick } from '@/core/formats';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';
 import { useWorkerJob } from '@/ui/use-worker-job';
 import type { TrackJob, TrackReply } from '@/workers/track-job';
 
-type Track = { readonly name: string; readonly clicks: readonly Click[]; readonly lengthMs: number };
+type Track = { readonly name: string; readonly clicks: readonly WavClick[]; readonly lengthMs: number };
 
 /** The clicks of a whole class as a sound file, made on this computer. */
 export function ClickTrack({ classId }: { classId: string }) {

@@ -1,12 +1,7 @@
-import { MEASURES, measureText } from '@/core/measure/kinds';
-import type { Incoming } from '@/core/formats/incoming';
-import { sameAs } from '@/core/formats/people-csv';
-import { matchRegister, type TaughtRoll } from '@/core/formats/register-match';
-import { strangeRows } from '@/core/formats/plan-file';
-import { shortDose } from '@/core/dose/short';
-import { fullName, type Person } from '@/core/people/person';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { rowTitle } from '@/core/plan/row-title';
+import { fullName, MEASURES, measureText, type Person } from '@/core/people';
+import { matchRegister, sameAs, strangeRows, type Incoming, type TaughtRoll } from '@/core/formats';
+import { shortDose } from '@/core/dose';
+import { placedRows, rowTitle, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
 import { TableHead } from '@/ui/table-head';

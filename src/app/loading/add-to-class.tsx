@@ -2,10 +2,9 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { LoadSetUp } from '@/core/catalogue/movement';
-import { insertRows } from '@/core/plan/copy-rows';
-import { pressWords, type Press } from '@/core/load/press';
-import type { MovementRow, Plan, Row } from '@/core/plan/plan';
+import type { LoadSetUp } from '@/core/catalogue';
+import { insertRows, type MovementRow, type Plan, type Row } from '@/core/plan';
+import { loadSettingWords, type LoadSetting } from '@/core/load';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { useCatalogue } from '@/ui/catalogue';
@@ -18,7 +17,7 @@ export type ClassChoice = { readonly id: string; readonly name: string };
 type Props = {
   setUp: LoadSetUp;
   /** How it was set here; undefined for the usual set-up. */
-  press: Press | undefined;
+  press: LoadSetting | undefined;
   classes: readonly ClassChoice[];
 };
 
@@ -52,7 +51,7 @@ export function AddToClass({ setUp, press, classes }: Props) {
     const label = `Add ${movement.name}`;
     const result = await call('POST', `/api/classes/${classId}/plan`, { type: 'edit', version, step, label });
     if (!result.ok) return setTrouble(result.message);
-    const how = press ? ` (${pressWords(press)})` : '';
+    const how = press ? ` (${loadSettingWords(press)})` : '';
     setAdded(`${movement.name}${how} is in ${chosen?.name}, with its counter-stretch and a shake.`);
   };
 

@@ -2,11 +2,10 @@
 
 import { useMemo, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions';
-import type { LoadSetUp } from '@/core/catalogue/movement';
-import { loadLadder, ON_THE_FLOOR, usualStance } from '@/core/load/set-ups';
-import { loadOfStance, type Stance } from '@/core/load/stance';
-import type { Person } from '@/core/people/person';
-import { verdictFor, type Verdict } from '@/core/screening/verdict';
+import type { LoadSetUp } from '@/core/catalogue';
+import { loadLadder, loadOfStance, ON_THE_FLOOR, usualStance, type Stance } from '@/core/load';
+import type { Person } from '@/core/people';
+import { verdictFor, type Verdict } from '@/core/screening';
 import { useCatalogue } from '@/ui/catalogue';
 import { AddToClass, type ClassChoice } from './add-to-class';
 import { BodyFields, type BodyOf } from './body-fields';

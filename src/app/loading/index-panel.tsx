@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { boutIndex, dayIndex, weekIndex } from '@/core/load/index-of-loading';
+import { boutIndex, dayIndex, weekIndex } from '@/core/load';
 import { NumberField } from '@/ui/dose/number-field';
 
 type Props = { share: number; leftPercent: number };

@@ -1,5 +1,4 @@
-import { nextRung, perWristKg, type LadderRung } from '@/core/load/set-ups';
-import type { StanceLoad } from '@/core/load/stance';
+import { nextRung, perWristKg, type LadderRung, type StanceLoad } from '@/core/load';
 import type { Result } from '@/core/result';
 import type { BodyOf } from './body-fields';
 import { SET_UP_WORDS } from './set-up-words';

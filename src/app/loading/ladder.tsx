@@ -1,6 +1,6 @@
-import type { LoadSetUp } from '@/core/catalogue/movement';
-import type { LadderRung } from '@/core/load/set-ups';
-import type { Verdict } from '@/core/screening/verdict';
+import type { LoadSetUp } from '@/core/catalogue';
+import type { LadderRung } from '@/core/load';
+import type { Verdict } from '@/core/screening';
 import { capital } from '@/core/words';
 import { HandsMark, verdictWords } from '@/ui/marks';
 import { SET_UP_WORDS } from './set-up-words';

@@ -1,10 +1,8 @@
 'use client';
 
 import { useRef, type PointerEvent } from 'react';
-import type { SidePoint } from '@/core/load/body';
-import { limbsOf, type Limb } from '@/core/load/side-view';
-import type { Stance, StanceLoad } from '@/core/load/stance';
-import { capsule } from '@/core/hand/outline';
+import { limbsOf, type Limb, type SidePoint, type Stance, type StanceLoad } from '@/core/load';
+import { capsule } from '@/core/hand';
 import type { Result } from '@/core/result';
 
 type Props = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { pressTrouble, readPress, type ScaleReading } from '@/core/load/scale';
+import { pressTrouble, readPress, type ScaleReading } from '@/core/load';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
 import { useSimulatedScale } from '@/ui/use-simulated-scale';

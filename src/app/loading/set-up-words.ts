@@ -1,4 +1,4 @@
-import type { LoadSetUp } from '@/core/catalogue/movement';
+import type { LoadSetUp } from '@/core/catalogue';
 
 export const SET_UP_WORDS: Readonly<Record<LoadSetUp, string>> = {
   thighs: 'a press on the own thighs',

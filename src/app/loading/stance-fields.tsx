@@ -1,4 +1,4 @@
-import type { Stance } from '@/core/load/stance';
+import type { Stance } from '@/core/load';
 import { NumberField } from '@/ui/dose/number-field';
 
 type Props = { stance: Stance; statureM: number; onChange: (stance: Stance) => void };

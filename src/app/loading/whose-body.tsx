@@ -1,4 +1,4 @@
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import { SelectField } from '@/ui/select-field';
 import type { BodyOf } from './body-fields';
 

@@ -1,6 +1,6 @@
 import { CONDITIONS } from '@/catalogue/conditions';
-import { JOINTS, POSITIONS, PURPOSES } from '@/core/catalogue/movement';
-import { ANY_MOVEMENT, type ShelfFilter } from '@/core/catalogue/shelf';
+import { JOINTS, POSITIONS, PURPOSES } from '@/core/catalogue';
+import { ANY_MOVEMENT, type ShelfFilter } from '@/core/shelf';
 import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';
 import { Field, inputClass } from '@/ui/field';

@@ -1,4 +1,4 @@
-import type { RungChange } from '@/core/catalogue/rung';
+import type { RungChange } from '@/core/catalogue';
 
 export const CHANGE_WORDS: Readonly<Record<RungChange, string>> = {
   support: 'support',

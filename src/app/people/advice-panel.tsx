@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { ADVICE_SIGNS } from '@/core/teach/incident';
+import { ADVICE_SIGNS } from '@/core/teach';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 

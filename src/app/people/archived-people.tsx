@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import { CLEARANCE_SCOPES, type PersonFields } from '@/core/people/person';
+import { CLEARANCE_SCOPES, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 

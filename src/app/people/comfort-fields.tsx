@@ -1,8 +1,8 @@
 'use client';
 
 import { useFormContext } from 'react-hook-form';
-import { POSITIONS } from '@/core/catalogue/movement';
-import type { PersonFields } from '@/core/people/person';
+import { POSITIONS } from '@/core/catalogue';
+import type { PersonFields } from '@/core/people';
 import { useCatalogue } from '@/ui/catalogue';
 import { POSITION_WORDS } from '@/ui/position-words';
 

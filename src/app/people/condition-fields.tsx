@@ -1,9 +1,9 @@
 'use client';
 
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import type { Hand } from '@/core/dose/dose';
-import { HAND_SPOTS } from '@/core/hand/spots';
-import { CONDITION_STATES, type PersonCondition, type PersonFields } from '@/core/people/person';
+import type { Hand } from '@/core/dose';
+import { HAND_SPOTS } from '@/core/hand';
+import { CONDITION_STATES, type PersonCondition, type PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';

@@ -1,9 +1,9 @@
 'use client';
 
 import { useFormContext, useWatch } from 'react-hook-form';
-import type { Hand } from '@/core/dose/dose';
-import { HAND_SPOTS } from '@/core/hand/spots';
-import type { ConditionState, PersonCondition, PersonFields } from '@/core/people/person';
+import type { Hand } from '@/core/dose';
+import { HAND_SPOTS } from '@/core/hand';
+import type { ConditionState, PersonCondition, PersonFields } from '@/core/people';
 import { conditionName } from '@/ui/condition-words';
 import { FigureShapes } from '@/ui/hand-figure';
 import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from '@/ui/pair-of-hands';

@@ -2,8 +2,7 @@
 
 import { useState } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import { MEASURE_KINDS, type PersonFields } from '@/core/people/person';
-import { MEASURES } from '@/core/measure/kinds';
+import { MEASURE_KINDS, MEASURES, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
 import { dayWithYear } from '@/ui/dates';
 import { Field, inputClass } from '@/ui/field';

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { toast } from 'sonner';
-import { personFieldsSchema, type PersonFields } from '@/core/people/person';
+import { personFieldsSchema, type PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
 import type { Failure } from '@/core/result';
 import { Button } from '@/ui/button';

@@ -1,13 +1,17 @@
 'use client';
 
 import { useCallback, useMemo, type ReactNode } from 'react';
-import { breathAt } from '@/core/teach/breath';
-import { faceOf } from '@/core/teach/face';
-import type { RoomRow, RoomView } from '@/core/teach/room';
-import { withEdits } from '@/core/teach/count-edits';
-import { numberedOn } from '@/core/teach/series';
-import { beatAtTime, offsetAtTime } from '@/core/teach/position';
-import { isStaying } from '@/core/teach/count-commands';
+import {
+  beatAtTime,
+  breathAt,
+  faceOf,
+  isStaying,
+  numberedOn,
+  offsetAtTime,
+  withEdits,
+  type RoomRow,
+  type RoomView,
+} from '@/core/teach';
 import { clockText } from '@/core/words';
 import { BreathSwell } from '@/ui/breath-swell';
 import { CountedHands } from '@/ui/counted-hands';

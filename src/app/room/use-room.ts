@@ -1,8 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { steadyBeginning } from '@/core/teach/class-clock';
-import { ROOM_CHANNEL, viewFrom, type RoomMessage, type RoomView } from '@/core/teach/room';
+import { ROOM_CHANNEL, steadyBeginning, viewFrom, type RoomMessage, type RoomView } from '@/core/teach';
 import { useWays } from '@/ui/use-ways';
 import { useRoomFeed } from '@/ui/use-room-feed';
 

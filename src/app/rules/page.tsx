@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { RULE_LETTERS } from '@/core/plan/rules';
+import { RULE_LETTERS } from '@/core/plan';
 import { pageData } from '@/server/lock/whose';
 import { Page, PageHead } from '@/ui/page';
 import { TableHead } from '@/ui/table-head';

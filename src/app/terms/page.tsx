@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { termSpan } from '@/core/term/term';
+import { termSpan } from '@/core/term';
 import { plural } from '@/core/words';
 import { pageData } from '@/server/lock/whose';
 import { listSeries } from '@/store/classes';

@@ -3,7 +3,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
-import { resizedWeeks, termSchema, type Term } from '@/core/term/term';
+import { resizedWeeks, termSchema, type Term } from '@/core/term';
 import type { Result } from '@/core/result';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';

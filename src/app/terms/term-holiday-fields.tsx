@@ -1,5 +1,5 @@
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import type { Term } from '@/core/term/term';
+import type { Term } from '@/core/term';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 import { ListFieldset } from './list-fieldset';

@@ -1,5 +1,5 @@
 import { useFormContext } from 'react-hook-form';
-import { PHASES, type Term } from '@/core/term/term';
+import { PHASES, type Term } from '@/core/term';
 import { inputClass } from '@/ui/field';
 import { TableHead } from '@/ui/table-head';
 

@@ -1,5 +1,4 @@
-import type { MovementFigure } from '@/core/hand/motion';
-import { fingers, thumb } from '@/core/hand/pose';
+import { fingers, thumb, type MovementFigure } from '@/core/hand';
 import { apart, bent, CUP, LACED, OPEN, PLATE, RING, SPREAD, STRAIGHT, turned, up, wrist } from './poses';
 import { held, rests, steps, swing } from './shapes';
 

@@ -1,4 +1,4 @@
-import type { MovementFigure } from '@/core/hand/motion';
+import type { MovementFigure } from '@/core/hand';
 import { EASES } from './eases';
 import { GLIDES } from './glides';
 import { LOADS } from './loads';

@@ -1,5 +1,4 @@
-import type { MovementFigure } from '@/core/hand/motion';
-import { fingers, thumb, type Pose } from '@/core/hand/pose';
+import { fingers, thumb, type MovementFigure, type Pose } from '@/core/hand';
 import {
   aside,
   bent,

@@ -1,5 +1,4 @@
-import type { MovementFigure } from '@/core/hand/motion';
-import { fingers } from '@/core/hand/pose';
+import { fingers, type MovementFigure } from '@/core/hand';
 import { FIST, LEANING, OPEN, PLATE, tilted, up, wrist } from './poses';
 import { held, steps, sway, swing } from './shapes';
 

@@ -1,4 +1,4 @@
-import type { Pose } from '@/core/hand/pose';
+import type { Pose } from '@/core/hand';
 import {
   CUP,
   FIST,

@@ -1,4 +1,4 @@
-import { fan, fingers, thumb, type Pose } from '@/core/hand/pose';
+import { fan, fingers, thumb, type Pose } from '@/core/hand';
 
 /** Named hand shapes that movements are made of. */
 export const OPEN: Pose = { ...fingers(6, 8, 5), ...thumb(38, 20, 20, 8, 8) };

@@ -1,5 +1,4 @@
-import type { MovementFigure } from '@/core/hand/motion';
-import type { Pose } from '@/core/hand/pose';
+import type { MovementFigure, Pose } from '@/core/hand';
 import { wrist } from './poses';
 
 type View = MovementFigure['view'];

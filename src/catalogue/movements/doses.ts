@@ -1,4 +1,4 @@
-import { doseOf, type Dose } from '@/core/dose/dose';
+import { doseOf, type Dose } from '@/core/dose';
 
 type Rest = Partial<Omit<Dose, 'count' | 'fewest' | 'most'>>;
 type Range = readonly [fewest: number, most: number];

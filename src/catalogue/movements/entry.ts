@@ -1,5 +1,4 @@
-import type { EffortKind, Movement, Phases } from '@/core/catalogue/movement';
-import type { RungChange } from '@/core/catalogue/rung';
+import type { EffortKind, Movement, Phases, RungChange } from '@/core/catalogue';
 
 type Defaulted =
   | 'also'

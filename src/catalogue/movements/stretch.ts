@@ -1,4 +1,4 @@
-import { doseOf } from '@/core/dose/dose';
+import { doseOf } from '@/core/dose';
 import { movement } from './entry';
 import { FINGERS_ONLY, free, holds, reps, rounds } from './doses';
 

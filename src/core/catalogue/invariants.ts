@@ -1,4 +1,4 @@
-import { FINGERS, primaryCount } from '../dose/dose';
+import { FINGERS, primaryCount } from '../dose';
 import { isSeated, RESISTED, type Catalogue, type Movement } from './movement';
 import type { Prop } from './prop';
 

@@ -1,6 +1,5 @@
-import type { Dose } from '../dose/dose';
-import type { Press } from '../load/press';
-import type { MovementFigure } from '../hand/motion';
+import type { Dose } from '../dose';
+import type { MovementFigure } from '../hand';
 import type { Prop } from './prop';
 import type { Ladder } from './rung';
 
@@ -149,16 +148,15 @@ export type Movement = {
   readonly lengthMs: readonly [shortest: number, longest: number] | null;
   readonly phases: Phases;
   readonly rungs: Ladder;
-  /** The rung a class stands on, where that is not the usual form; the catalogue itself leaves it out. */
-  readonly standsOn?: number;
-  /** How a class presses, where that was set at the bench; the catalogue itself leaves it out. */
-  readonly press?: Press;
   /** Movements it should come after, and movements that put right what it does. */
   readonly follows: readonly string[];
   readonly counters: readonly string[];
   readonly cues: readonly string[];
   readonly watch: readonly string[];
 };
+
+/** A movement on a rung of its ladder, counted from the gentlest; on its usual one where none is said. */
+export type MovementOnRung = Movement & { readonly standsOn?: number };
 
 export const positionOf = (m: Pick<Movement, 'positions'>): Position => m.positions[0]!;
 export const isSeated = (m: Pick<Movement, 'positions'>): boolean =>

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { doseSchema } from '../dose/dose';
-import { figureIssues, figureSchema } from '../hand/figure-schema';
-import type { MovementFigure } from '../hand/motion';
+import { doseSchema } from '../dose';
+import { figureIssues, figureSchema, type MovementFigure } from '../hand';
 import { movementIssues } from './invariants';
 import {
   EFFORT_KINDS,

@@ -24,14 +24,14 @@ export const usualRungOf = (ladder: Ladder): number => ladder.findIndex((r) => r
 /** A ladder and where somebody stands on it, from the gentlest, 0; the usual form where nothing is said. */
 type OnLadder = { readonly rungs: Ladder; readonly standsOn?: number | undefined };
 
-export const standing = ({ rungs, standsOn }: OnLadder): number =>
+export const currentRung = ({ rungs, standsOn }: OnLadder): number =>
   Math.min(rungs.length - 1, standsOn ?? usualRungOf(rungs));
 
 /** The rung just under the one stood on, in words; the gentlest has none under it. */
-export const easierOf = (on: OnLadder): string => on.rungs[Math.max(0, standing(on) - 1)]?.words ?? '';
-export const strongerOf = (on: OnLadder): string => on.rungs[standing(on) + 1]?.words ?? '';
+export const easierOf = (on: OnLadder): string => on.rungs[Math.max(0, currentRung(on) - 1)]?.words ?? '';
+export const strongerOf = (on: OnLadder): string => on.rungs[currentRung(on) + 1]?.words ?? '';
 /** The gentlest form there is: for people who have not been screened. */
 export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? '';
 /** The rung stood on, in words; empty on the usual one. */
 export const rungNoteOf = (on: OnLadder): string =>
-  standing(on) === usualRungOf(on.rungs) ? '' : (on.rungs[standing(on)]?.words ?? '');
+  currentRung(on) === usualRungOf(on.rungs) ? '' : (on.rungs[currentRung(on)]?.words ?? '');

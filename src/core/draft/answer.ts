@@ -1,4 +1,5 @@
-import type { Solve } from './draft';
+/** Answers a model in LP text: the names of the variables that are taken, or null where nothing fits. */
+export type Solve = (lp: string) => { readonly taken: ReadonlySet<string>; readonly proven: boolean } | null;
 
 /** What the solver says of a model: its state, and the value of each variable. */
 type Solved = {

@@ -1,6 +1,5 @@
-import type { EffortKind, Movement, SectionKind } from '../catalogue/movement';
-import type { Catalogue } from '../catalogue/movement';
-import { emptyPlan, type MovementRow, type Plan, type Row } from '../plan/plan';
+import type { Catalogue, EffortKind, Movement, SectionKind } from '../catalogue';
+import { emptyPlan, type MovementRow, type Plan, type Row } from '../plan';
 import { orderOfRows } from './order-of-rows';
 import { AFTER_LOADING, CLOSING_MS, ENDING, WATER_MS, WELCOME_MS } from './frame';
 import type { Option } from './option';

@@ -1,9 +1,9 @@
 import { fail, type Failure } from '../result';
 import { nameList } from '../words';
-import type { Solve } from './draft';
+import type { Solve } from './answer';
 import { modelText } from './model';
 import { draftOptions, type DraftFacts } from './option';
-import { roomFor } from './room';
+import { roomFor } from './budget';
 import type { DraftWish } from './wish';
 
 /** A wish that can be dropped when they cannot all be met. */

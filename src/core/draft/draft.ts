@@ -1,22 +1,26 @@
-import { checkWithReserve, contextOf, type ClassFacts } from '../plan/check';
-import { mendEffect } from '../plan/mend-effect';
-import { movementRows } from '../plan/plan';
-import { emptyPlan, placedRows, type Plan } from '../plan/plan';
-import { applyStep } from '../plan/step';
+import {
+  applyStep,
+  checkWithReserve,
+  contextOf,
+  emptyPlan,
+  mendEffect,
+  movementRows,
+  placedRows,
+  type ClassFacts,
+  type Plan,
+} from '../plan';
 import { fail, ok, type Result } from '../result';
 import { arrange } from './arrange';
 import { clashOf } from './clash';
 import { limitsOf } from './limits';
 import { modelText } from './model';
 import { draftOptions, type DraftFacts } from './option';
-import { roomFor } from './room';
+import { roomFor } from './budget';
 import { scoreOf } from './score';
 import { wantedTasksOf, type TaskLine } from './tasks';
 import { insteadOf, whyOf, type Instead } from './why';
+import type { Solve } from './answer';
 import type { DraftWish } from './wish';
-
-/** Answers a model in LP text: the names of the variables that are taken, or null where nothing fits. */
-export type Solve = (lp: string) => { readonly taken: ReadonlySet<string>; readonly proven: boolean } | null;
 
 export type DraftedRow = {
   readonly movementId: string;

@@ -1,7 +1,6 @@
-import { baselineWords, type RuleContext } from '../plan/finding';
-import { addVolume, NO_VOLUME } from '../plan/volume';
+import { addVolume, baselineWords, NO_VOLUME, type RuleContext } from '../plan';
 import { plural } from '../words';
-import { MOST_NEW, MOST_OUT_SHARE, MOST_PROPS, mostRows, propMs, rowMs, type Room } from './model';
+import { MOST_NEW, MOST_OUT_SHARE, MOST_PROPS, mostRows, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
 import type { DraftWish } from './wish';
 
@@ -11,7 +10,7 @@ export function limitsOf(
   options: readonly Option[],
   context: RuleContext,
   wish: DraftWish,
-  room: Room,
+  room: Budget,
 ): readonly string[] {
   const movements = new Set(chosen.map((o) => o.movement.id));
   const untaken = options.filter((o) => !movements.has(o.movement.id));

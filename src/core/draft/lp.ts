@@ -1,11 +1,15 @@
 /** Linear terms and lines of a model, and their text in CPLEX LP format. */
-export type Term = readonly [weight: number, name: string];
-export type Line = { readonly terms: readonly Term[]; readonly sense: '<=' | '>='; readonly bound: number };
+export type LinearTerm = readonly [weight: number, name: string];
+export type Line = {
+  readonly terms: readonly LinearTerm[];
+  readonly sense: '<=' | '>=';
+  readonly bound: number;
+};
 
 type Named = { readonly key: string };
 
 export const atMost = (of: readonly Named[], bound: number): Line => ({
-  terms: of.map((o): Term => [1, o.key]),
+  terms: of.map((o): LinearTerm => [1, o.key]),
   sense: '<=',
   bound,
 });
@@ -15,7 +19,7 @@ export const atLeast = (of: readonly Named[], bound: number): Line => ({
 });
 
 export type Model = {
-  readonly objective: readonly Term[];
+  readonly objective: readonly LinearTerm[];
   readonly lines: readonly Line[];
   /** Variables from 0 to 1. */
   readonly shares: readonly string[];
@@ -37,5 +41,5 @@ export const lpText = ({ objective, lines, shares, binaries }: Model): string =>
   ].join('\n');
 
 const number = (n: number): string => String(Math.round(n * 1e4) / 1e4);
-const sum = (terms: readonly Term[]): string =>
+const sum = (terms: readonly LinearTerm[]): string =>
   terms.map(([w, name]) => `${w < 0 ? '-' : '+'} ${number(Math.abs(w))} ${name}`).join(' ');

@@ -1,25 +1,16 @@
-import {
-  GRIPPING,
-  isThumbHeavy,
-  PURPOSES,
-  RESISTED,
-  type EffortKind,
-  type Joint,
-} from '../catalogue/movement';
+import { GRIPPING, isThumbHeavy, PURPOSES, RESISTED, type EffortKind, type Joint } from '../catalogue';
 import { groupBy } from '../group';
-import { HAND_SPOTS } from '../hand/spots';
-import { handOutMs } from '../dose/pace';
-import type { RuleContext } from '../plan/finding';
-import { OPPOSITE_STRETCH, stretchDirections } from '../plan/stretch-directions';
-import type { Volume } from '../plan/volume';
+import { HAND_SPOTS } from '../hand';
+import { handOutMs } from '../dose';
+import { OPPOSITE_STRETCH, stretchDirections, type RuleContext, type Volume } from '../plan';
 import { HAND_BREAK_MS } from './frame';
-import { atLeast, atMost, lpText, type Line, type Term } from './lp';
+import { atLeast, atMost, lpText, type Line, type LinearTerm } from './lp';
 import type { Option } from './option';
 import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
 import type { DraftWish } from './wish';
 
 /** What is left for drafted rows once the frame is in. */
-export type Room = {
+export type Budget = {
   readonly timeMs: number;
   readonly afterLoadingMs: number;
   /** The most that resisted work and loading may come to; null where there is nothing to rise from. */
@@ -55,11 +46,14 @@ export function modelText(
   options: readonly Option[],
   context: RuleContext,
   wish: DraftWish,
-  room: Room,
+  room: Budget,
 ): string {
   const propIds = [...new Set(options.flatMap((o) => o.movement.propId ?? []))];
   const coverage = coverageTerms(options);
-  const objective: Term[] = [...options.map((o): Term => [o.worth, o.key]), ...coverage.objective];
+  const objective: LinearTerm[] = [
+    ...options.map((o): LinearTerm => [o.worth, o.key]),
+    ...coverage.objective,
+  ];
   const lines = [
     ...timeAndProps(options, context, room, propIds),
     ...onceEach(options),
@@ -84,7 +78,7 @@ const pinnedLine = (pinned: readonly Option[], options: readonly Option[]): Line
   pinned.length > 0 ? atLeast(pinned, 1) : atLeast(options.slice(0, 1), 2);
 
 /** What a row takes of the time, with the break or the counter-stretch that it brings. */
-export const rowMs = (o: Option, room: Room): number =>
+export const rowMs = (o: Option, room: Budget): number =>
   o.costMs +
   (GRIPPING.has(o.movement.effort) ? HAND_BREAK_MS / 2 : 0) +
   (o.movement.effort === 'load' ? room.afterLoadingMs : 0);
@@ -97,7 +91,7 @@ export const propMs = ({ people: there, helpers }: RuleContext): number =>
 function timeAndProps(
   options: readonly Option[],
   context: RuleContext,
-  room: Room,
+  room: Budget,
   propIds: readonly string[],
 ): Line[] {
   const handingMs = propMs(context);
@@ -105,13 +99,13 @@ function timeAndProps(
   return [
     {
       terms: [
-        ...options.map((o): Term => [rowMs(o, room) / 1000, o.key]),
-        ...used.map((p): Term => [handingMs / 1000, p.name]),
+        ...options.map((o): LinearTerm => [rowMs(o, room) / 1000, o.key]),
+        ...used.map((p): LinearTerm => [handingMs / 1000, p.name]),
       ],
       sense: '<=',
       bound: room.timeMs / 1000,
     },
-    { terms: used.map((p): Term => [1, p.name]), sense: '<=', bound: MOST_PROPS },
+    { terms: used.map((p): LinearTerm => [1, p.name]), sense: '<=', bound: MOST_PROPS },
     ...options.flatMap((o): Line[] => {
       const prop = used.find((p) => p.id === o.movement.propId);
       return prop
@@ -160,7 +154,7 @@ function balance(options: readonly Option[], context: RuleContext, wish: DraftWi
           ),
         ]),
     {
-      terms: [...grips.map((o): Term => [1, o.key]), ...opens.map((o): Term => [-2, o.key])],
+      terms: [...grips.map((o): LinearTerm => [1, o.key]), ...opens.map((o): LinearTerm => [-2, o.key])],
       sense: '<=',
       bound: 0,
     },
@@ -179,7 +173,7 @@ function stretchesInPairs(options: readonly Option[], context: RuleContext): Lin
     ways.map((way): Line => {
       const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_STRETCH[way]));
       return {
-        terms: [[1, o.key], ...pairs.map((s): Term => [-1, s.o.key])],
+        terms: [[1, o.key], ...pairs.map((s): LinearTerm => [-1, s.o.key])],
         sense: '<=',
         bound: 0,
       };
@@ -194,7 +188,7 @@ function activeFirst(options: readonly Option[], joint: Joint): Line[] {
     .filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch')
     .filter((o) => o.movement.joints.includes(joint))
     .map((o): Line => ({
-      terms: [[1, o.key], ...gentle.map((g): Term => [-1, g.key])],
+      terms: [[1, o.key], ...gentle.map((g): LinearTerm => [-1, g.key])],
       sense: '<=',
       bound: 0,
     }));
@@ -203,21 +197,21 @@ function activeFirst(options: readonly Option[], joint: Joint): Line[] {
 /** Everybody has something to do in at least three quarters of the rows. */
 const people = (options: readonly Option[], context: RuleContext): Line[] =>
   context.people.map((person) => ({
-    terms: options.map((o): Term => [(o.out.has(person.id) ? 1 : 0) - MOST_OUT_SHARE, o.key]),
+    terms: options.map((o): LinearTerm => [(o.out.has(person.id) ? 1 : 0) - MOST_OUT_SHARE, o.key]),
     sense: '<=',
     bound: 0,
   }));
 
-const rises = (options: readonly Option[], { volumeMost }: Room): Line[] =>
+const rises = (options: readonly Option[], { volumeMost }: Budget): Line[] =>
   (['resisted', 'loading'] as const).flatMap((kind): Line[] => {
     const most = volumeMost[kind];
     if (most === null) return [];
     const asking = options.filter((o) => o.volume[kind] > 0);
-    return [{ terms: asking.map((o): Term => [o.volume[kind], o.key]), sense: '<=', bound: most }];
+    return [{ terms: asking.map((o): LinearTerm => [o.volume[kind], o.key]), sense: '<=', bound: most }];
   });
 
 /** Coverage with diminishing worth: as many steps of a spot or a purpose are taken as options that have it. */
-function coverageTerms(options: readonly Option[]): { objective: Term[]; lines: Line[] } {
+function coverageTerms(options: readonly Option[]): { objective: LinearTerm[]; lines: Line[] } {
   const covered = [
     ...HAND_SPOTS.map((s, i) => ({
       name: `s${i}`,
@@ -230,11 +224,14 @@ function coverageTerms(options: readonly Option[]): { objective: Term[]; lines: 
       by: options.filter((o) => o.movement.purpose === p),
     })),
   ].filter((c) => c.by.length > 0);
-  const steps = (c: (typeof covered)[number]) => c.worth.map((w, i): Term => [w, `${c.name}_${i}`]);
+  const steps = (c: (typeof covered)[number]) => c.worth.map((w, i): LinearTerm => [w, `${c.name}_${i}`]);
   return {
     objective: covered.flatMap(steps),
     lines: covered.map((c): Line => ({
-      terms: [...steps(c).map(([, name]): Term => [1, name]), ...c.by.map((o): Term => [-1, o.key])],
+      terms: [
+        ...steps(c).map(([, name]): LinearTerm => [1, name]),
+        ...c.by.map((o): LinearTerm => [-1, o.key]),
+      ],
       sense: '<=',
       bound: 0,
     })),

@@ -1,13 +1,15 @@
-import { isSeated, needsShakeOut, type Movement } from '../catalogue/movement';
-import { primaryCount, withPrimaryCount, type Dose } from '../dose/dose';
-import { PACE } from '../dose/pace';
-import { doseTiming } from '../dose/timing';
-import { coverageOf } from '../hand/coverage';
-import { movedAt } from '../hand/hand-map';
-import { HAND_SPOTS } from '../hand/spots';
-import { baselineWords, leftOutIn, type RuleContext } from '../plan/finding';
-import { movementRows } from '../plan/plan';
-import { rowVolume, type Volume } from '../plan/volume';
+import { isSeated, needsShakeOut, type Movement } from '../catalogue';
+import { doseTiming, PACE, primaryCount, withPrimaryCount, type Dose } from '../dose';
+import { coverageOf, HAND_SPOTS } from '../hand';
+import {
+  baselineWords,
+  leftOutIn,
+  movedAt,
+  movementRows,
+  rowVolume,
+  type RuleContext,
+  type Volume,
+} from '../plan';
 import { nameList } from '../words';
 import { SHORT_SHARE, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';

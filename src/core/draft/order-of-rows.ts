@@ -1,4 +1,4 @@
-import { GRIPPING, isThumbHeavy, positionOf, type EffortKind, type Movement } from '../catalogue/movement';
+import { GRIPPING, isThumbHeavy, positionOf, type EffortKind, type Movement } from '../catalogue';
 import { bestOrder, type OrderCost } from './order';
 
 /** Within a section: first what warms and moves, then what coordinates, then what stretches. */

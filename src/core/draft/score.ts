@@ -1,5 +1,5 @@
-import { HAND_SPOTS } from '../hand/spots';
-import { PURPOSES } from '../catalogue/movement';
+import { HAND_SPOTS } from '../hand';
+import { PURPOSES } from '../catalogue';
 import type { Option } from './option';
 import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
 

@@ -1,4 +1,4 @@
-import type { Person } from '../people/person';
+import type { Person } from '../people';
 import type { WantedTask } from './option';
 
 /** Words that a wanted task may have, and the movements that practise what the hands do in it. */

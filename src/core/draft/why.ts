@@ -1,4 +1,4 @@
-import { HAND_SPOTS } from '../hand/spots';
+import { HAND_SPOTS } from '../hand';
 import { nameList, plural } from '../words';
 import type { Option } from './option';
 import { scoreOf } from './score';

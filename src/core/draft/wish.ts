@@ -1,4 +1,4 @@
-import type { Purpose } from '../catalogue/movement';
+import type { Purpose } from '../catalogue';
 
 /** What an instructor wants more of. */
 export const FOCUSES = ['stiffness', 'grip', 'bone', 'calm'] as const;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daySchema } from '../people/person';
+import { daySchema } from '../days';
 import { fail, ok, type Result } from '../result';
 
 /** How single cells are read; each says in a few words what it wants. */

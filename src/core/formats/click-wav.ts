@@ -1,7 +1,7 @@
-import type { TaughtRow } from '../teach/class-script';
+import type { TaughtRow } from '../teach';
 
 /** One click of a track: when, ms, and how it sounds. */
-export type Click = { readonly atMs: number; readonly hz: number };
+export type WavClick = { readonly atMs: number; readonly hz: number };
 
 /** 8 bits are enough for clicks and keep an hour under 40 MB. */
 export const WAV_RATE = 11_025;
@@ -14,12 +14,12 @@ const HEAD_BYTES = 44;
 const STRETCH = WAV_RATE * 30;
 
 /** The clicks of a class as planned: a low one when a row begins, a high one on the first of a count, a deep one at a change. */
-export const clicksOf = (rows: readonly TaughtRow[]): readonly Click[] =>
-  rows.flatMap((row): Click[] => {
+export const clicksOf = (rows: readonly TaughtRow[]): readonly WavClick[] =>
+  rows.flatMap((row): WavClick[] => {
     const countFrom = row.plannedStartMs + row.setUpMs;
     const beats = row.beats
       .filter((b) => b.kind !== 'relax')
-      .map((b): Click => ({
+      .map((b): WavClick => ({
         atMs: countFrom + b.startMs,
         hz: b.kind === 'change' || b.kind === 'rest' ? CHANGE_HZ : b.number === 1 ? FIRST_HZ : COUNT_HZ,
       }));
@@ -28,7 +28,7 @@ export const clicksOf = (rows: readonly TaughtRow[]): readonly Click[] =>
 
 /** Clicks as a WAV file (PCM, mono, 8 bits), so long; `onShare` is told how much of it is done, 0 to 1. */
 export function clickTrack(
-  clicks: readonly Click[],
+  clicks: readonly WavClick[],
   lengthMs: number,
   onShare: (share: number) => void = () => {},
 ): Uint8Array<ArrayBuffer> {
@@ -50,7 +50,7 @@ export function clickTrack(
 }
 
 /** A short tone that rises at once and dies away. */
-function writeClick(sound: Uint8Array, { atMs, hz }: Click): void {
+function writeClick(sound: Uint8Array, { atMs, hz }: WavClick): void {
   const from = sampleAt(atMs);
   const length = Math.round((CLICK_MS * WAV_RATE) / 1_000);
   for (let i = 0; i < length && from + i < sound.length; i++) {

@@ -1,5 +1,5 @@
-import type { Beat } from '../dose/script';
-import type { TaughtRow } from '../teach/class-script';
+import type { Beat } from '../dose';
+import type { TaughtRow } from '../teach';
 
 /** One caption: [start, end) on the class clock, ms, and what it says. */
 export type Caption = {

@@ -1,5 +1,4 @@
-import { paintOf, paintOfArrow, type Ink, type PaintedPath } from '../hand/paint';
-import type { Still } from '../hand/still';
+import { paintOf, paintOfArrow, type Ink, type PaintedPath, type Still } from '../hand';
 
 /** The colours of paper and of a light ground, by token; a picture that leaves Oskil has no style sheet with it. */
 const COLOURS: Readonly<Record<Ink, string>> = {

@@ -1,4 +1,4 @@
-import { MARKS as MARK_KINDS, type MarkKind } from '../teach/marks';
+import { MARKS as MARK_KINDS, type MarkKind } from '../teach';
 import { choiceCell, dayCell, numberCell, textCell } from './cells';
 import { column, readTable, writeTable, type Table } from './table-csv';
 

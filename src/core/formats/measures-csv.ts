@@ -1,5 +1,4 @@
-import { MEASURES } from '../measure/kinds';
-import { MEASURE_KINDS, measureSchema, type Measure, type MeasureKind } from '../people/person';
+import { MEASURE_KINDS, MEASURES, measureSchema, type Measure, type MeasureKind } from '../people';
 import { fail, ok, type Result } from '../result';
 import { choiceCell, choiceWords, dayCell, numberCell, textCell } from './cells';
 import { column, readTable, writeTable, type Table, type TableRow } from './table-csv';

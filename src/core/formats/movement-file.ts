@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ownMovementSchema } from '../catalogue/own';
+import { ownMovementSchema } from '../catalogue';
 import type { FileKind } from './json-file';
 
 /** One movement of the instructor's own, with how it looks. */

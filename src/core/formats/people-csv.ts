@@ -1,4 +1,4 @@
-import { personFieldsSchema, UNSAID, type PersonCondition, type PersonFields } from '../people/person';
+import { personFieldsSchema, UNSAID, type PersonCondition, type PersonFields } from '../people';
 import type { Result } from '../result';
 import { readCsv, writeCsv, type CsvFile } from './csv';
 
@@ -12,10 +12,10 @@ export const COLUMNS = [
   'conditions',
   'notes',
 ] as const;
-export type Column = (typeof COLUMNS)[number];
+export type PeopleColumn = (typeof COLUMNS)[number];
 
 /** Which column of the file is which, by position; what is not said is left out. */
-export type Mapping = Readonly<Partial<Record<Column, number>>>;
+export type Mapping = Readonly<Partial<Record<PeopleColumn, number>>>;
 
 export type PeopleFile = CsvFile;
 
@@ -24,7 +24,7 @@ export const MOST_PEOPLE = 5_000;
 /** A CSV file (RFC 4180; commas, semicolons or tabs) as heads and rows, every row as long as the heads. */
 export const readPeopleFile = (text: string): Result<PeopleFile> => readCsv(text, 'people', MOST_PEOPLE);
 
-const NAMES: Readonly<Record<Column, readonly string[]>> = {
+const NAMES: Readonly<Record<PeopleColumn, readonly string[]>> = {
   'first name': ['first name', 'firstname', 'name', 'nickname', 'given name'],
   initial: ['initial', 'last initial', 'surname', 'last name', 'family name'],
   'writes with': ['writes with', 'hand', 'dominant hand', 'handedness'],
@@ -68,7 +68,7 @@ function rowToPerson(
   mapping: Mapping,
   known: readonly KnownCondition[],
 ): ImportRow {
-  const cell = (column: Column): string =>
+  const cell = (column: PeopleColumn): string =>
     mapping[column] === undefined ? '' : (cells[mapping[column]] ?? '');
   const conditions = readConditions(cell('conditions'), known);
   const help = cell('help') === '' ? 0 : Number(cell('help'));

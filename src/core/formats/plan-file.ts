@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { ownMovementSchema } from '../catalogue/own';
-import { newClassSchema } from '../plan/new-class';
-import { placedRows, planSchema, type Plan } from '../plan/plan';
+import { ownMovementSchema } from '../catalogue';
+import { newClassSchema, placedRows, planSchema, type Plan } from '../plan';
 import type { FileKind } from './json-file';
 
 /** A class plan to take elsewhere, with the instructor's own movements that it uses. */

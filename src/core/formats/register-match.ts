@@ -1,4 +1,4 @@
-import type { Person } from '../people/person';
+import type { Person } from '../people';
 import { sameAs } from './people-csv';
 import type { RegisterLine } from './register-csv';
 import type { TableRow } from './table-csv';

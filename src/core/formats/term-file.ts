@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { daySchema } from '../people/person';
-import { newClassSchema } from '../plan/new-class';
-import { planSchema } from '../plan/plan';
-import { termSchema } from '../term/term';
+import { daySchema } from '../days';
+import { newClassSchema, planSchema } from '../plan';
+import { termSchema } from '../term';
 import type { FileKind } from './json-file';
 import { planFileSchema } from './plan-file';
 

@@ -1,4 +1,4 @@
-import type { Hand } from '../dose/dose';
+import type { Hand } from '../dose';
 import { DIGITS, type DigitName } from './joints';
 import { loopPose, startPose, tellingPose, type MovementFigure } from './motion';
 import { seenBy } from './place';

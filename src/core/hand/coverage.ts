@@ -1,5 +1,4 @@
-import type { Dose, Hand } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
+import { doseTotals, type Dose, type Hand } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import { FREE_CYCLE_MS, loopPose, startPose, type Motion, type MovementFigure } from './motion';
 import { fullPose, type FullPose } from './pose';

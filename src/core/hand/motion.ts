@@ -1,5 +1,4 @@
-import { breathInMs } from '../dose/pace';
-import type { Beat } from '../dose/script';
+import { breathInMs, type Beat } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import type { PropShape } from './prop-shape';
 import type { SceneKind } from './scenes';

@@ -1,4 +1,4 @@
-import type { Hand } from '../dose/dose';
+import type { Hand } from '../dose';
 import { disc, INK_MM, type FigureShape, type Part } from './figure';
 import { FINGER_NAMES } from './joints';
 import { capsule, hullOfDiscs } from './outline';

@@ -1,4 +1,4 @@
-import type { Hand } from '../dose/dose';
+import type { Hand } from '../dose';
 import { handParts, painted, type FigureShape, type Part } from './figure';
 import { groundUnder } from './ground';
 import { FINGER_NAMES, type StageAxis } from './joints';

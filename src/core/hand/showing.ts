@@ -1,5 +1,4 @@
-import type { Hand } from '../dose/dose';
-import type { Beat } from '../dose/script';
+import type { Beat, Hand } from '../dose';
 import { poseInBeat, startPose, type MovementFigure } from './motion';
 import type { FullPose } from './pose';
 

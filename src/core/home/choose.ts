@@ -1,11 +1,9 @@
-import { RESISTED, type Catalogue, type Joint, type Movement } from '../catalogue/movement';
-import type { Person } from '../people/person';
-import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/plan';
-import type { MovementRow, Plan } from '../plan/plan';
-import { familyOf } from '../progress/family';
-import { verdictFor, type ScreeningContext } from '../screening/verdict';
-import type { Mark } from '../teach/marks';
+import { RESISTED, type Catalogue, type Joint, type Movement } from '../catalogue';
+import type { Person } from '../people';
+import { movementOfRow, movementRows, type MovementRow, type Plan } from '../plan';
+import { familyOf } from '../progress';
+import { verdictFor, type ScreeningContext } from '../screening';
+import type { Mark } from '../teach';
 
 export const [FEWEST_ITEMS, MOST_ITEMS] = [3, 5];
 

@@ -1,6 +1,5 @@
 import { addDays } from '../days';
-import type { Dose } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
+import { doseTotals, type Dose } from '../dose';
 
 /** Waking hours in minutes after midnight, and the least time between two goes. */
 export type Waking = { readonly fromMin: number; readonly untilMin: number; readonly gapMin: number };

@@ -1,9 +1,7 @@
-import { GRIPPING, type Movement } from '../catalogue/movement';
-import type { Dose, Hand } from '../dose/dose';
-import { scriptOf, type ScriptContext } from '../dose/script';
-import { handWorks } from '../hand/showing';
-import { adaptedDose } from '../screening/adaptation';
-import type { HandVerdict } from '../screening/verdict';
+import { GRIPPING, type Movement } from '../catalogue';
+import { scriptOf, type Dose, type Hand, type ScriptContext } from '../dose';
+import { handWorks } from '../hand';
+import { adaptedDose, type HandVerdict } from '../screening';
 import type { LoadSpan } from './fatigue';
 
 /**

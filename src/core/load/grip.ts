@@ -1,6 +1,6 @@
-import { forceAtN, type Prop, type PropGrade } from '../catalogue/prop';
-import { latestMeasure, type Person } from '../people/person';
-import type { Hand } from '../dose/dose';
+import { forceAtN, type Prop, type PropGrade } from '../catalogue';
+import { latestMeasure, type Person } from '../people';
+import type { Hand } from '../dose';
 
 const NEWTONS_PER_KG = 9.81;
 /** Where nothing was measured: under the low-grip line of women (EWGSOP2 2019), on the gentler side. */

@@ -1,7 +1,6 @@
-import type { Movement } from '../catalogue/movement';
-import type { Person } from '../people/person';
-import type { Verdict } from '../screening/verdict';
-import { loadFor, shareOn } from './press';
+import type { Person } from '../people';
+import type { Verdict } from '../screening';
+import { loadFor, shareOn, type RowMovement } from './load-setting';
 import { loadLadder } from './set-ups';
 import { PLANNED_STATURE_M } from './set-up-share';
 
@@ -28,7 +27,7 @@ const HEAVY_KG = 95;
  * swaps or rests bears nothing; whose hands do not reach is left out.
  */
 export function loadsOfRow(
-  movement: Movement,
+  movement: RowMovement,
   people: readonly Person[],
   verdictOf: (personId: string) => Verdict | null,
 ): readonly PersonLoad[] {
@@ -41,7 +40,7 @@ export function loadsOfRow(
 }
 
 /** Whose hands do not reach in the set-up, by their height. */
-export const outOfReach = (movement: Movement, people: readonly Person[]): readonly Person[] =>
+export const outOfReach = (movement: RowMovement, people: readonly Person[]): readonly Person[] =>
   people.filter((p) => loadFor(movement, statureOf(p))?.ok === false);
 
 const statureOf = ({ heightCm }: Person): number =>
@@ -53,7 +52,7 @@ function bearing(verdict: Verdict | null): PersonLoad['hands'] | null {
   return bears('L') ? 'L' : bears('R') ? 'R' : null;
 }
 
-function loadOf(movement: Movement, person: Person, hands: PersonLoad['hands']): PersonLoad | null {
+function loadOf(movement: RowMovement, person: Person, hands: PersonLoad['hands']): PersonLoad | null {
   const statureM = statureOf(person);
   const load = loadFor(movement, statureM);
   if (!load?.ok) return null;

@@ -1,7 +1,7 @@
-import type { Prop } from '../catalogue/prop';
-import type { Hand } from '../dose/dose';
-import type { Person } from '../people/person';
-import type { HandVerdict } from '../screening/verdict';
+import type { Prop } from '../catalogue';
+import type { Hand } from '../dose';
+import type { Person } from '../people';
+import type { HandVerdict } from '../screening';
 import { fittingGrade, gripMaximum, type GradeChoice } from './grip';
 
 /** A squeeze is planned to half of the way the prop closes. */

@@ -1,4 +1,4 @@
-import { LOAD_SET_UPS, type LoadSetUp } from '../catalogue/movement';
+import { LOAD_SET_UPS, type LoadSetUp } from '../catalogue';
 import { usualStance } from './set-ups';
 import { loadOfStance } from './stance';
 

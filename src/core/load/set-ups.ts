@@ -1,4 +1,4 @@
-import { LOAD_SET_UPS, type LoadSetUp } from '../catalogue/movement';
+import { LOAD_SET_UPS, type LoadSetUp } from '../catalogue';
 import { loadOfStance, type Stance } from './stance';
 
 /** How each set-up is usually taken up by a person of a stature, metres. Heights are those of common furniture. */

@@ -1,5 +1,5 @@
 import { daysBetween } from '../days';
-import type { Measure } from '../people/person';
+import type { Measure } from '../people';
 
 /** Measures are due again after so many days; in a week of review after so many. */
 const [EVERY_DAYS, IN_REVIEW_DAYS] = [28, 7];

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import type { Hand } from '../dose/dose';
-import { daySchema, type Measure } from '../people/person';
+import type { Hand } from '../dose';
+import { daySchema } from '../days';
+import type { Measure } from '../people';
 import { changeFrom, gripThreshold, type Change, type Session } from './real-change';
 import { scoreOfTrials, type Scoring } from './force-curve';
 

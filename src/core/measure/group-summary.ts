@@ -1,6 +1,6 @@
-import { MEASURE_KINDS, type MeasureKind } from '../people/person';
+import { MEASURE_KINDS, type MeasureKind } from '../people';
 import type { Change } from './real-change';
-import type { Result } from './results';
+import type { MeasureResult } from './results';
 
 /** Under this many people nothing is told of a group, so that nobody can be guessed. */
 export const FEWEST_TOLD = 5;
@@ -24,7 +24,7 @@ export type GroupSummary = {
  * How many of a group got better, stayed or got worse, kind by kind, without names: a person counts once, and as
  * worse when a hand is. Kinds with fewer than five people are kept back.
  */
-export function groupSummary(people: readonly (readonly Result[])[]): GroupSummary {
+export function groupSummary(people: readonly (readonly MeasureResult[])[]): GroupSummary {
   const all = MEASURE_KINDS.map((kind): GroupLine => {
     const changes = people.map((results) => changeOf(results.filter((r) => r.kind === kind)));
     const count = (change: Change) => changes.filter((c) => c === change).length;
@@ -44,7 +44,7 @@ export function groupSummary(people: readonly (readonly Result[])[]): GroupSumma
 }
 
 /** Both hands as one; the worse of them counts. */
-function changeOf(results: readonly Result[]): Change {
+function changeOf(results: readonly MeasureResult[]): Change {
   const changes = results.map((r) => r.change);
   return (['worse', 'better', 'no real change'] as const).find((c) => changes.includes(c)) ?? 'not yet';
 }

@@ -1,9 +1,8 @@
 import { daysBetween } from '../days';
-import type { ClassLine } from '../people/advice-note';
+import { measureName, type ClassLine } from '../people';
 import { mean } from '../statistics';
 import { plural } from '../words';
-import { measureName } from './kinds';
-import type { Result } from './results';
+import type { MeasureResult } from './results';
 
 /** How it has gone after three to four weeks. */
 export type LookBack = {
@@ -21,7 +20,11 @@ const PAIN_MOVES = 1;
 const PAIN_ROSE = 2;
 
 /** A person's classes and measures since their first class: going well, unchanged, or worse. The worse of two answers is given. */
-export function lookBack(classes: readonly ClassLine[], results: readonly Result[], today: string): LookBack {
+export function lookBack(
+  classes: readonly ClassLine[],
+  results: readonly MeasureResult[],
+  today: string,
+): LookBack {
   const came = classes.filter((c) => c.present);
   const first = came[0];
   const early = first ? LOOK_BACK_FROM_DAYS - daysBetween(first.day, today) : 0;

@@ -1,5 +1,4 @@
-import { between, type Vec } from '../hand/vector';
-import type { SeenHand } from '../hand/place';
+import { between, type SeenHand, type Vec } from '../hand';
 
 /** A place that the tip of the thumb reaches, in the order of the score (Kapandji 1986). */
 export type OppositionPlace = {

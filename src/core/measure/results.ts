@@ -1,15 +1,20 @@
-import type { Hand } from '../dose/dose';
-import { MEASURE_KINDS, WHOLE_PERSON, type Measure, type MeasureKind, type Person } from '../people/person';
+import type { Hand } from '../dose';
+import {
+  isOfWholePerson,
+  MEASURE_KINDS,
+  MEASURES,
+  type Measure,
+  type MeasureKind,
+  type Person,
+} from '../people';
 import { scoreOfTrials, type Scoring } from './force-curve';
 import { gripSessions, type GripTest } from './grip-test';
-import { thresholdOf } from './kinds';
 import { changeFrom, gripThreshold, type Change } from './real-change';
-import { MEASURES } from './kinds';
 
 export type Point = { readonly day: string; readonly value: number };
 
 /** One thing measured of one hand, or of the person, over all its days. */
-export type Result = {
+export type MeasureResult = {
   readonly kind: MeasureKind;
   readonly hand: Measure['hand'];
   /** Oldest first. */
@@ -26,25 +31,26 @@ export function resultsOf(
   person: Pick<Person, 'measures'>,
   tests: readonly GripTest[],
   scoring: Scoring,
-): readonly Result[] {
+): readonly MeasureResult[] {
   return MEASURE_KINDS.flatMap((kind) =>
     handsOf(kind).flatMap((hand) => {
-      const points =
-        kind === 'grip' && hand !== 'both'
-          ? gripPoints(person, tests, hand, scoring)
-          : pointsOf(person, kind, hand);
-      const threshold =
-        kind === 'grip' && hand !== 'both'
-          ? gripThreshold(gripSessions(tests, person.measures, hand))
-          : thresholdOf(kind);
-      const result = resultFrom(kind, hand, points, threshold);
+      const { realChange } = MEASURES[kind];
+      const result =
+        realChange === 'own tries' && hand !== 'both'
+          ? resultFrom(
+              kind,
+              hand,
+              gripPoints(person, tests, hand, scoring),
+              gripThreshold(gripSessions(tests, person.measures, hand)),
+            )
+          : resultFrom(kind, hand, pointsOf(person, kind, hand), Number(realChange));
       return result ? [result] : [];
     }),
   );
 }
 
 const handsOf = (kind: MeasureKind): readonly Measure['hand'][] =>
-  WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R'];
+  isOfWholePerson(kind) ? ['both'] : ['L', 'R'];
 
 function pointsOf({ measures }: Pick<Person, 'measures'>, kind: MeasureKind, hand: Measure['hand']): Point[] {
   return measures
@@ -72,7 +78,7 @@ export function resultFrom(
   hand: Measure['hand'],
   points: readonly Point[],
   threshold: number,
-): Result | null {
+): MeasureResult | null {
   const [first] = points;
   if (!first) return null;
   const now = points.length > 1 ? points.at(-1)!.value : null;

@@ -1,15 +1,17 @@
-import type { Purpose } from '../catalogue/movement';
-import { rungNoteOf } from '../catalogue/rung';
-import { doseWords } from '../dose/describe';
-import type { Dose, Hand } from '../dose/dose';
-import { HANDS } from '../measure/grip-test';
-import { fullName, type Person } from '../people/person';
-import { movementOfRow } from '../plan/at-rung';
-import type { ClassFacts, PlanCheck } from '../plan/check';
-import { placedRows, type Plan, type Row } from '../plan/plan';
-import { rowTitle } from '../plan/row-title';
-import type { Verdict } from '../screening/verdict';
-import { shortWay, waysAsked, type KnownWays } from '../screening/way-words';
+import { rungNoteOf, type Purpose } from '../catalogue';
+import { doseWords, type Dose, type Hand } from '../dose';
+import { HANDS } from '../measure';
+import { fullName, type Person } from '../people';
+import {
+  movementOfRow,
+  placedRows,
+  rowTitle,
+  type ClassFacts,
+  type Plan,
+  type PlanCheck,
+  type Row,
+} from '../plan';
+import { shortWay, waysAsked, type KnownWays, type Verdict } from '../screening';
 
 /** People who do a row in the same way of their own. */
 export type OwnWayLine = { readonly way: string; readonly names: readonly string[] };

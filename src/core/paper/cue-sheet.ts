@@ -1,10 +1,17 @@
-import { fullName } from '../people/person';
-import { seatingOf } from '../people/seating';
-import type { ClassFacts, PlanCheck } from '../plan/check';
-import type { Plan } from '../plan/plan';
+import { fullName, seatingOf } from '../people';
+import type { ClassFacts, Plan, PlanCheck } from '../plan';
 import { clockText, nameList, sentences } from '../words';
 import { cueLines, type CueLine, type OwnWayLine } from './cue-lines';
-import { bold, paragraph, soft, words, type Block, type Column, type Piece, type SheetRow } from './sheet';
+import {
+  bold,
+  paragraph,
+  soft,
+  words,
+  type SheetBlock,
+  type SheetColumn,
+  type Piece,
+  type SheetRow,
+} from './sheet';
 
 type Room = {
   readonly plan: Plan;
@@ -15,7 +22,7 @@ type Room = {
 
 const MANY = 60;
 
-const COLUMNS: readonly Column[] = [
+const COLUMNS: readonly SheetColumn[] = [
   { head: null, share: 6 },
   { head: null, share: 21 },
   { head: null, share: 24 },
@@ -23,7 +30,7 @@ const COLUMNS: readonly Column[] = [
 ];
 
 /** The class on one or two sides: time, name, cord, what to say, who does it their own way, what changes hands. */
-export function cueSheet({ plan, check, facts, helpers }: Room): readonly Block[] {
+export function cueSheet({ plan, check, facts, helpers }: Room): readonly SheetBlock[] {
   const { throughout, sections } = cueLines(plan, check, facts);
   if (sections.length === 0) return [words('There are no rows in this plan yet.')];
   const seats = seatingOf(facts.people, helpers).map((seat) =>

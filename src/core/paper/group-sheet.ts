@@ -1,12 +1,10 @@
-import type { Catalogue } from '../catalogue/movement';
-import { doseWords } from '../dose/describe';
-import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/plan';
-import type { Plan } from '../plan/plan';
-import { words, type Beside, type Block } from './sheet';
+import type { Catalogue } from '../catalogue';
+import { doseWords } from '../dose';
+import { movementOfRow, movementRows, type Plan } from '../plan';
+import { words, type Beside, type SheetBlock } from './sheet';
 
 /** For the group to take along or to have on the wall: each movement drawn, large, with its count; nobody is named. */
-export function groupSheet(plan: Plan, catalogue: Catalogue): readonly Block[] {
+export function groupSheet(plan: Plan, catalogue: Catalogue): readonly SheetBlock[] {
   const items = movementRows(plan).flatMap((row): Beside[] => {
     const movement = movementOfRow(row, catalogue);
     if (!movement) return [];

@@ -1,12 +1,10 @@
-import type { Catalogue } from '../catalogue/movement';
-import { doseWords } from '../dose/describe';
-import { needsDayBetween } from '../home/choose';
-import { homeDays, littleAndOften, minuteText, weeklyTotal } from '../home/schedule';
-import type { Person } from '../people/person';
-import { movementOfRow } from '../plan/at-rung';
-import type { MovementRow } from '../plan/plan';
+import type { Catalogue } from '../catalogue';
+import { doseWords } from '../dose';
+import { homeDays, littleAndOften, minuteText, needsDayBetween, weeklyTotal } from '../home';
+import type { Person } from '../people';
+import { movementOfRow, type MovementRow } from '../plan';
 import { nameList, plural } from '../words';
-import { bold, paragraph, soft, words, type Beside, type Block, type DayWords } from './sheet';
+import { bold, paragraph, soft, words, type Beside, type SheetBlock, type DayWords } from './sheet';
 
 type Given = {
   readonly rows: readonly MovementRow[];
@@ -22,7 +20,7 @@ type Given = {
 const BREATH_MS = 5_000;
 
 /** One person's card: each thing drawn, its cord, the days to tick, and when to stop. */
-export function homeCard(given: Given): readonly Block[] {
+export function homeCard(given: Given): readonly SheetBlock[] {
   const { rows, timesADay, wantedTask, nextDay, say } = given;
   const times = littleAndOften(timesADay).map(minuteText);
   const often =

@@ -1,7 +1,7 @@
-import { FEWEST_TOLD, type GroupSummary } from '../measure/group-summary';
-import { MEASURES } from '../measure/kinds';
+import { FEWEST_TOLD, type GroupSummary } from '../measure';
+import { MEASURES } from '../people';
 import { nameList, plural } from '../words';
-import { paragraph, soft, words, type Block } from './sheet';
+import { paragraph, soft, words, type SheetBlock } from './sheet';
 
 type Told = {
   /** Classes written up. */
@@ -14,7 +14,12 @@ type Told = {
 };
 
 /** A term told to whoever hosts the class: counts and no names. */
-export function hostSummary({ classes, people, came, summary: { lines, kept } }: Told): readonly Block[] {
+export function hostSummary({
+  classes,
+  people,
+  came,
+  summary: { lines, kept },
+}: Told): readonly SheetBlock[] {
   const who =
     people === null ? '; too few people came to be told of' : `, ${people} people came at least once`;
   const mean = came === null ? '' : `, ${came.toFixed(1)} to a class on average`;

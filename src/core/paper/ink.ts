@@ -1,6 +1,6 @@
-import type { Purpose } from '../catalogue/movement';
-import type { CordInk } from '../dose/cord-paint';
-import type { Ink } from '../hand/paint';
+import type { Purpose } from '../catalogue';
+import type { CordInk } from '../cord';
+import type { Ink } from '../hand';
 
 /** The purposes of movements, as on the screen; dark enough that they stay apart on a copier too. */
 const PURPOSES: Readonly<Record<Purpose, string>> = {

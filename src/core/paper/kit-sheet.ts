@@ -1,8 +1,8 @@
-import { gradeCounts, type KitLine } from '../plan/kit';
-import { bold, paragraph, words, type Block, type SheetRow } from './sheet';
+import { gradeCounts, type KitLine } from '../plan';
+import { bold, paragraph, words, type SheetBlock, type SheetRow } from './sheet';
 
 /** What goes into the bag, with a round to tick, and what a house has instead. */
-export function kitSheet(kit: readonly KitLine[]): readonly Block[] {
+export function kitSheet(kit: readonly KitLine[]): readonly SheetBlock[] {
   if (kit.length === 0) return [words('Nothing: this class needs no props.')];
   return [
     {

@@ -1,12 +1,12 @@
 import { PRINT_INK } from './ink';
-import { layFigure, layPiece, layText, type Laid, type Room } from './lay-pieces';
+import { layFigure, layPiece, layText, type Laid, type LayoutBox } from './lay-pieces';
 import { layTable } from './lay-table';
 import { moved, rule, tagOf } from './marks';
-import { words, type Beside, type Block } from './sheet';
+import { words, type Beside, type SheetBlock } from './sheet';
 import { gap, indented, stacked, type Strip } from './strips';
 
 /** A block of a sheet across the room there is. */
-export function layBlock(block: Block, room: Room): Laid {
+export function layBlock(block: SheetBlock, room: LayoutBox): Laid {
   switch (block.kind) {
     case 'heading':
       return layHeading(block.text, 'H2', 1.25, room);
@@ -24,7 +24,7 @@ export function layBlock(block: Block, room: Room): Laid {
 }
 
 /** A heading is never the last thing on a page. */
-export function layHeading(text: string, type: 'H1' | 'H2', times: number, room: Room): Laid {
+export function layHeading(text: string, type: 'H1' | 'H2', times: number, room: LayoutBox): Laid {
   const tag = tagOf(type);
   const own = { ...room, size: room.size * times };
   const { strips } = layText({ kind: 'text', runs: [{ text, tone: 'bold' }] }, own, tag);
@@ -32,7 +32,7 @@ export function layHeading(text: string, type: 'H1' | 'H2', times: number, room:
   return { tags: [tag], strips: [{ ...stacked([...before, ...strips]), withNext: true }] };
 }
 
-function layList(items: readonly string[], room: Room): Laid {
+function layList(items: readonly string[], room: LayoutBox): Laid {
   const dx = room.size * 1.2;
   const laid = items.map((item) => {
     const [label, body] = [tagOf('Lbl'), tagOf('LBody')];
@@ -64,7 +64,7 @@ const PAIRED: PictureSize = { high: 6.2, wide: 7 };
 
 function layBeside(
   beside: Beside,
-  room: Room,
+  room: LayoutBox,
   { high, wide }: PictureSize,
 ): { tags: Laid['tags']; strip: Strip } {
   const dx = room.size * (wide + 1);
@@ -85,12 +85,12 @@ function layBeside(
   };
 }
 
-const underlined = (strip: Strip, room: Room): Strip => ({
+const underlined = (strip: Strip, room: LayoutBox): Strip => ({
   ...strip,
   marks: [...strip.marks, rule(0, strip.height, { across: room.width }, 0.6, PRINT_INK.line)],
 });
 
-function laySingly(items: readonly Beside[], room: Room): Laid {
+function laySingly(items: readonly Beside[], room: LayoutBox): Laid {
   const laid = items.map((item) => layBeside(item, room, BESIDE));
   return {
     tags: laid.flatMap((l) => l.tags),
@@ -98,9 +98,9 @@ function laySingly(items: readonly Beside[], room: Room): Laid {
   };
 }
 
-function layPairs(items: readonly Beside[], room: Room): Laid {
+function layPairs(items: readonly Beside[], room: LayoutBox): Laid {
   const dx = room.size * 1.5;
-  const half: Room = { ...room, width: (room.width - dx) / 2 };
+  const half: LayoutBox = { ...room, width: (room.width - dx) / 2 };
   const laid = items.map((item) => layBeside(item, half, PAIRED));
   const strips = laid.flatMap((left, i) => {
     if (i % 2 === 1) return [];

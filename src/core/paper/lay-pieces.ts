@@ -1,18 +1,14 @@
-import { cordOf, oneRound } from '../dose/cord';
-import { layOutCord } from '../dose/cord-layout';
-import { paintOfCord, type CordPaint } from '../dose/cord-paint';
-import { describeDose } from '../dose/describe';
-import type { MovementFigure } from '../hand/motion';
-import { paintOf, paintOfArrow } from '../hand/paint';
-import { stillOf } from '../hand/still';
+import { cordOf, layOutCord, oneRound, paintOfCord, type CordPaint } from '../cord';
+import { describeDose } from '../dose';
+import { paintOf, paintOfArrow, stillOf, type MovementFigure } from '../hand';
 import { PRINT_INK } from './ink';
-import { pathMark, tagOf, type Mark, type Measure, type Tag } from './marks';
+import { pathMark, tagOf, type Stroke, type TextWidth, type Tag } from './marks';
 import type { CordPiece, Piece, Text, TextSize, TickDays } from './sheet';
 import { gap, type Strip } from './strips';
 import { wrapRuns } from './wrap';
 
 /** Where something is laid: the width there is, the size of ordinary print, and how wide words are, all pt. */
-export type Room = { readonly width: number; readonly size: number; readonly measure: Measure };
+export type LayoutBox = { readonly width: number; readonly size: number; readonly measure: TextWidth };
 /** Something laid out, and what a reader that speaks it is told. */
 export type Laid = { readonly tags: readonly Tag[]; readonly strips: readonly Strip[] };
 
@@ -25,7 +21,7 @@ const CORD_PX = 1 / 18;
 const ROUND = 'M-1 0a1 1 0 1 1 2 0a1 1 0 1 1 -2 0z';
 
 /** A piece, with its lines in a tag of its own or in that of its cell. */
-export function layPiece(piece: Piece, room: Room, cell: Tag | null = null): Laid {
+export function layPiece(piece: Piece, room: LayoutBox, cell: Tag | null = null): Laid {
   switch (piece.kind) {
     case 'text':
       return layText(piece, room, cell);
@@ -47,13 +43,13 @@ export function layPiece(piece: Piece, room: Room, cell: Tag | null = null): Lai
 }
 
 /** Lines of words, each a strip, so that a long text can go on on the next page. */
-export function layText({ runs, size }: Text, room: Room, cell: Tag | null = null): Laid {
+export function layText({ runs, size }: Text, room: LayoutBox, cell: Tag | null = null): Laid {
   const pt = room.size * (size ? TEXT_SIZES[size] : 1);
   const tag = cell ?? tagOf('P');
   const height = pt * LINE_HEIGHT;
   const strips = wrapRuns(runs, room.width, pt, room.measure).map((line): Strip => ({
     height,
-    marks: line.map(({ text, tone, x }): Mark => ({
+    marks: line.map(({ text, tone, x }): Stroke => ({
       kind: 'word',
       tag,
       x,
@@ -67,7 +63,7 @@ export function layText({ runs, size }: Text, room: Room, cell: Tag | null = nul
   return { tags: cell ? [] : [tag], strips };
 }
 
-function layCord({ dose, purpose, breathMs }: CordPiece, { width, size, measure }: Room): Laid {
+function layCord({ dose, purpose, breathMs }: CordPiece, { width, size, measure }: LayoutBox): Laid {
   const px = size * CORD_PX;
   const layout = layOutCord(oneRound(cordOf(dose)), width / px);
   const tag = tagOf('Figure', [], { alt: describeDose(dose, { breathMs, isNew: false }) });
@@ -77,7 +73,7 @@ function layCord({ dose, purpose, breathMs }: CordPiece, { width, size, measure 
   return { tags: [tag], strips: [gap(px * 2), { height: layout.height * px, marks }, gap(px * 2)] };
 }
 
-function cordMark(paint: CordPaint, tag: Tag, px: number, measure: Measure): Mark {
+function cordMark(paint: CordPaint, tag: Tag, px: number, measure: TextWidth): Stroke {
   if (paint.kind === 'path')
     return pathMark(
       tag,
@@ -105,21 +101,21 @@ function cordMark(paint: CordPaint, tag: Tag, px: number, measure: Measure): Mar
 }
 
 /** Days side by side, their rounds below them, on as many lines as they need. */
-function layDays({ days }: TickDays, { width, size, measure }: Room): Laid {
+function layDays({ days }: TickDays, { width, size, measure }: LayoutBox): Laid {
   const pt = size * 0.88;
   const [r, step, line] = [pt * 0.55, pt * 1.5, pt * 2.6];
   const wide = (d: TickDays['days'][number]) =>
     Math.max(measure(d.label, false, pt), d.times * step) + pt * 1.2;
   let [x, y] = [0, 0];
   const tags: Tag[] = [];
-  const marks = days.flatMap((day): Mark[] => {
+  const marks = days.flatMap((day): Stroke[] => {
     if (x > 0 && x + wide(day) > width) [x, y] = [0, y + line];
     const tag = tagOf('P');
     tags.push(tag);
     const left = x;
     x += wide(day);
     const label = day.times === 0 ? `${day.label}: rest` : day.label;
-    const said: Mark = {
+    const said: Stroke = {
       kind: 'word',
       tag,
       x: left,

@@ -1,7 +1,7 @@
 import { PRINT_INK } from './ink';
 import { layBlock, layHeading } from './lay-blocks';
-import { layText, type Room } from './lay-pieces';
-import { moved, tagOf, type Mark, type Measure, type Tag } from './marks';
+import { layText, type LayoutBox } from './lay-pieces';
+import { moved, tagOf, type Stroke, type TextWidth, type Tag } from './marks';
 import { paginate } from './paginate';
 import { PAPER_SIZES, type Paper } from './paper-size';
 import { words, type Sheet } from './sheet';
@@ -11,7 +11,7 @@ export type LaidSheet = {
   /** What it says, in the order in which it is read. */
   readonly tag: Tag;
   /** Marks of each page, pt from its top left. */
-  readonly pages: readonly (readonly Mark[])[];
+  readonly pages: readonly (readonly Stroke[])[];
   /** Size of ordinary print, pt. */
   readonly size: number;
 };
@@ -31,7 +31,7 @@ const FOOT = 12;
  * A sheet on paper: the largest print at which it keeps to its sides, and where even the least does not, as many sides as
  * that takes. `measure` says how wide words are in the fonts of whoever draws it.
  */
-export function laySheet(sheet: Sheet, paper: Paper, measure: Measure): LaidSheet {
+export function laySheet(sheet: Sheet, paper: Paper, measure: TextWidth): LaidSheet {
   const [usual, least] = SIZES[sheet.print];
   const fits = (laid: LaidSheet) => sheet.sides === null || laid.pages.length <= sheet.sides;
   const first = layAt(sheet, paper, usual, measure);
@@ -47,9 +47,9 @@ export function laySheet(sheet: Sheet, paper: Paper, measure: Measure): LaidShee
   return best;
 }
 
-function layAt(sheet: Sheet, paper: Paper, size: number, measure: Measure): LaidSheet {
+function layAt(sheet: Sheet, paper: Paper, size: number, measure: TextWidth): LaidSheet {
   const [width, height] = PAPER_SIZES[paper];
-  const room: Room = { width: width - 2 * MARGIN, size, measure };
+  const room: LayoutBox = { width: width - 2 * MARGIN, size, measure };
   const title = layHeading(sheet.title, 'H1', 1.8, room);
   const line = layText(words(sheet.line, 'large'), room);
   const blocks = sheet.blocks.map((b) => layBlock(b, room));
@@ -74,7 +74,7 @@ function layAt(sheet: Sheet, paper: Paper, size: number, measure: Measure): Laid
 }
 
 /** Which page of which sheet it is, for pages that come apart. */
-function footOf(sheet: Sheet, i: number, of: number, height: number, room: Room): readonly Mark[] {
+function footOf(sheet: Sheet, i: number, of: number, height: number, room: LayoutBox): readonly Stroke[] {
   if (of === 1) return [];
   return [
     {

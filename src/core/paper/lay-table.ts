@@ -1,13 +1,13 @@
 import { PRINT_INK } from './ink';
-import { layPiece, layText, type Laid, type Room } from './lay-pieces';
-import { moved, rule, tagOf, type Mark, type Tag } from './marks';
-import type { Column, SheetRow, SheetTable } from './sheet';
+import { layPiece, layText, type Laid, type LayoutBox } from './lay-pieces';
+import { moved, rule, tagOf, type Stroke, type Tag } from './marks';
+import type { SheetColumn, SheetRow, SheetTable } from './sheet';
 import { fitting, gap, heightOf, stacked, type Strip } from './strips';
 
 type Cell = { readonly x: number; readonly strips: readonly Strip[] };
 
 /** A table whose rows stay whole where they can; a row that is higher than a page goes on on the next. */
-export function layTable(table: SheetTable, room: Room): Laid {
+export function layTable(table: SheetTable, room: LayoutBox): Laid {
   const places = placesOf(table.columns, room.width);
   const heads = table.columns.some((c) => c.head !== null) ? [layHead(table.columns, places, room)] : [];
   const groups = table.groups.flatMap(({ name, rows }) => [
@@ -29,7 +29,7 @@ export function layTable(table: SheetTable, room: Room): Laid {
 
 type Place = { readonly x: number; readonly width: number };
 
-function placesOf(columns: readonly Column[], width: number): readonly Place[] {
+function placesOf(columns: readonly SheetColumn[], width: number): readonly Place[] {
   const shares = columns.reduce((n, c) => n + c.share, 0);
   let x = 0;
   return columns.map((c) => {
@@ -41,7 +41,10 @@ function placesOf(columns: readonly Column[], width: number): readonly Place[] {
 
 /** Between the words of two columns, of ordinary print. */
 const GUTTER = 0.8;
-const innerRoom = (room: Room, place: Place): Room => ({ ...room, width: place.width - room.size * GUTTER });
+const innerRoom = (room: LayoutBox, place: Place): LayoutBox => ({
+  ...room,
+  width: place.width - room.size * GUTTER,
+});
 
 const rowTag = (cells: readonly { readonly tag: Tag }[]): Tag =>
   tagOf(
@@ -49,7 +52,7 @@ const rowTag = (cells: readonly { readonly tag: Tag }[]): Tag =>
     cells.map((c) => c.tag),
   );
 
-function layHead(columns: readonly Column[], places: readonly Place[], room: Room): Laid {
+function layHead(columns: readonly SheetColumn[], places: readonly Place[], room: LayoutBox): Laid {
   const cells = columns.map((column, i): { tag: Tag; cell: Cell } => {
     const tag = tagOf('TH', [], { scope: 'Column' });
     const text = { kind: 'text', runs: [{ text: column.head ?? '', tone: 'bold' }], size: 'small' } as const;
@@ -73,7 +76,7 @@ function layHead(columns: readonly Column[], places: readonly Place[], room: Roo
   };
 }
 
-function layGroupName(name: string, room: Room): Laid {
+function layGroupName(name: string, room: LayoutBox): Laid {
   const tag = tagOf('TH', [], { scope: 'Row' });
   const { strips } = layText(
     { kind: 'text', runs: [{ text: name, tone: 'bold' }], size: 'large' },
@@ -91,7 +94,7 @@ function layGroupName(name: string, room: Room): Laid {
 /** Least height of a row that is to be written on, of ordinary print. */
 const TO_WRITE_ON = 2.5;
 
-function layRow(row: SheetRow, table: SheetTable, places: readonly Place[], room: Room): Laid {
+function layRow(row: SheetRow, table: SheetTable, places: readonly Place[], room: LayoutBox): Laid {
   const cells = row.map((pieces, i) => {
     const own: Tag[] = [];
     const kind = i === table.nameColumn ? ('TH' as const) : ('TD' as const);
@@ -116,7 +119,7 @@ function layRow(row: SheetRow, table: SheetTable, places: readonly Place[], room
 }
 
 /** Numbers stand at the right of their column, and what is ruled stands clear of its line. */
-function cellAt(strips: readonly Strip[], column: Column, place: Place, room: Room): Cell {
+function cellAt(strips: readonly Strip[], column: SheetColumn, place: Place, room: LayoutBox): Cell {
   const right = place.width - room.size * GUTTER;
   const x = place.x + (column.ruled ? room.size * 0.4 : 0);
   if (!column.end) return { x, strips };
@@ -127,14 +130,14 @@ function cellAt(strips: readonly Strip[], column: Column, place: Place, room: Ro
   return { x, strips: strips.map(toRight) };
 }
 
-const endOf = (mark: Mark, room: Room): number =>
+const endOf = (mark: Stroke, room: LayoutBox): number =>
   mark.kind === 'word' ? mark.x + room.measure(mark.text, mark.bold, mark.size) : mark.x;
 
 type RowLook = {
   readonly least: number;
   readonly table: SheetTable;
   readonly places: readonly Place[];
-  readonly room: Room;
+  readonly room: LayoutBox;
 };
 
 const PAD = 0.18;

@@ -36,10 +36,10 @@ export type PathMark = Placed & {
   readonly dotted: number | null;
 };
 /** One word or stroke on a page. */
-export type Mark = WordMark | PathMark;
+export type Stroke = WordMark | PathMark;
 
 /** Width of words in one line, pt. */
-export type Measure = (text: string, bold: boolean, size: number) => number;
+export type TextWidth = (text: string, bold: boolean, size: number) => number;
 
 export const tagOf = (type: Tag['type'], children: readonly Tag[] = [], rest: Partial<Tag> = {}): Tag => ({
   type,
@@ -47,7 +47,7 @@ export const tagOf = (type: Tag['type'], children: readonly Tag[] = [], rest: Pa
   ...rest,
 });
 
-export const moved = (mark: Mark, dx: number, dy: number): Mark => ({
+export const moved = (mark: Stroke, dx: number, dy: number): Stroke => ({
   ...mark,
   x: mark.x + dx,
   y: mark.y + dy,

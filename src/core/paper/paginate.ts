@@ -1,12 +1,12 @@
-import { moved, type Mark } from './marks';
+import { moved, type Stroke } from './marks';
 import type { Strip } from './strips';
 
 /**
  * Strips put on pages of a height, in order. What stays with the next goes over with it; a strip that is higher than a whole
  * page is split where it can be. Marks are measured from the top left of the page's own room.
  */
-export function paginate(strips: readonly Strip[], height: number): readonly (readonly Mark[])[] {
-  const pages: Mark[][] = [[]];
+export function paginate(strips: readonly Strip[], height: number): readonly (readonly Stroke[])[] {
+  const pages: Stroke[][] = [[]];
   let y = 0;
   const turn = () => {
     pages.push([]);

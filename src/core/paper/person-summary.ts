@@ -1,16 +1,11 @@
-import { measureName, measureText } from '../measure/kinds';
-import { LOOK_BACK_WORDS, type LookBack } from '../measure/look-back';
-import { CHANGE_WORDS } from '../measure/real-change';
-import type { Result } from '../measure/results';
-import type { ClassLine } from '../people/advice-note';
-import { painPair } from '../people/pain-words';
-import type { Person } from '../people/person';
+import { measureName, measureText, painPair, type ClassLine, type Person } from '../people';
+import { CHANGE_WORDS, LOOK_BACK_WORDS, type LookBack, type MeasureResult } from '../measure';
 import { capital, plural, sentences } from '../words';
-import { bold, paragraph, soft, words, type Block, type DayWords } from './sheet';
+import { bold, paragraph, soft, words, type SheetBlock, type DayWords } from './sheet';
 
 type Told = {
   readonly person: Pick<Person, 'wantedTask'>;
-  readonly results: readonly Result[];
+  readonly results: readonly MeasureResult[];
   readonly classes: readonly ClassLine[];
   readonly lookBack: LookBack;
   readonly home: { readonly cards: number; readonly days: number };
@@ -18,7 +13,14 @@ type Told = {
 };
 
 /** How it has gone for one person, to be handed to them: what was measured, what was said, no diagnosis. */
-export function personSummary({ person, results, classes, lookBack, home, say }: Told): readonly Block[] {
+export function personSummary({
+  person,
+  results,
+  classes,
+  lookBack,
+  home,
+  say,
+}: Told): readonly SheetBlock[] {
   const came = classes.filter((c) => c.present).length;
   return [
     ...(person.wantedTask ? [words(`Wants to ${person.wantedTask}.`)] : []),
@@ -42,7 +44,7 @@ export function personSummary({ person, results, classes, lookBack, home, say }:
   ];
 }
 
-const measuredTable = (results: readonly Result[], say: DayWords): Block => ({
+const measuredTable = (results: readonly MeasureResult[], say: DayWords): SheetBlock => ({
   kind: 'table',
   name: 'Measures of each hand',
   columns: [
@@ -69,7 +71,7 @@ const measuredTable = (results: readonly Result[], say: DayWords): Block => ({
   ],
 });
 
-const classesTable = (classes: readonly ClassLine[], say: DayWords): Block => ({
+const classesTable = (classes: readonly ClassLine[], say: DayWords): SheetBlock => ({
   kind: 'table',
   name: 'Classes',
   columns: [

@@ -1,8 +1,8 @@
-import { fullName, type Person } from '../people/person';
+import { fullName, type Person } from '../people';
 import { nameList } from '../words';
-import { bold, paragraph, words, type Block, type Column, type SheetRow } from './sheet';
+import { bold, paragraph, words, type SheetBlock, type SheetColumn, type SheetRow } from './sheet';
 
-const TO_FILL: readonly Column[] = [
+const TO_FILL: readonly SheetColumn[] = [
   { head: 'Came', share: 9, ruled: true },
   { head: 'Pain before, left', share: 9, ruled: true },
   { head: 'right', share: 7, ruled: true },
@@ -14,7 +14,10 @@ const TO_FILL: readonly Column[] = [
 const SPARE_LINES = 4;
 
 /** Who is expected, with room to write down what the wrap-up asks. */
-export const registerSheet = (people: readonly Person[], helpers: readonly string[]): readonly Block[] => [
+export const registerSheet = (
+  people: readonly Person[],
+  helpers: readonly string[],
+): readonly SheetBlock[] => [
   ...(helpers.length > 0 ? [words(`Helping: ${nameList(helpers, 10)}`)] : []),
   words('Pain and effort from 0, none, to 10.'),
   {

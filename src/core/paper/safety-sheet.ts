@@ -1,8 +1,8 @@
-import { ADVICE_SIGNS, STOP_SIGNS } from '../teach/incident';
-import { lines, paragraph, soft, words, type Block } from './sheet';
+import { ADVICE_SIGNS, STOP_SIGNS } from '../teach';
+import { lines, paragraph, soft, words, type SheetBlock } from './sheet';
 
 /** Where to stop, whom to call, when to ask for advice; for the wall. */
-export const safetySheet = (venue: string): readonly Block[] => [
+export const safetySheet = (venue: string): readonly SheetBlock[] => [
   { kind: 'heading', text: 'Stop, and get help, at' },
   { kind: 'list', items: STOP_SIGNS },
   { kind: 'heading', text: 'Here' },

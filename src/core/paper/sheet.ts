@@ -1,6 +1,6 @@
-import type { Purpose } from '../catalogue/movement';
-import type { Dose } from '../dose/dose';
-import type { MovementFigure } from '../hand/motion';
+import type { Purpose } from '../catalogue';
+import type { Dose } from '../dose';
+import type { MovementFigure } from '../hand';
 
 /** A few words in one tone. */
 export type Run = { readonly text: string; readonly tone?: 'bold' | 'soft' };
@@ -15,14 +15,14 @@ export type CordPiece = {
   readonly breathMs: number;
 };
 /** An empty round to tick. */
-export type Tick = { readonly kind: 'tick'; readonly what: string };
+export type CheckBox = { readonly kind: 'tick'; readonly what: string };
 /** Days with so many rounds to tick; none where a day is for rest. */
 export type TickDays = {
   readonly kind: 'days';
   readonly days: readonly { readonly label: string; readonly times: number }[];
 };
 /** What may stand in a cell or beside a picture. */
-export type Piece = Text | CordPiece | Tick | TickDays;
+export type Piece = Text | CordPiece | CheckBox | TickDays;
 
 /** A movement drawn, with what stands at its right. */
 export type Beside = {
@@ -32,7 +32,7 @@ export type Beside = {
   readonly pieces: readonly Piece[];
 };
 
-export type Column = {
+export type SheetColumn = {
   /** Null where what stands below needs no head. */
   readonly head: string | null;
   /** Share of the width, against the other columns. */
@@ -47,7 +47,7 @@ export type SheetTable = {
   readonly kind: 'table';
   /** What the table is, for those who listen. */
   readonly name: string;
-  readonly columns: readonly Column[];
+  readonly columns: readonly SheetColumn[];
   /** The column whose cells name their rows. */
   readonly nameColumn: number;
   readonly groups: readonly RowGroup[];
@@ -55,7 +55,7 @@ export type SheetTable = {
   readonly toWriteOn?: true;
 };
 
-export type Block =
+export type SheetBlock =
   | Piece
   | { readonly kind: 'heading'; readonly text: string }
   | { readonly kind: 'list'; readonly items: readonly string[] }
@@ -70,7 +70,7 @@ export type Block =
 export type Sheet = {
   readonly title: string;
   readonly line: string;
-  readonly blocks: readonly Block[];
+  readonly blocks: readonly SheetBlock[];
   readonly print: 'small' | 'normal' | 'large';
   readonly sides: number | null;
 };

@@ -1,10 +1,10 @@
-import { moved, type Mark } from './marks';
+import { moved, type Stroke } from './marks';
 
 /** A band across a page that stays whole, unless it can be split; its marks are measured from its own top left. */
 export type Strip = {
   /** pt. */
   readonly height: number;
-  readonly marks: readonly Mark[];
+  readonly marks: readonly Stroke[];
   /** Never last on a page while something follows. */
   readonly withNext?: true;
   /** Into one no higher than the room and the rest; null where it cannot be. */

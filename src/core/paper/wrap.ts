@@ -1,4 +1,4 @@
-import type { Measure } from './marks';
+import type { TextWidth } from './marks';
 import type { Run } from './sheet';
 
 /** Words of one tone in a line, at their place in it, pt. */
@@ -15,7 +15,7 @@ export function wrapRuns(
   runs: readonly Run[],
   width: number,
   size: number,
-  measure: Measure,
+  measure: TextWidth,
 ): readonly WrappedLine[] {
   const wide = (text: string, tone: Run['tone']) => measure(text, tone === 'bold', size);
   const space = (tone: Run['tone']) => wide(' ', tone);

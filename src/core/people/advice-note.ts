@@ -1,5 +1,6 @@
-import { measureName, measureText } from '../measure/kinds';
-import { fullName, type Measure, type Person } from './person';
+import { measureName, measureText } from './measures';
+import { fullName, type Person } from './person';
+import { type Measure } from './measures';
 
 /** One class of somebody's record, as the note needs it. */
 export type ClassLine = {

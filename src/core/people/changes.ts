@@ -1,5 +1,6 @@
-import { measureName, measureText } from '../measure/kinds';
-import type { Measure, PersonCondition, PersonFields } from './person';
+import { measureName, measureText } from './measures';
+import type { Measure } from './measures';
+import type { PersonCondition, PersonFields } from './person';
 
 /** Names of what is changed, as a screen says them. */
 export type ChangeNames = {

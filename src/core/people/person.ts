@@ -1,20 +1,11 @@
 import { z } from 'zod';
-import { POSITIONS } from '../catalogue/movement';
-import { isDay } from '../days';
-import { HAND_SPOTS } from '../hand/spots';
+import { POSITIONS } from '../catalogue';
+import { daySchema } from '../days';
+import { HAND_SPOTS } from '../hand';
+import { measureSchema, type Measure, type MeasureKind } from './measures';
 
-/** Dates in the core are ISO days, "2026-11-24", compared as text. */
 /** A record holds so many measures, by whatever door they come. */
 export const MOST_MEASURES = 5_000;
-
-/** Records of people who live begin after it. */
-const FIRST_DAY = '1900-01-01';
-
-export const daySchema = z
-  .string()
-  .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day')
-  .refine(isDay, 'There is no such day')
-  .refine((day) => day >= FIRST_DAY, 'That is before anybody here was born');
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];
@@ -48,59 +39,6 @@ export const clearanceSchema = z
     message: 'The end date is before the start',
   });
 export type Clearance = z.infer<typeof clearanceSchema>;
-
-export const WRIST_RANGES = ['bend', 'bend back', 'toward the thumb', 'toward the little finger'] as const;
-export type WristRange = (typeof WRIST_RANGES)[number];
-export const MEASURE_KINDS = [
-  'grip',
-  'press',
-  ...WRIST_RANGES,
-  'finger to palm',
-  'opposition',
-  'web span',
-  'task ease',
-  'morning stiffness',
-] as const;
-export type MeasureKind = (typeof MEASURE_KINDS)[number];
-
-/** One thing measured on one day, in the unit of its kind (`measure/kinds.ts`); `both` for what is no matter of one hand. */
-export const measureSchema = z
-  .strictObject({
-    hand: z.enum(['L', 'R', 'both']),
-    kind: z.enum(MEASURE_KINDS),
-    value: z
-      .number('A measure is a number')
-      .min(0, 'A measure is 0 or more')
-      .max(600, 'That is more than can be measured'),
-    on: daySchema,
-  })
-  .refine((m) => m.value <= MOST_MEASURED[m.kind], {
-    path: ['value'],
-    message: 'That is more than a hand can do',
-  })
-  .refine((m) => (m.hand === 'both') === WHOLE_PERSON.has(m.kind), {
-    path: ['hand'],
-    message: 'Say which hand',
-  });
-export type Measure = z.infer<typeof measureSchema>;
-
-/** Kinds that belong to no one hand. */
-export const WHOLE_PERSON: ReadonlySet<MeasureKind> = new Set(['task ease', 'morning stiffness']);
-
-/** The most of a kind that is believed, in its unit. */
-export const MOST_MEASURED: Readonly<Record<MeasureKind, number>> = {
-  grip: 120,
-  press: 120,
-  bend: 120,
-  'bend back': 120,
-  'toward the thumb': 60,
-  'toward the little finger': 80,
-  'finger to palm': 20,
-  opposition: 10,
-  'web span': 30,
-  'task ease': 10,
-  'morning stiffness': 600,
-};
 
 /** The same of one hand is measured once a day. */
 function onceADay(measures: readonly Measure[], context: z.RefinementCtx<Measure[]>): void {

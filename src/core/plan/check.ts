@@ -1,8 +1,7 @@
-import type { Catalogue } from '../catalogue/movement';
-import type { Person } from '../people/person';
-import { verdictFor, type CautionTable, type Verdict } from '../screening/verdict';
+import type { Catalogue } from '../catalogue';
+import type { Person } from '../people';
+import { doseWord, verdictFor, type CautionTable, type Verdict } from '../screening';
 import { memo } from '../remember';
-import { doseWord } from '../screening/dose-facts';
 import { movementOfRow } from './at-rung';
 import type { Baseline, Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';

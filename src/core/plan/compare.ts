@@ -1,9 +1,9 @@
-import type { Catalogue } from '../catalogue/movement';
-import { doseWords } from '../dose/describe';
+import type { Catalogue } from '../catalogue';
+import { doseWords } from '../dose';
 import { rungOf } from './at-rung';
 import { earlierRow } from './earlier-row';
 import { movementRows } from './plan';
-import { pressWords } from '../load/press';
+import { loadSettingWords } from '../load';
 import type { MovementRow, Plan } from './plan';
 import { rowTitle } from './row-title';
 
@@ -54,4 +54,4 @@ function changeOf(row: MovementRow, before: MovementRow, catalogue: Catalogue): 
   };
 }
 
-const pressed = ({ press }: MovementRow): string => (press ? pressWords(press) : 'the usual set-up');
+const pressed = ({ press }: MovementRow): string => (press ? loadSettingWords(press) : 'the usual set-up');

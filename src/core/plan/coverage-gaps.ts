@@ -1,10 +1,7 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import { isSeated } from '../catalogue/movement';
-import type { Dose } from '../dose/dose';
-import { coverageOf, sumCoverage, type Coverage } from '../hand/coverage';
-import { movedAt, type SpotValues } from '../hand/hand-map';
-import type { MovementFigure } from '../hand/motion';
-import { HAND_SPOTS } from '../hand/spots';
+import { isSeated, type Catalogue, type Movement } from '../catalogue';
+import type { Dose } from '../dose';
+import { coverageOf, HAND_SPOTS, sumCoverage, type Coverage, type MovementFigure } from '../hand';
+import { movedAt, type SpotValues } from './hand-map';
 import { memo } from '../remember';
 import { movementRows } from './plan';
 import type { Plan } from './plan';

@@ -1,4 +1,4 @@
-import { RESISTED, type Movement } from '../catalogue/movement';
+import { RESISTED, type Movement } from '../catalogue';
 
 /** A hold with effort is never longer, ms, so that breath and blood pressure stay easy. */
 export const LONGEST_EFFORT_MS = 10_000;

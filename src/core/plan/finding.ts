@@ -1,8 +1,9 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import type { Dose } from '../dose/dose';
-import type { Person } from '../people/person';
+import type { Catalogue, Movement } from '../catalogue';
+import type { Dose } from '../dose';
+import type { RowMovement } from '../load';
+import type { Person } from '../people';
 import { remembered } from '../remember';
-import { isLeftOut, type Verdict } from '../screening/verdict';
+import { isLeftOut, type Verdict } from '../screening';
 import { movementOfRow } from './at-rung';
 import { placedRows, type MovementRow, type Plan, type PlacedRow } from './plan';
 import type { PlanStep } from './step';
@@ -63,7 +64,7 @@ export type RuleContext = {
 /** A movement row with its movement, place and time on the class clock. */
 export type MovementPlace = {
   readonly row: MovementRow;
-  readonly movement: Movement;
+  readonly movement: RowMovement;
   readonly timing: RowTiming;
   readonly place: PlacedRow;
   /** Position in the running order, breaks and talk included. */

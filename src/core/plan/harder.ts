@@ -1,6 +1,6 @@
-import type { Movement } from '../catalogue/movement';
-import { primaryCount, withPrimaryCount, type Count, type Dose } from '../dose/dose';
-import { plannedShare } from '../load/press';
+import type { Movement } from '../catalogue';
+import { primaryCount, withPrimaryCount, type Count, type Dose } from '../dose';
+import { plannedShare, type RowMovement } from '../load';
 import { plural } from '../words';
 import { rungOf } from './at-rung';
 import type { MovementRow } from './plan';
@@ -52,7 +52,7 @@ function weightHarder(row: MovementRow, before: MovementRow, movement: Movement)
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
-const busiest = (m: Movement): number => Math.max(plannedShare(m, 'L'), plannedShare(m, 'R'));
+const busiest = (m: RowMovement): number => Math.max(plannedShare(m, 'L'), plannedShare(m, 'R'));
 
 function countHarder({ dose }: MovementRow, before: MovementRow): Harder[] {
   const [now, then] = [dose.count, before.dose.count];

@@ -1,8 +1,8 @@
 import { groupBy } from '../group';
-import { gradeFor, hasForceLine, type PersonGrade } from '../load/prop-fit';
-import type { Person } from '../people/person';
-import type { HandVerdict, Verdict } from '../screening/verdict';
-import type { Prop } from '../catalogue/prop';
+import { gradeFor, hasForceLine, type PersonGrade } from '../load';
+import type { Person } from '../people';
+import type { HandVerdict, Verdict } from '../screening';
+import type { Prop } from '../catalogue';
 import { memo, remembered } from '../remember';
 import { movementPlaces, type RuleContext } from './finding';
 

@@ -1,4 +1,4 @@
-import type { Verdict } from '../screening/verdict';
+import type { Verdict } from '../screening';
 import type { PlanCheck } from './check';
 
 /** How often a caution shapes a class. */

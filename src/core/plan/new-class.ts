@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { daySchema } from '../people/person';
+import { daySchema } from '../days';
 
 /** What makes the first class of a series. Length in minutes. */
 export const newClassSchema = z.strictObject({

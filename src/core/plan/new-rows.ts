@@ -1,4 +1,4 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
+import type { Catalogue, Movement } from '../catalogue';
 import type { Mend } from './finding';
 import { findRow, placedRows, type MovementRow, type Plan } from './plan';
 import type { PlanStep } from './step';

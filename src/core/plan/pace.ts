@@ -1,5 +1,5 @@
 import { median } from '../statistics';
-import { EFFORT_KINDS, type EffortKind } from '../catalogue/movement';
+import { EFFORT_KINDS, type EffortKind } from '../catalogue';
 import type { RuleContext } from './finding';
 import { placedRows } from './plan';
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { SECTION_KINDS } from '../catalogue/movement';
-import { doseSchema } from '../dose/dose';
-import { pressSchema } from '../load/press';
+import { SECTION_KINDS } from '../catalogue';
+import { doseSchema } from '../dose';
+import { loadSettingSchema } from '../load';
 import { remembered } from '../remember';
 
 const idSchema = z.string().min(1).max(60);
@@ -23,7 +23,7 @@ export const movementRowSchema = z.strictObject({
   /** The count goes on from the row before, as one long series. */
   goesOn: z.literal(true).optional(),
   /** How the hands are loaded, where that was set at the bench; left out for the usual set-up. */
-  press: pressSchema.optional(),
+  press: loadSettingSchema.optional(),
   /** Beats per minute, where the row is counted to music. */
   bpm: bpmSchema.optional(),
 });

@@ -1,5 +1,5 @@
-import { primaryCount, withPrimaryCount } from '../dose/dose';
-import { reserveTrace } from '../load/fatigue';
+import { primaryCount, withPrimaryCount } from '../dose';
+import { reserveTrace } from '../load';
 import { breakBefore } from './new-rows';
 import { movementPlaces, type Mend, type RuleContext } from './finding';
 import { asksOf, type HandReserve } from './reserve';

@@ -1,10 +1,9 @@
-import type { Dose, Hand } from '../dose/dose';
-import { GRIPPING, type Movement } from '../catalogue/movement';
-import { reserveTrace, type LoadSpan, type ReservePoint } from '../load/fatigue';
-import { gripSpans } from '../load/grip-spans';
-import type { Person } from '../people/person';
+import type { Dose, Hand } from '../dose';
+import { GRIPPING, type Movement } from '../catalogue';
+import { gripSpans, reserveTrace, type LoadSpan, type ReservePoint } from '../load';
+import type { Person } from '../people';
 import { memo, remembered } from '../remember';
-import type { HandVerdict } from '../screening/verdict';
+import type { HandVerdict } from '../screening';
 import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 import { scriptContextOf } from './timing';
 

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue/movement';
+import type { Catalogue } from '../catalogue';
 import type { Row } from './plan';
 
 /** What a row is called, wherever it is shown. */

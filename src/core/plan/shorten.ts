@@ -1,5 +1,4 @@
-import { primaryCount, withPrimaryCount } from '../dose/dose';
-import { doseTiming } from '../dose/timing';
+import { doseTiming, primaryCount, withPrimaryCount } from '../dose';
 import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 import { placedRows } from './plan';
 import { applyStep, type PlanStep } from './step';

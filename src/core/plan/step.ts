@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { doseSchema } from '../dose/dose';
-import { pressSchema } from '../load/press';
+import { doseSchema } from '../dose';
+import { loadSettingSchema } from '../load';
 import { fail, ok, type Result } from '../result';
 import {
   bpmSchema,
@@ -34,7 +34,7 @@ const singleSteps = [
   z.strictObject({ type: z.literal('setTitle'), rowId: id, title: talkRowSchema.shape.title }),
   z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
   z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
-  z.strictObject({ type: z.literal('setPress'), rowId: id, press: pressSchema.nullable() }),
+  z.strictObject({ type: z.literal('setPress'), rowId: id, press: loadSettingSchema.nullable() }),
   z.strictObject({ type: z.literal('setSeries'), rowId: id, goesOn: z.literal(true).nullable() }),
   z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),

@@ -1,6 +1,5 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import type { JointId } from '../hand/joints';
-import { rangeDemand, type MovementFigure } from '../hand/motion';
+import type { Catalogue, Movement } from '../catalogue';
+import { rangeDemand, type JointId, type MovementFigure } from '../hand';
 import { memo } from '../remember';
 
 /** From so many degrees a stretch counts as one in that direction. */

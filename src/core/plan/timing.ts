@@ -1,8 +1,5 @@
-import { needsShakeOut, type Catalogue } from '../catalogue/movement';
-import { handOutMs, PACE } from '../dose/pace';
-import type { ScriptContext } from '../dose/script';
-import type { Dose } from '../dose/dose';
-import { doseTiming, type DoseTiming } from '../dose/timing';
+import { needsShakeOut, type Catalogue } from '../catalogue';
+import { doseTiming, handOutMs, PACE, type Dose, type DoseTiming, type ScriptContext } from '../dose';
 import { memo } from '../remember';
 import { placedRows, type Plan, type Row } from './plan';
 

@@ -1,5 +1,4 @@
-import type { Hand } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
+import { doseTotals, type Hand } from '../dose';
 import { movementOfRow } from './at-rung';
 import type { RuleContext } from './finding';
 import { placedRows, type Row } from './plan';

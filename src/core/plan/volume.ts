@@ -1,10 +1,7 @@
-import { RESISTED, type Catalogue, type Movement } from '../catalogue/movement';
-import type { Dose, Hand } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
-import { boutIndex } from '../load/index-of-loading';
-import { plannedShare } from '../load/press';
-import { adaptedDose } from '../screening/adaptation';
-import type { HandVerdict, Verdict } from '../screening/verdict';
+import { RESISTED, type Catalogue, type Movement } from '../catalogue';
+import { doseTotals, type Dose, type Hand } from '../dose';
+import { boutIndex, plannedShare } from '../load';
+import { adaptedDose, type HandVerdict, type Verdict } from '../screening';
 import { movementOfRow } from './at-rung';
 import { movementRows } from './plan';
 import type { MovementRow, Plan } from './plan';

@@ -1,4 +1,4 @@
-import type { EffortKind, Movement } from '../catalogue/movement';
+import type { EffortKind, Movement } from '../catalogue';
 
 /** Movements that make progress together: what is learnt in one helps the others of its kind. */
 export const FAMILIES = ['mobility', 'stretch', 'still holds', 'grip', 'opening', 'loading'] as const;

@@ -1,5 +1,5 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import { movementRows } from '../plan/plan';
+import type { Catalogue, Movement } from '../catalogue';
+import { movementRows } from '../plan';
 import type { TaughtClass } from './outcomes';
 
 /** Movements of the latest class that somebody has not come to, since they joined late or were away. */

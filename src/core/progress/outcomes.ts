@@ -1,14 +1,9 @@
-import type { Catalogue } from '../catalogue/movement';
-import { primaryCount } from '../dose/dose';
-import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/plan';
-import type { MovementRow, Plan } from '../plan/plan';
-import type { Person } from '../people/person';
-import { verdictFor, type ScreeningContext } from '../screening/verdict';
-import type { CallAnswer } from '../teach/calls';
-import type { Mark } from '../teach/marks';
-import type { RowRecord } from '../teach/progress';
-import type { WrapUpPerson } from '../teach/wrap-up';
+import type { Catalogue } from '../catalogue';
+import { primaryCount } from '../dose';
+import { movementOfRow, movementRows, type MovementRow, type Plan } from '../plan';
+import type { Person } from '../people';
+import { verdictFor, type ScreeningContext } from '../screening';
+import type { CallAnswer, Mark, RowRecord, WrapUpPerson } from '../teach';
 import type { Outcome } from './decision';
 import { FAMILIES, familyOf, type Family } from './family';
 

@@ -1,5 +1,4 @@
-import type { Movement } from '../catalogue/movement';
-import { standing } from '../catalogue/rung';
+import { currentRung, type Movement, type MovementOnRung } from '../catalogue';
 import { plural } from '../words';
 import type { Decision } from './decision';
 
@@ -20,8 +19,8 @@ export const rungAfter = (
  * Who is off the rung of the class, and how; empty for those who stand with it. Where a caution holds somebody back, a
  * stronger rung of their own is not spoken of.
  */
-export function offRungWords(movement: Movement, own: number | undefined, heldBack: boolean): string {
-  const here = standing(movement);
+export function offRungWords(movement: MovementOnRung, own: number | undefined, heldBack: boolean): string {
+  const here = currentRung(movement);
   const rung = own === undefined ? here : Math.min(own, movement.rungs.length - 1);
   if (rung === here || (heldBack && rung > here)) return '';
   const far = Math.abs(rung - here);

@@ -1,5 +1,5 @@
-import { withPrimaryCount, primaryCount, type Dose } from '../dose/dose';
-import type { WristRange } from '../people/person';
+import { primaryCount, withPrimaryCount, type Dose } from '../dose';
+import type { WristRange } from '../people';
 
 /** What a caution asks of a movement that is still done. Everything is a limit: the tighter of two holds. */
 export type Ask = {

@@ -1,9 +1,9 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import type { Hand } from '../dose/dose';
-import { rangeDemand, type MovementFigure } from '../hand/motion';
-import { latestMeasure, WRIST_RANGES, type Person, type WristRange } from '../people/person';
+import type { Catalogue, Movement } from '../catalogue';
+import type { Hand } from '../dose';
+import { rangeDemand, type MovementFigure } from '../hand';
+import { latestMeasure, WRIST_RANGES, type Person, type WristRange } from '../people';
 import type { ArcLimit } from './adaptation';
-import type { Hit } from './hits';
+import type { Hit } from './hit';
 
 const demands = new WeakMap<MovementFigure, Readonly<Record<WristRange, number>>>();
 

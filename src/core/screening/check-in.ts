@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { Hand } from '../dose/dose';
-import type { Person, PersonCondition } from '../people/person';
+import type { Hand } from '../dose';
+import type { Person, PersonCondition } from '../people';
 
 /** Pain up to here is comfortable, up to the next acceptable if settled, above it a stop (Thomee 1997). */
 export const COMFORTABLE_PAIN = 2;

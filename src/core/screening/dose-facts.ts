@@ -1,4 +1,4 @@
-import type { Dose } from '../dose/dose';
+import type { Dose } from '../dose';
 
 export type DoseLike = Pick<Dose, 'count'>;
 

@@ -1,8 +1,10 @@
-import { RESISTED, type Catalogue, type EffortKind, type Movement } from '../catalogue/movement';
-import type { Dose, Hand } from '../dose/dose';
-import { isCleared, type Person, type PersonCondition } from '../people/person';
+import { RESISTED, type Catalogue, type Movement } from '../catalogue';
+import type { Dose, Hand } from '../dose';
+import { lowerFirst } from '../words';
+import { isCleared, type Person, type PersonCondition } from '../people';
 import type { Ask } from './adaptation';
 import { arcHits } from './arc-limits';
+import type { Hit } from './hit';
 import { clauseMatches, type CautionRule, type Condition } from './rule';
 
 export type CautionTable = {
@@ -15,15 +17,6 @@ export type ScreeningContext = {
   readonly catalogue: Catalogue;
   /** ISO day the verdict is for. */
   readonly today: string;
-};
-
-/** Something that keeps a hand from a movement, or asks for it to be done another way. */
-export type Hit = {
-  readonly verdict: 'adapt' | 'leaveOut';
-  readonly because: string;
-  readonly how?: string;
-  readonly ask?: Ask;
-  readonly instead?: readonly EffortKind[];
 };
 
 /** Everything that speaks about this hand in this movement: the table, and what is not in the table. */
@@ -119,5 +112,3 @@ function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand): bo
   const onHand = condition.side === hand || condition.side === 'both' || condition.side === 'none';
   return named && onHand && rule.states.includes(condition.state);
 }
-
-export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -5,10 +5,10 @@ import {
   type Movement,
   type Position,
   type Trait,
-} from '../catalogue/movement';
+} from '../catalogue';
 import type { Ask } from './adaptation';
 import { primaryHoldMs, type DoseLike } from './dose-facts';
-import type { ClearanceScope, ConditionState } from '../people/person';
+import type { ClearanceScope, ConditionState } from '../people';
 
 /** All the named features must hold; a list is met by any one of its members. */
 export type Clause = {

@@ -1,10 +1,11 @@
-import { isSeated, type Movement } from '../catalogue/movement';
-import { easierOf, gentlestOf } from '../catalogue/rung';
-import type { Dose, Hand } from '../dose/dose';
-import type { Person } from '../people/person';
+import { easierOf, gentlestOf, isSeated, type Movement } from '../catalogue';
+import type { Dose, Hand } from '../dose';
+import type { Person } from '../people';
 import { memo } from '../remember';
 import { adaptationOf, NO_ADAPTATION, type Adaptation } from './adaptation';
-import { hitsOn, lowerFirst, type Hit, type ScreeningContext } from './hits';
+import { hitsOn, type ScreeningContext } from './hits';
+import { lowerFirst } from '../words';
+import { type Hit } from './hit';
 
 export type { CautionTable, ScreeningContext } from './hits';
 

@@ -1,5 +1,4 @@
-import { doseWords } from '../dose/describe';
-import type { Dose, Hand } from '../dose/dose';
+import { doseWords, type Dose, type Hand } from '../dose';
 import { adaptedDose } from './adaptation';
 import type { HandVerdict, Verdict } from './verdict';
 

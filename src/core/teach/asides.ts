@@ -1,4 +1,4 @@
-import type { TaughtRow } from './class-script';
+import type { TaughtRow } from './taught-row';
 import { eventAt } from './count-commands';
 import type { Moved, OwnWay, TeachState } from './state';
 

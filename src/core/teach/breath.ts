@@ -1,5 +1,4 @@
-import { breathInMs } from '../dose/pace';
-import type { Beat } from '../dose/script';
+import { breathInMs, type Beat } from '../dose';
 import type { RowVoice } from './ticks';
 
 /** Where a breath is: in or out, and how full from 0 to 1. */

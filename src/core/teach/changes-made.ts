@@ -1,4 +1,4 @@
-import type { PlanStep } from '../plan/step';
+import type { PlanStep } from '../plan';
 import { changeWords, type LiveChange } from './live-change';
 import { LIVE_CHANGES, type TeachEvent, type TeachState } from './state';
 

@@ -1,33 +1,17 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import { isEffort } from '../plan/effort';
-import { scriptLength, scriptOf, type Beat } from '../dose/script';
-import { rowTitle } from '../plan/row-title';
+import type { Catalogue, Movement } from '../catalogue';
+import {
+  isEffort,
+  placedRows,
+  rowTitle,
+  scriptContextOf,
+  type MovementRow,
+  type Plan,
+  type PlanTiming,
+} from '../plan';
+import { scriptLength, scriptOf } from '../dose';
 import { inSeries } from './series';
 import { NO_VOICE, type RowVoice } from './ticks';
-import { placedRows, type MovementRow, type Plan, type Row } from '../plan/plan';
-import { scriptContextOf, type PlanTiming } from '../plan/timing';
-
-/** One row as it is taught: planned lengths in ms, and its count. */
-export type TaughtRow = {
-  readonly rowId: string;
-  readonly kind: 'movement' | 'hand' | 'water' | 'talk';
-  readonly title: string;
-  readonly section: string;
-  readonly row: Row;
-  readonly plannedStartMs: number;
-  readonly plannedMs: number;
-  /** Hand-out, explaining and showing; the instructor ends it. */
-  readonly setUpMs: number;
-  readonly beats: readonly Beat[];
-  readonly voice: RowVoice;
-  /** It is work against resistance or body weight. */
-  readonly effort: boolean;
-  /** The number a long series has reached before this row; 0 where the count is its own. */
-  readonly countedBefore: number;
-  readonly countMs: number;
-  /** The shake-out after the count. */
-  readonly resetMs: number;
-};
+import type { TaughtRow } from './taught-row';
 
 /** A plan and its times as rows to teach, in running order; a long series keeps one count through its rows. */
 export function classScript(plan: Plan, timing: PlanTiming, catalogue: Catalogue): readonly TaughtRow[] {

@@ -1,6 +1,6 @@
-import type { Beat } from '../dose/script';
-import { LONGEST_EFFORT_MS } from '../plan/effort';
-import type { TaughtRow } from './class-script';
+import type { Beat } from '../dose';
+import { LONGEST_EFFORT_MS } from '../plan';
+import type { TaughtRow } from './taught-row';
 import { MOST_STAY_MS, stayLength, tempoNow, type CountEdit } from './count-edits';
 import { beatAtTime, beatsOf, offsetAtTime } from './position';
 import type { Moved, TeachEvent, TeachState } from './state';

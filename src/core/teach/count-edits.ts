@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Beat } from '../dose/script';
+import type { Beat } from '../dose';
 import { classMs } from './class-ms';
 
 /** A stay that nobody ends is over after this, ms. */

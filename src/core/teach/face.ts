@@ -1,5 +1,4 @@
-import { breathInMs } from '../dose/pace';
-import type { Beat } from '../dose/script';
+import { breathInMs, type Beat } from '../dose';
 import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
 import { changeWord } from './ticks';
 

@@ -1,12 +1,22 @@
-import { RESISTED } from '../catalogue/movement';
-import { checkOf, contextOf, type ClassFacts, type PlanContext } from '../plan/check';
-import { fillersFor } from '../plan/coverage-gaps';
-import { freshRowId, insertBeside } from '../plan/new-rows';
-import { leftOutIn } from '../plan/finding';
-import { placedRows, type Plan } from '../plan/plan';
-import { rankedCuts, type Cut } from '../plan/shorten';
-import { applyStep, MOST_STEPS, type PlanStep } from '../plan/step';
-import { HAND_SPOTS } from '../hand/spots';
+import { RESISTED } from '../catalogue';
+import {
+  applyStep,
+  checkOf,
+  contextOf,
+  fillersFor,
+  freshRowId,
+  insertBeside,
+  leftOutIn,
+  MOST_STEPS,
+  placedRows,
+  rankedCuts,
+  type ClassFacts,
+  type Cut,
+  type Plan,
+  type PlanContext,
+  type PlanStep,
+} from '../plan';
+import { HAND_SPOTS } from '../hand';
 import { nameList } from '../words';
 import type { LiveChange } from './live-change';
 

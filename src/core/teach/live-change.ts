@@ -1,15 +1,19 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import { isSeated } from '../catalogue/movement';
-import { standing } from '../catalogue/rung';
-import type { ClassFacts } from '../plan/check';
-import { movementOfRow } from '../plan/at-rung';
-import { contextOf } from '../plan/check';
-import { freshRowId, insertBeside } from '../plan/new-rows';
-import { leftOutIn } from '../plan/finding';
-import { findRow, type MovementRow, type Plan, type Row } from '../plan/plan';
-import type { PlanStep } from '../plan/step';
+import { currentRung, isSeated, type Catalogue, type Movement } from '../catalogue';
+import {
+  contextOf,
+  findRow,
+  freshRowId,
+  insertBeside,
+  leftOutIn,
+  movementOfRow,
+  type ClassFacts,
+  type MovementRow,
+  type Plan,
+  type PlanStep,
+  type Row,
+} from '../plan';
 import { fail, ok, type Result } from '../result';
-import type { TaughtRow } from './class-script';
+import type { TaughtRow } from './taught-row';
 import type { LIVE_CHANGES, Moved, TeachEvent, TeachState } from './state';
 import { eventAt } from './count-commands';
 import { enter, flow } from './transport';
@@ -48,7 +52,7 @@ export function rungNow(
 ): LiveChange | null {
   const movement = movementOfRow(row, catalogue);
   if (!movement) return null;
-  const rung = standing(movement) + (to === 'easier' ? -1 : 1);
+  const rung = currentRung(movement) + (to === 'easier' ? -1 : 1);
   const words = movement.rungs[rung]?.words;
   return words ? { kind: to, words, step: { type: 'setRung', rowId: row.id, rung } } : null;
 }

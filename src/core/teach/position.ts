@@ -1,5 +1,5 @@
-import { scriptLength, type Beat } from '../dose/script';
-import type { TaughtRow } from './class-script';
+import { scriptLength, type Beat } from '../dose';
+import type { TaughtRow } from './taught-row';
 import { withEdits } from './count-edits';
 import { numberedOn } from './series';
 import type { TeachState } from './state';

@@ -1,4 +1,4 @@
-import { COUNTED, type Beat } from '../dose/script';
+import { COUNTED, type Beat } from '../dose';
 import { mean, median } from '../statistics';
 
 /** One tap of somebody who practises counting: when, ms into the count, and with which hand where that is told. */

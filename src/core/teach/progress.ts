@@ -1,4 +1,4 @@
-import type { TaughtRow } from './class-script';
+import type { TaughtRow } from './taught-row';
 import type { TeachEvent, TeachState } from './state';
 import { offsetAtTime, phaseLength } from './position';
 

@@ -1,6 +1,6 @@
-import { COUNTED, type Beat } from '../dose/script';
+import { COUNTED, type Beat } from '../dose';
 import type { CountStyle } from './count-style';
-import { ticksOf, type RowVoice, type Tick } from './ticks';
+import { ticksOf, type RowVoice, type Click } from './ticks';
 
 /** A word or a short sentence of the voice, with the time it takes to say; no two overlap. */
 export type Saying = { readonly atMs: number; readonly word: string; readonly sayMs: number };
@@ -28,7 +28,7 @@ export function sayingsOf(beats: readonly Beat[], style: CountStyle, voice: RowV
 }
 
 /** A number is said in the time to the next one, however many syllables it has. */
-function wantedTick(tick: Tick, next: Tick | undefined): Wanted {
+function wantedTick(tick: Click, next: Click | undefined): Wanted {
   const rank = tick.tone === 'change' ? RANK.change : RANK.count;
   const roomMs = next ? next.atMs - tick.atMs - APART_MS : Infinity;
   const sayMs = sayingMs(tick.word);

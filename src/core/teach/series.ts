@@ -1,6 +1,5 @@
-import type { Dose } from '../dose/dose';
-import type { Beat } from '../dose/script';
-import type { TaughtRow } from './class-script';
+import type { Beat, Dose } from '../dose';
+import type { TaughtRow } from './taught-row';
 
 /** A count that a long series can run through: one run of repetitions, each number said once. */
 export const countsOn = ({ count, sets, directions, leads, sides, perSide }: Dose): boolean =>

@@ -1,10 +1,8 @@
-import type { Catalogue } from '../catalogue/movement';
-import { withOwn, type OwnMovement } from '../catalogue/own';
-import type { Person } from '../people/person';
-import type { Plan } from '../plan/plan';
-import { applyStep, type PlanStep } from '../plan/step';
-import { planTiming } from '../plan/timing';
-import { classScript, type TaughtRow } from './class-script';
+import { withOwn, type Catalogue, type OwnMovement } from '../catalogue';
+import type { Person } from '../people';
+import { applyStep, planTiming, type Plan, type PlanStep } from '../plan';
+import { classScript } from './class-script';
+import { type TaughtRow } from './taught-row';
 
 /** What a taught class keeps of its own: later changes to plan and people do not reach it. */
 export type Snapshot = {

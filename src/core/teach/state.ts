@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { stepSchema } from '../plan/step';
+import { stepSchema } from '../plan';
 import { countEditSchema } from './count-edits';
 import { classMs } from './class-ms';
 

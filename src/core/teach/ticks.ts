@@ -1,11 +1,10 @@
-import type { Beat } from '../dose/script';
-import { breathInMs } from '../dose/pace';
+import { breathInMs, type Beat } from '../dose';
 import { numberWord, type CountStyle } from './count-style';
 
 export type Tone = 'count' | 'second' | 'breath' | 'change';
 
 /** One click, and what a voice says with it; empty where only the click sounds. */
-export type Tick = {
+export type Click = {
   /** From the start of the count, ms. */
   readonly atMs: number;
   readonly tone: Tone;
@@ -37,10 +36,10 @@ export const SPEAKABLE_MS = 550;
 const SECONDS_UP_TO_MS = 15_000;
 
 /** Every click of a count with the word that goes with it. Holds count their own seconds, so the voice never has to keep them. */
-export const ticksOf = (beats: readonly Beat[], style: CountStyle, voice: RowVoice): readonly Tick[] =>
+export const ticksOf = (beats: readonly Beat[], style: CountStyle, voice: RowVoice): readonly Click[] =>
   beats.flatMap((beat) => ticksOfBeat(beat, style, voice));
 
-function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly Tick[] {
+function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly Click[] {
   const at = beat.startMs;
   const number = numberWord(style, beat.number, beat.of);
   switch (beat.kind) {
@@ -66,7 +65,7 @@ function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly T
   }
 }
 
-function repeated(beat: Beat, style: CountStyle, voice: RowVoice, number: string): readonly Tick[] {
+function repeated(beat: Beat, style: CountStyle, voice: RowVoice, number: string): readonly Click[] {
   const { unit } = style;
   if (unit === 'second') return seconds(beat, style, beat.durationMs);
   if (unit === 'breath' && voice.breathFirst) {
@@ -77,7 +76,7 @@ function repeated(beat: Beat, style: CountStyle, voice: RowVoice, number: string
   return [{ atMs: beat.startMs, tone: 'count', word: clear(beat, number) }];
 }
 
-function held(beat: Beat, style: CountStyle, { beatMs }: RowVoice, number: string): readonly Tick[] {
+function held(beat: Beat, style: CountStyle, { beatMs }: RowVoice, number: string): readonly Click[] {
   if (style.unit === 'repetition') return [{ atMs: beat.startMs, tone: 'count', word: number || 'hold' }];
   if (style.unit === 'beat' && beatMs) return toMusic(beat, beatMs, 'hold');
   const ticks = seconds(beat, style, beat.durationMs);
@@ -86,7 +85,7 @@ function held(beat: Beat, style: CountStyle, { beatMs }: RowVoice, number: strin
     : ticks.map((t, i) => ({ ...t, word: i === 0 ? 'hold' : '' }));
 }
 
-const seconds = ({ startMs }: Beat, style: CountStyle, lengthMs: number): readonly Tick[] => {
+const seconds = ({ startMs }: Beat, style: CountStyle, lengthMs: number): readonly Click[] => {
   const of = Math.ceil(lengthMs / 1000);
   return Array.from({ length: of }, (_, i) => ({
     atMs: startMs + i * 1000,
@@ -100,13 +99,13 @@ const halves = (
   firstMs: number,
   [first, second]: readonly [string, string],
   { order }: CountStyle,
-): readonly Tick[] => [
+): readonly Click[] => [
   { atMs: startMs, tone: 'breath', word: order === 'silent' ? '' : first },
   { atMs: startMs + firstMs, tone: 'breath', word: order === 'silent' ? '' : second },
 ];
 
 /** The number on the first beat, the other beats only heard. */
-const toMusic = (beat: Beat, beatMs: number, number: string): readonly Tick[] =>
+const toMusic = (beat: Beat, beatMs: number, number: string): readonly Click[] =>
   Array.from({ length: Math.max(1, Math.round(beat.durationMs / beatMs)) }, (_, i) => ({
     atMs: Math.round(beat.startMs + i * beatMs),
     tone: i === 0 ? ('count' as const) : ('second' as const),

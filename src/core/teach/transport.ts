@@ -1,4 +1,4 @@
-import type { TaughtRow } from './class-script';
+import type { TaughtRow } from './taught-row';
 import { edited, eventAt, paced, stayed, stayOver } from './count-commands';
 import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from './position';
 import { lastNumber } from './series';

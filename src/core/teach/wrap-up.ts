@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { CheckIn } from '../screening/check-in';
+import type { CheckIn } from '../screening';
 import { MARK_WORDS, type Mark } from './marks';
 
 const score = (what: string) =>

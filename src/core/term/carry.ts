@@ -1,9 +1,6 @@
-import type { Catalogue } from '../catalogue/movement';
-import type { Dose } from '../dose/dose';
-import { lighterDose } from '../dose/lighter';
-import { rungOf } from '../plan/at-rung';
-import type { Plan } from '../plan/plan';
-import type { PlanStep } from '../plan/step';
+import type { Catalogue } from '../catalogue';
+import { lighterDose, type Dose } from '../dose';
+import { rungOf, type Plan, type PlanStep } from '../plan';
 import { rowOfItem, type ItemKey } from './items';
 
 /** What is changed of an item: its rung, its dose or both. A dose is that of a usual week. */

@@ -1,8 +1,5 @@
-import type { Plan } from '../plan/plan';
-import { movementRows } from '../plan/plan';
-import { onlyRows } from '../plan/map-rows';
-import type { Mark } from '../teach/marks';
-import type { RowRecord } from '../teach/progress';
+import { movementRows, onlyRows, type Plan } from '../plan';
+import type { Mark, RowRecord } from '../teach';
 
 /** What was counted of a class that was taught. */
 export function donePlan(plan: Plan, record: ReadonlyMap<string, RowRecord>): Plan {

@@ -1,7 +1,5 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import { rungOf } from '../plan/at-rung';
-import { movementRows } from '../plan/plan';
-import type { MovementRow, Plan } from '../plan/plan';
+import type { Catalogue, Movement } from '../catalogue';
+import { movementRows, rungOf, type MovementRow, type Plan } from '../plan';
 
 /** A movement as it goes through the weeks; `nth` tells apart the times it comes in one class. */
 export type ItemKey = { readonly movementId: string; readonly nth: number };

@@ -1,8 +1,6 @@
-import type { Catalogue } from '../catalogue/movement';
-import { lighterDose } from '../dose/lighter';
-import { rungOf } from '../plan/at-rung';
-import { mapMovementRows } from '../plan/map-rows';
-import type { MovementRow, Plan } from '../plan/plan';
+import type { Catalogue } from '../catalogue';
+import { lighterDose } from '../dose';
+import { mapMovementRows, rungOf, type MovementRow, type Plan } from '../plan';
 import type { TermWeek } from './term';
 
 /**

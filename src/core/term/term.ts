@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { addDays, isDay, mondayOf } from '../days';
-import { daySchema } from '../people/person';
-import { newClassSchema } from '../plan/new-class';
+import { daySchema } from '../days';
+import { newClassSchema } from '../plan';
 
 export const PHASES = ['settle in', 'build', 'consolidate', 'review'] as const;
 export type Phase = (typeof PHASES)[number];

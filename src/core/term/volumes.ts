@@ -1,16 +1,20 @@
-import type { Catalogue, Movement } from '../catalogue/movement';
-import type { Dose, Hand } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
-import { HAND_SPOTS } from '../hand/spots';
-import { planMoves } from '../plan/coverage-gaps';
-import { movementOfRow } from '../plan/at-rung';
-import { movementRows } from '../plan/plan';
-import { onlyRows } from '../plan/map-rows';
-import type { MovementRow, Plan } from '../plan/plan';
-import { addVolume, NO_VOLUME, rowVolume, type Volume } from '../plan/volume';
-import { FAMILIES, familyOf, type Family } from '../progress/family';
-import { adaptedDose } from '../screening/adaptation';
-import type { Verdict } from '../screening/verdict';
+import type { Catalogue, Movement } from '../catalogue';
+import { doseTotals, type Dose, type Hand } from '../dose';
+import { HAND_SPOTS } from '../hand';
+import {
+  addVolume,
+  movementOfRow,
+  movementRows,
+  NO_VOLUME,
+  onlyRows,
+  planMoves,
+  rowVolume,
+  type MovementRow,
+  type Plan,
+  type Volume,
+} from '../plan';
+import { FAMILIES, familyOf, type Family } from '../progress';
+import { adaptedDose, type Verdict } from '../screening';
 
 /**
  * What a class, or a week of classes, asks for. Repetitions count both hands together (a hold and a breath are one each);

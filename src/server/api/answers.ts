@@ -3,12 +3,12 @@ import { CAUTIONS } from '@/catalogue/cautions';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { TASKS } from '@/catalogue/tasks';
-import { withOwn, type OwnMovement } from '@/core/catalogue/own';
-import { draftClass } from '@/core/draft/draft';
-import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
-import type { HandVerdict } from '@/core/screening/verdict';
+import { withOwn, type OwnMovement } from '@/core/catalogue';
+import { draftClass } from '@/core/draft';
+import { checkWithReserve, type ClassFacts } from '@/core/plan';
+import type { HandVerdict } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
-import { strangeRows } from '@/core/formats/plan-file';
+import { strangeRows } from '@/core/formats';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue';
 import type {

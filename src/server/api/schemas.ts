@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { EFFORT_KINDS, JOINTS, POSITIONS, PURPOSES, SECTION_KINDS } from '@/core/catalogue/movement';
-import { doseSchema } from '@/core/dose/dose';
-import { FOCUSES } from '@/core/draft/wish';
-import { daySchema, personFieldsSchema } from '@/core/people/person';
-import { newClassSchema } from '@/core/plan/new-class';
-import { planSchema } from '@/core/plan/plan';
-import { VERDICTS } from '@/core/screening/verdict';
+import { EFFORT_KINDS, JOINTS, POSITIONS, PURPOSES, SECTION_KINDS } from '@/core/catalogue';
+import { doseSchema } from '@/core/dose';
+import { FOCUSES } from '@/core/draft';
+import { daySchema } from '@/core/days';
+import { personFieldsSchema } from '@/core/people';
+import { newClassSchema, planSchema } from '@/core/plan';
+import { VERDICTS } from '@/core/screening';
 
 const names = z.array(z.string().min(1).max(60));
 

@@ -1,6 +1,5 @@
 import loadHighs from 'highs';
-import { answerOf, GAP } from '@/core/draft/answer';
-import type { Solve } from '@/core/draft/draft';
+import { answerOf, GAP, type Solve } from '@/core/draft';
 
 /** Other requests wait while the solver works, so it works for a short time only. */
 const MOST_SECONDS = 4;

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import { Readable } from 'node:stream';
 import type { ReadableStream } from 'node:stream/web';
 import { pipeline } from 'node:stream/promises';
-import { backupName } from '@/core/backup/keep';
+import { backupName } from '@/core/backup';
 import { fail, ok, type Result } from '@/core/result';
 import { sync } from '@/store/sync';
 import { backupFolder, COMING, readyFolder, thinOut } from './folder';

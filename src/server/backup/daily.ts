@@ -1,6 +1,5 @@
 import { format } from 'date-fns';
-import type { BackupKind } from '@/core/backup/header';
-import { isDue } from '@/core/backup/keep';
+import { isDue, type BackupKind } from '@/core/backup';
 import type { Result } from '@/core/result';
 import { isTeaching } from '@/store/backup';
 import { erasedStillKept } from '@/store/erased';

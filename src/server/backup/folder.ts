@@ -1,6 +1,6 @@
 import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
-import { readBackupName, toRemove, type BackupFile } from '@/core/backup/keep';
+import { readBackupName, toRemove, type BackupFile } from '@/core/backup';
 import { keepToOneself } from '@/store/open';
 import { dataFolder } from '../database';
 

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { BackupFooter, BackupHeader, BackupKind } from '@/core/backup/header';
+import type { BackupFooter, BackupHeader, BackupKind } from '@/core/backup';
 import { migrationOf, rowsOf, tablesInOrder } from '@/store/backup';
 import type { Db } from '@/store/db';
 

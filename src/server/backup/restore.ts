@@ -1,4 +1,4 @@
-import { changesOf, type Changes } from '@/core/backup/changes';
+import { changesOf, type Changes } from '@/core/backup';
 import { fail, ok, type Result } from '@/core/result';
 import { emptyTables, HELD, isTeaching, rowsOf, tablesInOrder, withNobodyWriting } from '@/store/backup';
 import type { Database, Db } from '@/store/db';

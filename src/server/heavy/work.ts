@@ -1,6 +1,5 @@
-import type { OwnMovement } from '@/core/catalogue/own';
-import type { Paper } from '@/core/paper/paper-size';
-import type { Sheet } from '@/core/paper/sheet';
+import type { OwnMovement } from '@/core/catalogue';
+import type { Paper, Sheet } from '@/core/paper';
 import { checkAnswer, draftAnswer, type CheckBody, type DraftBody } from '../api/answers';
 import { writePdf } from '../pdf/write-pdf';
 import { makeClassSheet, type ClassSheetGiven } from '../sheets/class-sheet';

@@ -1,5 +1,5 @@
 import { networkInterfaces } from 'node:os';
-import { LOOPBACK, readNames, readOrigin, type Addresses } from '@/core/lock/hosts';
+import { LOOPBACK, readNames, readOrigin, type Addresses } from '@/core/lock';
 
 const HOST = (): string => process.env.OSKIL_HOST ?? '127.0.0.1';
 /** Listens on every address that this machine has. */

@@ -1,5 +1,12 @@
-import { isOwnHost, isOwnOrigin } from '@/core/lock/hosts';
-import { isOpenToAll, mayPass, needsToken, takesToken, type Asker } from '@/core/lock/passes';
+import {
+  isOpenToAll,
+  isOwnHost,
+  isOwnOrigin,
+  mayPass,
+  needsToken,
+  takesToken,
+  type Asker,
+} from '@/core/lock';
 import { tokenHolder } from '../api/token';
 import { database } from '../database';
 import { addresses } from './addresses';

@@ -1,8 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { z } from 'zod';
-import { codeFrom, plainCode } from '@/core/lock/guesses';
-import { plainName } from '@/core/lock/names';
-import type { Asker } from '@/core/lock/passes';
+import { codeFrom, plainCode, plainName, type Asker } from '@/core/lock';
 import { fail, ok, type Failure, type Result } from '@/core/result';
 import { findClass } from '@/store/classes';
 import type { Db } from '@/store/db';

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { FREE_EACH, FREE_TOGETHER, networkOf, REMEMBERED_S, waitLeft } from '@/core/lock/guesses';
+import { FREE_EACH, FREE_TOGETHER, networkOf, REMEMBERED_S, waitLeft } from '@/core/lock';
 import { fail, type Failure } from '@/core/result';
 import { plural } from '@/core/words';
 import type { Db } from '@/store/db';

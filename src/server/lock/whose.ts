@@ -1,7 +1,7 @@
 import { randomBytes, timingSafeEqual } from 'node:crypto';
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
-import type { Asker } from '@/core/lock/passes';
+import type { Asker } from '@/core/lock';
 import type { Db } from '@/store/db';
 import { findInstructor, hasInstructors, ownerOfClass, type Instructor } from '@/store/instructors';
 import { seenBy } from '@/store/scoped';

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { create, type Font } from 'fontkit';
-import type { Measure } from '@/core/paper/marks';
+import type { TextWidth } from '@/core/paper';
 
 const MODULES = join(process.cwd(), 'node_modules');
 const ATKINSON = join(MODULES, '@expo-google-fonts', 'atkinson-hyperlegible-next');
@@ -22,7 +22,7 @@ export type FontRun = { readonly font: FontName; readonly text: string };
 export type Fonts = {
   readonly bytes: Readonly<Record<FontName, Buffer>>;
   readonly runsOf: (text: string, bold: boolean) => readonly FontRun[];
-  readonly measure: Measure;
+  readonly measure: TextWidth;
   /** Width of letters of one font, pt. */
   readonly widthOf: (run: FontRun, size: number) => number;
 };

@@ -1,8 +1,16 @@
 import PDFDocument from 'pdfkit';
-import { laySheet, type LaidSheet } from '@/core/paper/lay-sheet';
-import { PAPER_SIZES, type Paper } from '@/core/paper/paper-size';
-import type { Mark, PathMark, Tag, WordMark } from '@/core/paper/marks';
-import { words, type Sheet } from '@/core/paper/sheet';
+import {
+  laySheet,
+  PAPER_SIZES,
+  words,
+  type LaidSheet,
+  type Stroke,
+  type Paper,
+  type PathMark,
+  type Sheet,
+  type Tag,
+  type WordMark,
+} from '@/core/paper';
 import type { Bytes } from '../out-file';
 import { paperFonts, printable, type FontName, type Fonts } from './fonts';
 
@@ -81,8 +89,8 @@ function structOf(doc: Doc, tag: Tag, structs: Map<Tag, Struct>): Struct {
 }
 
 /** Marks that follow each other and belong to the same, together. */
-function sameTag(marks: readonly Mark[]): readonly { tag: Tag | null; marks: readonly Mark[] }[] {
-  const runs: { tag: Tag | null; marks: Mark[] }[] = [];
+function sameTag(marks: readonly Stroke[]): readonly { tag: Tag | null; marks: readonly Stroke[] }[] {
+  const runs: { tag: Tag | null; marks: Stroke[] }[] = [];
   for (const mark of marks) {
     const last = runs.at(-1);
     if (last && last.tag === mark.tag) last.marks.push(mark);
@@ -95,7 +103,7 @@ function drawRun(
   doc: Doc,
   struct: Struct | null,
   tag: Tag | null,
-  marks: readonly Mark[],
+  marks: readonly Stroke[],
   fonts: Fonts,
 ): void {
   const content = tag && struct ? doc.markStructureContent(tag.type) : null;

@@ -1,12 +1,15 @@
 import { factsOf } from '@/catalogue/class-facts';
-import { cueSheet } from '@/core/paper/cue-sheet';
-import { groupSheet } from '@/core/paper/group-sheet';
-import { kitSheet } from '@/core/paper/kit-sheet';
-import { registerSheet } from '@/core/paper/register-sheet';
-import { safetySheet } from '@/core/paper/safety-sheet';
-import type { Block, Sheet } from '@/core/paper/sheet';
+import {
+  cueSheet,
+  groupSheet,
+  kitSheet,
+  registerSheet,
+  safetySheet,
+  type SheetBlock,
+  type Sheet,
+} from '@/core/paper';
 import { timeSpan } from '@/core/words';
-import { checkWithReserve } from '@/core/plan/check';
+import { checkWithReserve } from '@/core/plan';
 import type { Db } from '@/store/db';
 import { loadClassroom, type Classroom } from '../classroom';
 import { idFrom } from '../ids';
@@ -59,7 +62,7 @@ export function makeClassSheet(given: ClassSheetGiven): Sheet {
   };
 }
 
-function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Block[] {
+function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly SheetBlock[] {
   const { info, stored, people } = room;
   const plan = stored.history.plan;
   const facts = factsOf(room);

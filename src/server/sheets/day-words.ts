@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import type { DayWords } from '@/core/paper/sheet';
+import type { DayWords } from '@/core/paper';
 
 export const dayWords: DayWords = {
   long: (day) => format(parseISO(day), 'EEEE d MMMM'),

@@ -1,7 +1,6 @@
-import { homeCard } from '@/core/paper/home-card';
-import type { Sheet } from '@/core/paper/sheet';
-import { fullName } from '@/core/people/person';
-import type { Catalogue } from '@/core/catalogue/movement';
+import { homeCard, type Sheet } from '@/core/paper';
+import { fullName } from '@/core/people';
+import type { Catalogue } from '@/core/catalogue';
 import type { CardToPrint } from '../home';
 import { dayWords } from './day-words';
 

@@ -1,5 +1,4 @@
-import { PAPERS } from '@/core/paper/paper-size';
-import type { Sheet } from '@/core/paper/sheet';
+import { PAPERS, type Sheet } from '@/core/paper';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue';

@@ -1,7 +1,5 @@
-import { hostSummary } from '@/core/paper/host-summary';
-import { personSummary } from '@/core/paper/person-summary';
-import type { Sheet } from '@/core/paper/sheet';
-import { fullName } from '@/core/people/person';
+import { hostSummary, personSummary, type Sheet } from '@/core/paper';
+import { fullName } from '@/core/people';
 import type { Db } from '@/store/db';
 import { groupResults } from '../group-results';
 import { personResults } from '../results';

@@ -1,4 +1,4 @@
-import { FINGERS, primaryCount, type Count } from '@/core/dose/dose';
+import { FINGERS, primaryCount, type Count } from '@/core/dose';
 
 export const MODE_WORDS: Record<Count['mode'], string> = {
   reps: 'repetitions',

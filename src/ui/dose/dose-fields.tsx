@@ -1,8 +1,7 @@
 'use client';
 
-import type { Movement } from '@/core/catalogue/movement';
-import { primaryCount, withPrimaryCount, type Count, type Dose } from '@/core/dose/dose';
-import { doseTotals } from '@/core/dose/totals';
+import type { Movement } from '@/core/catalogue';
+import { doseTotals, primaryCount, withPrimaryCount, type Count, type Dose } from '@/core/dose';
 import { Field, inputClass } from '@/ui/field';
 import { countOfMode, MODE_WORDS } from './count-of-mode';
 import { NumberField } from './number-field';

@@ -1,7 +1,13 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { primaryCount, withPrimaryCount } from '@/core/dose/dose';
 import { loadsOfRow, outOfReach } from '@/core/load/person-load';
-import { loadFor, plannedShare, pressSchema, pressWords, type Press } from '@/core/load/press';
+import {
+  loadFor,
+  plannedShare,
+  loadSettingSchema,
+  loadSettingWords,
+  type LoadSetting,
+} from '@/core/load/load-setting';
 import { loadOfStance } from '@/core/load/stance';
 import { PLANNED_SHARE } from '@/core/load/set-up-share';
 import { checkPlan } from '@/core/plan/check';
@@ -16,14 +22,14 @@ import { person } from '../people';
 import { facts, planWith } from '../plans';
 
 const worktop = CATALOGUE.movement('worktop-lean')!;
-const lower: Press = {
+const lower: LoadSetting = {
   stance: { kind: 'lean', surface: 'flat', pivot: 'toes', handHeightM: 0.7 },
   statureM: 1.7,
   leftShare: 0.6,
 };
 const plan = planWith({ load: ['worktop-lean'] });
 const row = plan.sections.flatMap((s) => s.rows)[0] as MovementRow;
-const set = (press: Press | null) => applyStep(plan, { type: 'setPress', rowId: row.id, press });
+const set = (press: LoadSetting | null) => applyStep(plan, { type: 'setPress', rowId: row.id, press });
 const valueOf = <T>(result: Result<T>): T => {
   if (!result.ok) throw new Error(result.message);
   return result.value;
@@ -34,12 +40,12 @@ const everyone = (id: string): Verdict | null => {
 };
 
 test('a press set at the bench says what it is, and only what can be set is taken', () => {
-  expect(pressWords(lower)).toBe('hands 70 cm up, 60 % of it on the left hand');
-  expect(pressWords({ stance: { kind: 'all fours', forwardM: -0.05 }, statureM: 1.6, leftShare: 0.5 })).toBe(
-    'hips 5 cm back',
-  );
-  expect(pressSchema.safeParse({ ...lower, leftShare: 1.2 }).success).toBe(false);
-  expect(pressSchema.safeParse({ ...lower, stance: { kind: 'handstand' } }).success).toBe(false);
+  expect(loadSettingWords(lower)).toBe('hands 70 cm up, 60 % of it on the left hand');
+  expect(
+    loadSettingWords({ stance: { kind: 'all fours', forwardM: -0.05 }, statureM: 1.6, leftShare: 0.5 }),
+  ).toBe('hips 5 cm back');
+  expect(loadSettingSchema.safeParse({ ...lower, leftShare: 1.2 }).success).toBe(false);
+  expect(loadSettingSchema.safeParse({ ...lower, stance: { kind: 'handstand' } }).success).toBe(false);
 });
 
 test('what it puts on a hand counts for the class, split as it was set', () => {
@@ -63,7 +69,10 @@ test('each person bears it with their own body, on the busier hand', () => {
 });
 
 test('whose hands do not reach is told apart', () => {
-  const high: Press = { ...lower, stance: { ...lower.stance, handHeightM: 1.35 } as Press['stance'] };
+  const high: LoadSetting = {
+    ...lower,
+    stance: { ...lower.stance, handHeightM: 1.35 } as LoadSetting['stance'],
+  };
   const [tall, short] = [person({ heightCm: 200, massKg: 70 }), person({ heightCm: 140, massKg: 50 })];
   expect(outOfReach({ ...worktop, press: high }, [tall, short])).toEqual([short]);
   expect(outOfReach(worktop, [tall, short])).toEqual([]);
@@ -73,7 +82,7 @@ test('setting and unsetting are one undoable step, said in a comparison, and hea
   const heavier = valueOf(set(lower));
   expect(valueOf(applyStep(heavier.plan, heavier.inverse)).plan).toEqual(plan);
   const [change] = comparePlans(heavier.plan, plan, CATALOGUE).changed;
-  expect(change!.press).toEqual(['the usual set-up', pressWords(lower)]);
+  expect(change!.press).toEqual(['the usual set-up', loadSettingWords(lower)]);
   const [harder] = harderThan({ ...row, press: lower }, row, worktop);
   expect(harder).toMatchObject({ what: 'weight' });
   expect(harder!.putBack({ ...row, press: lower })).toEqual(row);

@@ -10,7 +10,7 @@ import {
   type GripTrial,
 } from '@/core/measure/grip-test';
 import type { Hand } from '@/core/dose/dose';
-import type { Measure } from '@/core/people/person';
+import type { Measure } from '@/core/people/measures';
 
 const trial = (hand: Hand, peakKg: number): GripTrial => ({
   hand,

@@ -1,12 +1,18 @@
 import fc from 'fast-check';
 import { isMeasureDue } from '@/core/measure/due';
 import { groupSummary } from '@/core/measure/group-summary';
-import { inSteps, MEASURES, measureText, thresholdOf } from '@/core/measure/kinds';
 import { lookBack } from '@/core/measure/look-back';
 import { OPPOSITION_PLACES } from '@/core/measure/opposition';
-import { resultFrom, resultsOf, type Result } from '@/core/measure/results';
+import { resultFrom, resultsOf, type MeasureResult } from '@/core/measure/results';
 import type { ClassLine } from '@/core/people/advice-note';
-import { MEASURE_KINDS, measureSchema, MOST_MEASURED, type Measure } from '@/core/people/person';
+import {
+  inSteps,
+  MEASURE_KINDS,
+  MEASURES,
+  measureSchema,
+  measureText,
+  type Measure,
+} from '@/core/people/measures';
 import { fan, fingers, fullPose, REST } from '@/core/hand/pose';
 import { seenHand } from '@/core/hand/place';
 import { distance } from '@/core/hand/vector';
@@ -28,7 +34,7 @@ test('every kind is read in whole steps inside what is believed', () => {
         const steps = value / MEASURES[kind].step;
         expect(Math.abs(steps - Math.round(steps))).toBeLessThan(1e-6);
         expect(value).toBeGreaterThanOrEqual(0);
-        expect(value).toBeLessThanOrEqual(MOST_MEASURED[kind]);
+        expect(value).toBeLessThanOrEqual(MEASURES[kind].most);
         expect(inSteps(kind, value)).toBe(value);
       },
     ),
@@ -44,7 +50,8 @@ test.each([
 ] as const)('%s of %j is read as %j', (kind, raw, value) => expect(inSteps(kind, raw)).toBe(value));
 
 test('what counts as a change is two steps, and a value says its unit', () => {
-  expect([thresholdOf('bend'), thresholdOf('opposition'), thresholdOf('web span')]).toEqual([10, 2, 1]);
+  const { bend, opposition } = MEASURES;
+  expect([bend, opposition, MEASURES['web span']].map((m) => m.realChange)).toEqual([10, 2, 1]);
   expect(measureText('bend back', 35)).toBe('35 degrees');
   expect(measureText('grip', 20.1)).toBe('20.1 kg');
 });
@@ -71,7 +78,7 @@ describe('results', () => {
     ['bend', [50], 'not yet'],
   ] as const)('%s over %j: %s', (kind, values, change) => {
     const points = values.map((value, i) => ({ day: `2026-11-1${i}`, value }));
-    expect(resultFrom(kind, 'L', points, thresholdOf(kind))!.change).toBe(change);
+    expect(resultFrom(kind, 'L', points, Number(MEASURES[kind].realChange))!.change).toBe(change);
   });
 
   test('days are put in order, hands are kept apart, grip comes from its tests', () => {
@@ -116,7 +123,7 @@ describe('looking back', () => {
   });
   const days = ['2026-11-04', '2026-11-11', '2026-11-18', '2026-11-25'];
   const quiet = days.map((d) => line(d, 2, 2));
-  const result = (change: Result['change']): Result => ({
+  const result = (change: MeasureResult['change']): MeasureResult => ({
     kind: 'grip',
     hand: 'L',
     points: [],
@@ -159,7 +166,7 @@ test.each([
 });
 
 describe('the group without names', () => {
-  const of = (kind: Result['kind'], ...changes: Result['change'][]): Result[] =>
+  const of = (kind: MeasureResult['kind'], ...changes: MeasureResult['change'][]): MeasureResult[] =>
     changes.map((change, i) => ({
       kind,
       hand: i === 0 ? 'L' : 'R',
@@ -188,7 +195,7 @@ describe('the group without names', () => {
   });
 
   test('counts add up and nothing under five is ever shown', () => {
-    const change = fc.constantFrom<Result['change']>('better', 'worse', 'no real change', 'not yet');
+    const change = fc.constantFrom<MeasureResult['change']>('better', 'worse', 'no real change', 'not yet');
     fc.assert(
       fc.property(fc.array(fc.array(change, { maxLength: 2 }), { maxLength: 12 }), (group) => {
         for (const l of groupSummary(group.map((c) => of('grip', ...c))).lines) {

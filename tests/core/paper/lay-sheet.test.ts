@@ -1,17 +1,17 @@
 import fc from 'fast-check';
 import { laySheet, type LaidSheet } from '@/core/paper/lay-sheet';
-import type { Mark, Tag, WordMark } from '@/core/paper/marks';
+import type { Stroke, Tag, WordMark } from '@/core/paper/marks';
 import { paginate } from '@/core/paper/paginate';
 import { PAPER_SIZES, PAPERS } from '@/core/paper/paper-size';
 import { registerSheet } from '@/core/paper/register-sheet';
-import { bold, paragraph, words, type Block, type Sheet } from '@/core/paper/sheet';
+import { bold, paragraph, words, type SheetBlock, type Sheet } from '@/core/paper/sheet';
 import { gap, type Strip } from '@/core/paper/strips';
 import { person } from '../people';
 import { runs } from '../../runs';
 
 const measure = (text: string, isBold: boolean, size: number) =>
   [...text].length * size * (isBold ? 0.55 : 0.5);
-const sheet = (blocks: readonly Block[], rest: Partial<Sheet> = {}): Sheet => ({
+const sheet = (blocks: readonly SheetBlock[], rest: Partial<Sheet> = {}): Sheet => ({
   title: 'Wednesday Hands',
   line: 'Week 4',
   blocks,
@@ -19,7 +19,7 @@ const sheet = (blocks: readonly Block[], rest: Partial<Sheet> = {}): Sheet => ({
   sides: null,
   ...rest,
 });
-const isWord = (m: Mark): m is WordMark => m.kind === 'word';
+const isWord = (m: Stroke): m is WordMark => m.kind === 'word';
 const wordsOf = ({ pages }: LaidSheet): string =>
   pages
     .flat()
@@ -30,7 +30,7 @@ const wordsOf = ({ pages }: LaidSheet): string =>
 
 const text = fc.lorem({ maxCount: 40 }).map((t) => words(t));
 const cell = fc.array(text, { maxLength: 3 });
-const table = fc.array(fc.tuple(cell, cell), { maxLength: 30 }).map((rows): Block => ({
+const table = fc.array(fc.tuple(cell, cell), { maxLength: 30 }).map((rows): SheetBlock => ({
   kind: 'table',
   name: 'Rows',
   columns: [
@@ -43,8 +43,10 @@ const table = fc.array(fc.tuple(cell, cell), { maxLength: 30 }).map((rows): Bloc
 const block = fc.oneof(
   text,
   table,
-  fc.lorem({ maxCount: 4 }).map((t): Block => ({ kind: 'heading', text: t })),
-  fc.array(fc.lorem({ maxCount: 30 }), { maxLength: 12 }).map((items): Block => ({ kind: 'list', items })),
+  fc.lorem({ maxCount: 4 }).map((t): SheetBlock => ({ kind: 'heading', text: t })),
+  fc
+    .array(fc.lorem({ maxCount: 30 }), { maxLength: 12 })
+    .map((items): SheetBlock => ({ kind: 'list', items })),
 );
 const sheets = fc
   .tuple(fc.array(block, { maxLength: 10 }), fc.constantFrom<Sheet['print']>('small', 'normal', 'large'))
@@ -128,7 +130,7 @@ const strip = (name: string, height: number, rest: Partial<Strip> = {}): Strip =
   marks: [{ kind: 'word', tag: null, x: 0, y: 0, text: name, size: 10, bold: false, colour: '#000000' }],
   ...rest,
 });
-const namesOn = (pages: readonly (readonly Mark[])[]) =>
+const namesOn = (pages: readonly (readonly Stroke[])[]) =>
   pages.map((p) => p.filter(isWord).map((m) => m.text));
 
 test.each<[string, readonly Strip[], string[][]]>([

@@ -13,7 +13,7 @@ import {
   withChange,
   type LiveChange,
 } from '@/core/teach/live-change';
-import { viewFrom } from '@/core/teach/room';
+import { viewFrom } from '@/core/teach/room-screen';
 import { rowsOfSnapshot, taughtPlan, type Snapshot } from '@/core/teach/snapshot';
 import { completeState, START, type TeachState } from '@/core/teach/state';
 import { beatsOf, phaseLength } from '@/core/teach/position';

@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES } from '@/core/formats/decode';
+import { MOST_FILE_BYTES } from '@/core/formats';
 import { jsonRoute } from '@/server/http';
 import { importFile, importFileSchema } from '@/server/import-files';
 

@@ -1,7 +1,7 @@
 import { endToken, makeToken } from '@/server/api/token';
 import { database } from '@/server/database';
 import { jsonRoute } from '@/server/http';
-import type { Asker } from '@/core/lock/passes';
+import type { Asker } from '@/core/lock';
 import { z } from 'zod';
 
 const nothing = z.strictObject({});

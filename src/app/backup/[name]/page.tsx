@@ -1,8 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { isSame, type Changes } from '@/core/backup/changes';
-import { readBackupName } from '@/core/backup/keep';
+import { isSame, readBackupName, type Changes } from '@/core/backup';
 import { nameList } from '@/core/words';
 import { inTurn } from '@/server/backup/daily';
 import { previewBackup } from '@/server/backup/restore';

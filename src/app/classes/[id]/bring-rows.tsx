@@ -1,10 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { insertRows } from '@/core/plan/copy-rows';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { rowTitle } from '@/core/plan/row-title';
+import type { Catalogue } from '@/core/catalogue';
+import { insertRows, placedRows, rowTitle, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { toggled } from '@/ui/toggled';

@@ -3,9 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
-import { blockSchema } from '@/core/plan/block';
-import { chosenRows, duplicateRows, moveRows, removeRows } from '@/core/plan/copy-rows';
-import type { PlanStep } from '@/core/plan/step';
+import { blockSchema, chosenRows, duplicateRows, moveRows, removeRows, type PlanStep } from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { comparePlans } from '@/core/plan/compare';
-import type { Plan } from '@/core/plan/plan';
+import type { Catalogue } from '@/core/catalogue';
+import { comparePlans, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { TableHead } from '@/ui/table-head';
 

@@ -1,11 +1,8 @@
 'use client';
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Movement, Purpose } from '@/core/catalogue/movement';
-import { describeDose } from '@/core/dose/describe';
-import type { Dose } from '@/core/dose/dose';
-import { lengthMs, stretched, withBeads } from '@/core/dose/nudge';
-import type { ScriptContext } from '@/core/dose/script';
+import type { Movement, Purpose } from '@/core/catalogue';
+import { describeDose, lengthMs, stretched, withBeads, type Dose, type ScriptContext } from '@/core/dose';
 import { CordView } from '@/ui/cord';
 
 type Props = {

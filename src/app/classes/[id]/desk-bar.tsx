@@ -2,11 +2,9 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import type { Person } from '@/core/people/person';
-import type { PlanCheck } from '@/core/plan/check';
+import type { Person } from '@/core/people';
+import type { Block, PlanCheck, RuleContext } from '@/core/plan';
 import { plural } from '@/core/words';
-import type { Block } from '@/core/plan/block';
-import type { RuleContext } from '@/core/plan/finding';
 import type { Classroom } from '@/server/classroom';
 import type { Sharing } from '@/server/instructors';
 import { Button, buttonClass } from '@/ui/button';

@@ -1,11 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { Draft } from '@/core/draft/draft';
-import { FOCUSES, type DraftWish, type Focus } from '@/core/draft/wish';
-import type { Catalogue } from '@/core/catalogue/movement';
-import { movementRows } from '@/core/plan/plan';
-import { replaceRows } from '@/core/plan/replace';
+import { FOCUSES, type Draft, type DraftWish, type Focus } from '@/core/draft';
+import type { Catalogue } from '@/core/catalogue';
+import { movementRows, replaceRows } from '@/core/plan';
 import { clockText, plural } from '@/core/words';
 import type { Classroom } from '@/server/classroom';
 import { Tick } from '@/ui/tick';

@@ -1,6 +1,5 @@
-import type { Catalogue } from '@/core/catalogue/movement';
-import type { Draft } from '@/core/draft/draft';
-import type { DraftWish } from '@/core/draft/wish';
+import type { Catalogue } from '@/core/catalogue';
+import type { Draft, DraftWish } from '@/core/draft';
 import { Button } from '@/ui/button';
 import { PurposeMark } from '@/ui/marks';
 

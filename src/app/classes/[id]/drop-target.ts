@@ -1,4 +1,4 @@
-import { findRow, type Plan } from '@/core/plan/plan';
+import { findRow, type Plan } from '@/core/plan';
 
 const SECTION_PREFIX = 'section:';
 export const sectionDropId = (sectionId: string): string => `${SECTION_PREFIX}${sectionId}`;

@@ -2,11 +2,17 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { ClassFacts, PlanCheck } from '@/core/plan/check';
-import type { Finding, Severity } from '@/core/plan/finding';
-import { mendEffect } from '@/core/plan/mend-effect';
-import { muteOf, muteStep, unmuteStep } from '@/core/plan/mute';
-import { ruleOf } from '@/core/plan/rules';
+import {
+  mendEffect,
+  muteOf,
+  muteStep,
+  ruleOf,
+  unmuteStep,
+  type ClassFacts,
+  type Finding,
+  type PlanCheck,
+  type Severity,
+} from '@/core/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { mendWords, shortMendWords } from './mend-words';

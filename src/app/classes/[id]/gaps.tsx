@@ -1,8 +1,16 @@
 import { useMemo } from 'react';
-import { coverageGaps, fillersFor, planMoves, usualMoves, type Filler } from '@/core/plan/coverage-gaps';
-import { leftOutIn, type RuleContext } from '@/core/plan/finding';
-import { newMovementRow, rowStep } from '@/core/plan/new-rows';
-import type { Plan } from '@/core/plan/plan';
+import {
+  coverageGaps,
+  fillersFor,
+  leftOutIn,
+  newMovementRow,
+  planMoves,
+  rowStep,
+  usualMoves,
+  type Filler,
+  type Plan,
+  type RuleContext,
+} from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import type { PlanEditor } from './use-plan';

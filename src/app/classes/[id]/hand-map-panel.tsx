@@ -1,11 +1,17 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { movedByRows, workedByRows, type MappedRow, type SpotValues } from '@/core/hand/hand-map';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { movementOfRow } from '@/core/plan/at-rung';
-import { usualMoves } from '@/core/plan/coverage-gaps';
-import type { RuleContext } from '@/core/plan/finding';
+import {
+  movedByRows,
+  movementOfRow,
+  placedRows,
+  usualMoves,
+  workedByRows,
+  type MappedRow,
+  type Plan,
+  type RuleContext,
+  type SpotValues,
+} from '@/core/plan';
 import { HandMap } from '@/ui/hand-map';
 import { Gaps } from './gaps';
 import type { PlanEditor } from './use-plan';

@@ -2,9 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { fullName } from '@/core/people/person';
-import { gradeCounts, type KitLine } from '@/core/plan/kit';
-import type { PlanTiming } from '@/core/plan/timing';
+import { fullName } from '@/core/people';
+import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
 import { clockText, nameList, plural } from '@/core/words';
 import { call } from '@/ui/call';
 import { inputClass, Trouble } from '@/ui/field';

@@ -1,4 +1,4 @@
-import type { MendEffect } from '@/core/plan/mend-effect';
+import type { MendEffect } from '@/core/plan';
 import { clockText } from '@/core/words';
 
 /** The length alone, and people only where their number changes. */

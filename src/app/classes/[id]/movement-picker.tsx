@@ -1,14 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { Movement } from '@/core/catalogue/movement';
-import type { ClassFacts } from '@/core/plan/check';
-import { freshRowId } from '@/core/plan/new-rows';
-import type { Plan, Row, Section } from '@/core/plan/plan';
-import { findMovements } from '@/core/catalogue/search';
-import type { Block } from '@/core/plan/block';
+import type { Movement } from '@/core/catalogue';
+import { freshRowId, type Block, type ClassFacts, type Plan, type Row, type Section } from '@/core/plan';
+import { findMovements } from '@/core/shelf';
 import { plural } from '@/core/words';
-import { doseWords } from '@/core/dose/describe';
+import { doseWords } from '@/core/dose';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 import { LazyPicture } from '@/ui/lazy-picture';

@@ -1,9 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
-import type { Finding } from '@/core/plan/finding';
-import { muteSchema } from '@/core/plan/plan';
-import { ruleOf } from '@/core/plan/rules';
+import { muteSchema, ruleOf, type Finding } from '@/core/plan';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 

@@ -1,12 +1,7 @@
 'use client';
 
-import { fullName, type Person } from '@/core/people/person';
-import { NEEDS, needOf } from '@/core/people/need';
-import { seatingOf } from '@/core/people/seating';
-import type { PlanCheck } from '@/core/plan/check';
-import { cautionsOf, rowCosts } from '@/core/plan/needs';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { rowTitle } from '@/core/plan/row-title';
+import { fullName, needOf, NEEDS, seatingOf, type Person } from '@/core/people';
+import { cautionsOf, placedRows, rowCosts, rowTitle, type Plan, type PlanCheck } from '@/core/plan';
 import { capital, nameList } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
 import { TableHead } from '@/ui/table-head';

@@ -1,8 +1,5 @@
-import type { Person } from '@/core/people/person';
-import type { ClassFacts, PlanCheck } from '@/core/plan/check';
-import type { RowTrace } from '@/core/plan/traces';
-import type { Block } from '@/core/plan/block';
-import type { Plan } from '@/core/plan/plan';
+import type { Person } from '@/core/people';
+import type { Block, ClassFacts, Plan, PlanCheck, RowTrace } from '@/core/plan';
 import type { OrderEditor } from './use-plan';
 
 /** What every part of the running order is given. */

@@ -3,10 +3,7 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useCallback, type KeyboardEvent } from 'react';
-import { movementOfRow } from '@/core/plan/at-rung';
-import { neighbourPlace } from '@/core/plan/neighbour-place';
-import type { Row, Section } from '@/core/plan/plan';
-import { rowTitle } from '@/core/plan/row-title';
+import { movementOfRow, neighbourPlace, rowTitle, type Row, type Section } from '@/core/plan';
 import { CordString } from './cord-string';
 import { LARGE_WEAVE, MANY_MARKS, sideColumns, type OrderProps } from './order-props';
 import { RowCells } from './row-cells';

@@ -2,9 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { Catalogue } from '@/core/catalogue/movement';
-import type { Block } from '@/core/plan/block';
-import type { Plan } from '@/core/plan/plan';
+import type { Catalogue } from '@/core/catalogue';
+import type { Block, Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

@@ -3,10 +3,9 @@
 import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
-import type { Person } from '@/core/people/person';
-import { checkOf, contextOf, withReserves } from '@/core/plan/check';
+import type { Person } from '@/core/people';
+import { checkOf, contextOf, withReserves, type Block } from '@/core/plan';
 import { nameList, plural, timeSpan } from '@/core/words';
-import type { Block } from '@/core/plan/block';
 import type { Classroom } from '@/server/classroom';
 import type { Sharing } from '@/server/instructors';
 import { longDay } from '@/ui/dates';

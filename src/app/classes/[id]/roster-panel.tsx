@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import type { ClassInfo } from '@/store/classes';
 import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';

@@ -1,12 +1,8 @@
 import { memo } from 'react';
-import type { Movement } from '@/core/catalogue/movement';
-import { rungNoteOf } from '@/core/catalogue/rung';
-import { pressNoteOf } from '@/core/load/press';
-import { doseWords } from '@/core/dose/describe';
-import { doseOf } from '@/core/dose/dose';
-import type { Severity } from '@/core/plan/finding';
-import { movementRows } from '@/core/plan/plan';
-import type { MovementRow, Row } from '@/core/plan/plan';
+import { loadSettingNote, type RowMovement } from '@/core/load';
+import { rungNoteOf } from '@/core/catalogue';
+import { doseOf, doseWords } from '@/core/dose';
+import { movementRows, type MovementRow, type Row, type Severity } from '@/core/plan';
 import { capital, clockText } from '@/core/words';
 import { CordView } from '@/ui/cord';
 import { PurposeMark } from '@/ui/marks';
@@ -17,7 +13,7 @@ import type { PlanEditor } from './use-plan';
 type Props = {
   row: Row;
   title: string;
-  movement: Movement | undefined;
+  movement: RowMovement | undefined;
   startMs: number;
   totalMs: number;
   isNew: boolean;
@@ -83,7 +79,7 @@ function Name({
   isNew,
   onOpenRow,
 }: Props) {
-  const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean).join('; ') : '';
+  const way = movement ? [rungNoteOf(movement), loadSettingNote(movement)].filter(Boolean).join('; ') : '';
   return (
     <th
       scope="row"

@@ -2,13 +2,16 @@
 
 import { MovementPicture } from '@/ui/movement-picture';
 
-import { easierOf, strongerOf } from '@/core/catalogue/rung';
-import { fullName } from '@/core/people/person';
-import type { Row, Section } from '@/core/plan/plan';
-import { movementOfRow } from '@/core/plan/at-rung';
-import { duplicateRows } from '@/core/plan/copy-rows';
-import { neighbourPlace } from '@/core/plan/neighbour-place';
-import type { RowTiming } from '@/core/plan/timing';
+import { easierOf, strongerOf } from '@/core/catalogue';
+import { fullName } from '@/core/people';
+import {
+  duplicateRows,
+  movementOfRow,
+  neighbourPlace,
+  type Row,
+  type RowTiming,
+  type Section,
+} from '@/core/plan';
 import { clockText, sentences } from '@/core/words';
 import { Button } from '@/ui/button';
 import { HandsMark } from '@/ui/marks';

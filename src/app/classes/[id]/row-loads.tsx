@@ -1,13 +1,18 @@
-import type { Movement } from '@/core/catalogue/movement';
-import { loadsOfRow, outOfReach, type PersonLoad } from '@/core/load/person-load';
-import { pressWords, type Press } from '@/core/load/press';
-import { fullName, type Person } from '@/core/people/person';
-import type { Verdict } from '@/core/screening/verdict';
+import {
+  loadSettingWords,
+  loadsOfRow,
+  outOfReach,
+  type LoadSetting,
+  type PersonLoad,
+  type RowMovement,
+} from '@/core/load';
+import { fullName, type Person } from '@/core/people';
+import type { Verdict } from '@/core/screening';
 import { capital, nameList } from '@/core/words';
 import { Button } from '@/ui/button';
 
 type Props = {
-  movement: Movement;
+  movement: RowMovement;
   people: readonly Person[];
   verdicts: ReadonlyMap<string, Verdict> | undefined;
   /** Gives up what was set at the bench. */
@@ -53,12 +58,12 @@ function loadWords({ hands, fromKg, toKg, known, rung, rungs }: PersonLoad): str
   return `${fromKg.toFixed(1)} to ${toKg.toFixed(1)} kg${HANDS[hands]}${where}`;
 }
 
-const splitWords = (press: Press | undefined): string =>
+const splitWords = (press: LoadSetting | undefined): string =>
   press && press.leftShare !== 0.5 ? 'for the hand that bears more' : 'both hands alike';
 
-const SetAtBench = ({ press, onUsual }: { press: Press; onUsual: () => void }) => (
+const SetAtBench = ({ press, onUsual }: { press: LoadSetting; onUsual: () => void }) => (
   <div className="mb-2 flex flex-wrap items-center gap-3">
-    <p>{capital(pressWords(press))}, as set at the bench.</p>
+    <p>{capital(loadSettingWords(press))}, as set at the bench.</p>
     <Button onClick={onUsual}>Take the usual set-up</Button>
   </div>
 );

@@ -1,5 +1,5 @@
-import { fitToMusic } from '@/core/dose/music';
-import { bpmSchema, type MovementRow } from '@/core/plan/plan';
+import { fitToMusic } from '@/core/dose';
+import { bpmSchema, type MovementRow } from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';

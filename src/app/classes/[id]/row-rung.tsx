@@ -1,7 +1,5 @@
-import type { Movement } from '@/core/catalogue/movement';
-import { usualRungOf } from '@/core/catalogue/rung';
-import { rungOf } from '@/core/plan/at-rung';
-import type { MovementRow } from '@/core/plan/plan';
+import { usualRungOf, type Movement } from '@/core/catalogue';
+import { rungOf, type MovementRow } from '@/core/plan';
 import { capital } from '@/core/words';
 import { SelectField } from '@/ui/select-field';
 import type { OrderEditor } from './use-plan';

@@ -1,8 +1,7 @@
 import { SCHOOL_WORDS } from '@/catalogue/schools';
-import type { Movement } from '@/core/catalogue/movement';
-import { doseWords } from '@/core/dose/describe';
-import { doseInSchool, SCHOOLS } from '@/core/dose/school';
-import type { MovementRow } from '@/core/plan/plan';
+import { doseInSchool, SCHOOLS, type Movement } from '@/core/catalogue';
+import { doseWords } from '@/core/dose';
+import type { MovementRow } from '@/core/plan';
 import { SelectField } from '@/ui/select-field';
 import type { OrderEditor } from './use-plan';
 

@@ -1,5 +1,5 @@
-import { placedRows, type MovementRow, type Plan } from '@/core/plan/plan';
-import { countsOn } from '@/core/teach/series';
+import { placedRows, type MovementRow, type Plan } from '@/core/plan';
+import { countsOn } from '@/core/teach';
 import { Tick } from '@/ui/tick';
 import type { OrderEditor } from './use-plan';
 

@@ -12,12 +12,8 @@ import {
 } from '@dnd-kit/core';
 import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { memo, useCallback, useMemo, useState, type CSSProperties } from 'react';
-import type { ClassFacts } from '@/core/plan/check';
-import { fullName } from '@/core/people/person';
-import type { RuleContext } from '@/core/plan/finding';
-import { placedRows, type Plan } from '@/core/plan/plan';
-import { rowTraces } from '@/core/plan/traces';
-import { rowTitle } from '@/core/plan/row-title';
+import { placedRows, rowTitle, rowTraces, type ClassFacts, type Plan, type RuleContext } from '@/core/plan';
+import { fullName } from '@/core/people';
 import { toggled } from '@/ui/toggled';
 import { ChosenRows } from './chosen-rows';
 import { dropTarget, sectionDropId } from './drop-target';

@@ -2,9 +2,7 @@
 
 import { useSortable } from '@dnd-kit/sortable';
 import { memo, useState } from 'react';
-import type { Block } from '@/core/plan/block';
-import { insertRows } from '@/core/plan/copy-rows';
-import { sectionNameSchema, type Row, type Section } from '@/core/plan/plan';
+import { insertRows, sectionNameSchema, type Block, type Row, type Section } from '@/core/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';

@@ -1,9 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { RuleContext } from '@/core/plan/finding';
-import { correctedMs, type Pace } from '@/core/plan/pace';
-import { rankedCuts, type Cut } from '@/core/plan/shorten';
+import { correctedMs, rankedCuts, type Cut, type Pace, type RuleContext } from '@/core/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import type { PlanEditor } from './use-plan';

@@ -1,5 +1,5 @@
 import { memo, type ReactNode } from 'react';
-import type { ReserveSample, RowTrace } from '@/core/plan/traces';
+import type { ReserveSample, RowTrace } from '@/core/plan';
 import { clockText } from '@/core/words';
 
 /** One row of the traces: how its time goes, both reserves, loading, stretch and hold, breaks. */

@@ -1,4 +1,4 @@
-import type { RowTrace } from '@/core/plan/traces';
+import type { RowTrace } from '@/core/plan';
 import { TRACE_COLUMNS } from './order-props';
 import { RowHeads } from './row-heads';
 

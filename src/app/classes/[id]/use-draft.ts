@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import type { Draft } from '@/core/draft/draft';
+import type { Draft } from '@/core/draft';
 import type { Result } from '@/core/result';
 import { useWorkerJob } from '@/ui/use-worker-job';
 import type { DraftJob, DraftReply } from '@/workers/draft-job';

@@ -3,8 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
-import type { Plan } from '@/core/plan/plan';
-import { applyStep, type PlanStep } from '@/core/plan/step';
+import { applyStep, type Plan, type PlanStep } from '@/core/plan';
 import { call } from '@/ui/call';
 
 export type PlanView = {

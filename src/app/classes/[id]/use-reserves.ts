@@ -1,8 +1,14 @@
 'use client';
 
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { RuleContext } from '@/core/plan/finding';
-import { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from '@/core/plan/reserve';
+import {
+  classAsks,
+  reservesFrom,
+  reservesOf,
+  type ClassAsks,
+  type HandReserve,
+  type RuleContext,
+} from '@/core/plan';
 import type { ReserveJob, ReserveReply } from '@/workers/reserve-job';
 
 /** Reserves of every hand as last worked out, and whether a newer working is under way. */

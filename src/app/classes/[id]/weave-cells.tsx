@@ -1,6 +1,6 @@
 import { memo, type KeyboardEvent } from 'react';
-import { fullName, type Person } from '@/core/people/person';
-import type { Verdict } from '@/core/screening/verdict';
+import { fullName, type Person } from '@/core/people';
+import type { Verdict } from '@/core/screening';
 import { HandsMark, verdictWords } from '@/ui/marks';
 import type { Told } from './weave-head';
 

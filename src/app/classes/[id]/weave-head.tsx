@@ -1,7 +1,6 @@
-import { fullName, type Person } from '@/core/people/person';
-import type { PlanCheck } from '@/core/plan/check';
-import type { HandVerdict } from '@/core/screening/verdict';
-import { VERDICTS } from '@/core/screening/verdict';
+import { fullName, type Person } from '@/core/people';
+import type { PlanCheck } from '@/core/plan';
+import { VERDICTS, type HandVerdict } from '@/core/screening';
 import { VERDICT_WORDS, VerdictMark, verdictWords } from '@/ui/marks';
 import { capital } from '@/core/words';
 import { RowHeads } from './row-heads';

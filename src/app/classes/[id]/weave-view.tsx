@@ -1,7 +1,5 @@
-import { byNeed, needOf, NEEDS } from '@/core/people/need';
-import { fullName, type Person } from '@/core/people/person';
-import type { PlanCheck } from '@/core/plan/check';
-import { troubleIn } from '@/core/plan/needs';
+import { byNeed, fullName, needOf, NEEDS, type Person } from '@/core/people';
+import { troubleIn, type PlanCheck } from '@/core/plan';
 import { Tick } from '@/ui/tick';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';

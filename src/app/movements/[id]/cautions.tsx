@@ -1,6 +1,6 @@
 import { CAUTIONS } from '@/catalogue/cautions';
-import type { Catalogue, Movement } from '@/core/catalogue/movement';
-import { clauseMatches } from '@/core/screening/rule';
+import type { Catalogue, Movement } from '@/core/catalogue';
+import { clauseMatches } from '@/core/screening';
 import { conditionName } from '@/ui/condition-words';
 import { TableHead } from '@/ui/table-head';
 

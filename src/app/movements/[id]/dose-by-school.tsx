@@ -1,10 +1,7 @@
 import { SCHOOL_WORDS } from '@/catalogue/schools';
-import type { Movement } from '@/core/catalogue/movement';
-import { doseWords } from '@/core/dose/describe';
-import { primaryCount } from '@/core/dose/dose';
-import { doseInSchool, SCHOOLS } from '@/core/dose/school';
+import { doseInSchool, SCHOOLS, type Movement } from '@/core/catalogue';
+import { doseTiming, doseWords, primaryCount } from '@/core/dose';
 import { spokenLength } from '@/core/words';
-import { doseTiming } from '@/core/dose/timing';
 import { CordView } from '@/ui/cord';
 import { TableHead } from '@/ui/table-head';
 

@@ -1,4 +1,4 @@
-import type { Ladder as Rungs } from '@/core/catalogue/rung';
+import type { Ladder as Rungs } from '@/core/catalogue';
 import { CHANGE_WORDS } from '../words';
 import { capital } from '@/core/words';
 

@@ -2,10 +2,9 @@
 
 import { Dialog } from 'radix-ui';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import type { Movement } from '@/core/catalogue/movement';
-import { scriptOf } from '@/core/dose/script';
-import { withSplit, type MovementFigure } from '@/core/hand/motion';
-import { previewAt } from '@/core/hand/showing';
+import type { Movement } from '@/core/catalogue';
+import { scriptOf } from '@/core/dose';
+import { previewAt, withSplit, type MovementFigure } from '@/core/hand';
 import { Button } from '@/ui/button';
 import { Hands } from '@/ui/hands';
 import { KeyPoses } from '@/ui/movement-picture';

@@ -1,9 +1,9 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import type { Catalogue, Movement } from '@/core/catalogue/movement';
-import { doseWords } from '@/core/dose/describe';
-import { coverageOf } from '@/core/hand/coverage';
-import { movedAt } from '@/core/hand/hand-map';
+import type { Catalogue, Movement } from '@/core/catalogue';
+import { doseWords } from '@/core/dose';
+import { coverageOf } from '@/core/hand';
+import { movedAt } from '@/core/plan';
 import { catalogueNow } from '@/server/catalogue';
 import { pageData } from '@/server/lock/whose';
 import { buttonClass } from '@/ui/button';

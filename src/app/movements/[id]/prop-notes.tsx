@@ -1,5 +1,4 @@
-import type { Catalogue, Movement } from '@/core/catalogue/movement';
-import { forceAtN } from '@/core/catalogue/prop';
+import { forceAtN, type Catalogue, type Movement } from '@/core/catalogue';
 
 /** What is held, what a house has instead, how it is done with nothing, and the force of each grade. */
 export function PropNotes({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {

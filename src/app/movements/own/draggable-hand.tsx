@@ -1,12 +1,19 @@
 'use client';
 
 import { useRef, useState, type PointerEvent } from 'react';
-import { handParts, painted } from '@/core/hand/figure';
-import { seenHand, type Place } from '@/core/hand/place';
-import type { FullPose } from '@/core/hand/pose';
-import { HANDLES, handleAt, reach, type Handle } from '@/core/hand/reach';
-import { VIEWS } from '@/core/hand/scene';
-import type { FigureView } from '@/core/hand/motion';
+import {
+  handleAt,
+  HANDLES,
+  handParts,
+  painted,
+  reach,
+  seenHand,
+  VIEWS,
+  type FigureView,
+  type FullPose,
+  type Handle,
+  type Place,
+} from '@/core/hand';
 import { FigureShapes } from '@/ui/hand-figure';
 
 const BOX = { x: -140, y: -195, w: 280, h: 325 };

@@ -1,7 +1,6 @@
 'use client';
 
-import { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName } from '@/core/hand/joints';
-import type { FullPose } from '@/core/hand/pose';
+import { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName, type FullPose } from '@/core/hand';
 import { capital } from '@/core/words';
 
 type Props = { pose: FullPose; onChange: (pose: FullPose) => void };

@@ -1,8 +1,7 @@
 'use client';
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import type { OwnMovementInput } from '@/core/catalogue/own';
-import { RUNG_CHANGES } from '@/core/catalogue/rung';
+import { RUNG_CHANGES, type OwnMovementInput } from '@/core/catalogue';
 import { Button } from '@/ui/button';
 import { inputClass } from '@/ui/field';
 import { CHANGE_WORDS } from '../words';

@@ -5,15 +5,15 @@ import { useMemo, useState } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
 import { toast } from 'sonner';
 import { completed } from '@/catalogue/own-start';
-import type { Movement } from '@/core/catalogue/movement';
 import {
   ownIssues,
   ownMovementSchema,
   ownOf,
+  type Movement,
   type OwnMovement,
   type OwnMovementInput,
-} from '@/core/catalogue/own';
-import { scriptOf } from '@/core/dose/script';
+} from '@/core/catalogue';
+import { scriptOf } from '@/core/dose';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { useCatalogue } from '@/ui/catalogue';

@@ -2,12 +2,22 @@
 
 import { useState } from 'react';
 import { NAMED_SHAPES } from '@/catalogue/figures/named-shapes';
-import type { Movement } from '@/core/catalogue/movement';
-import { asKind, listPoses, withListedPose, withoutPose, withPoseAfter } from '@/core/hand/edit';
-import type { FigureView, Motion, MovementFigure } from '@/core/hand/motion';
-import { fullPose } from '@/core/hand/pose';
-import { PROP_SHAPES, type PropShape } from '@/core/hand/prop-shape';
-import { SCENE_KINDS, type SceneKind } from '@/core/hand/scenes';
+import type { Movement } from '@/core/catalogue';
+import {
+  asKind,
+  fullPose,
+  listPoses,
+  PROP_SHAPES,
+  SCENE_KINDS,
+  withListedPose,
+  withoutPose,
+  withPoseAfter,
+  type FigureView,
+  type Motion,
+  type MovementFigure,
+  type PropShape,
+  type SceneKind,
+} from '@/core/hand';
 import { Button } from '@/ui/button';
 import { Field, inputClass } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Controller, useFormContext } from 'react-hook-form';
-import type { OwnMovementInput } from '@/core/catalogue/own';
+import type { OwnMovementInput } from '@/core/catalogue';
 import { Field, inputClass } from '@/ui/field';
 
 /** What it is called, what is done, what is said and what is watched. */

@@ -9,9 +9,9 @@ import {
   PURPOSES,
   SECTION_KINDS,
   TRAITS,
-} from '@/core/catalogue/movement';
-import type { OwnMovementInput } from '@/core/catalogue/own';
-import { SECTION_NAMES } from '@/core/plan/plan';
+  type OwnMovementInput,
+} from '@/core/catalogue';
+import { SECTION_NAMES } from '@/core/plan';
 import { useCatalogue } from '@/ui/catalogue';
 import { Field, inputClass } from '@/ui/field';
 import { PURPOSE_WORDS } from '@/ui/marks';

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { fullName } from '@/core/people/person';
+import { fullName } from '@/core/people';
 import { pageData } from '@/server/lock/whose';
 import { idFrom } from '@/server/ids';
 import { today } from '@/server/today';

@@ -4,16 +4,16 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { decodeText } from '@/core/formats/decode';
 import {
+  decodeText,
   guessMapping,
   readPeopleFile,
   rowsToPeople,
   sameAs,
   type Mapping,
   type PeopleFile,
-} from '@/core/formats/people-csv';
-import type { Person } from '@/core/people/person';
+} from '@/core/formats';
+import type { Person } from '@/core/people';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

@@ -1,4 +1,4 @@
-import { COLUMNS, type Column, type Mapping } from '@/core/formats/people-csv';
+import { COLUMNS, type PeopleColumn, type Mapping } from '@/core/formats';
 import { capital } from '@/core/words';
 import { SelectField } from '@/ui/select-field';
 
@@ -6,7 +6,7 @@ type Props = { heads: readonly string[]; mapping: Mapping; onChange: (mapping: M
 
 /** Which column of the file is which. */
 export function MappingFields({ heads, mapping, onChange }: Props) {
-  const choose = (column: Column, value: string) => {
+  const choose = (column: PeopleColumn, value: string) => {
     const others = Object.entries(mapping).filter(([c]) => c !== column);
     onChange(Object.fromEntries(value === '' ? others : [...others, [column, Number(value)]]));
   };

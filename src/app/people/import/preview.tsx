@@ -1,6 +1,6 @@
 import { CONDITIONS } from '@/catalogue/conditions';
-import type { ImportRow } from '@/core/formats/people-csv';
-import { fullName, type Person } from '@/core/people/person';
+import type { ImportRow } from '@/core/formats';
+import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
 import { inputClass } from '@/ui/field';
 import { TableHead } from '@/ui/table-head';

@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import { primaryCount } from '@/core/dose/dose';
-import { withBeads } from '@/core/dose/nudge';
+import { primaryCount, withBeads } from '@/core/dose';
 import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';

@@ -1,5 +1,5 @@
-import type { Purpose } from '@/core/catalogue/movement';
-import type { Dose } from '@/core/dose/dose';
+import type { Purpose } from '@/core/catalogue';
+import type { Dose } from '@/core/dose';
 
 export type ItemCell = { readonly rung: number; readonly dose: Dose; readonly words: string };
 

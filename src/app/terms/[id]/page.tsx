@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { shortDose } from '@/core/dose/short';
-import { standing } from '@/core/catalogue/rung';
-import { fullName } from '@/core/people/person';
-import { termItems } from '@/core/term/items';
+import { shortDose } from '@/core/dose';
+import { currentRung } from '@/core/catalogue';
+import { fullName } from '@/core/people';
+import { termItems } from '@/core/term';
 import { plural } from '@/core/words';
 import { pageData } from '@/server/lock/whose';
 import { loadTerm, type TermView } from '@/server/term-view';
@@ -98,7 +98,7 @@ function itemLines({ columns, catalogue, ownRungs, person }: TermView): ItemLine
     cells: rows.map((row) =>
       row
         ? {
-            rung: standing({ rungs: movement.rungs, standsOn: row.rung }),
+            rung: currentRung({ rungs: movement.rungs, standsOn: row.rung }),
             dose: row.dose,
             words: shortDose(row.dose),
           }

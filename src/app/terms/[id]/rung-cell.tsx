@@ -1,7 +1,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Popover } from 'radix-ui';
 import { useState, type KeyboardEvent } from 'react';
-import { doseWords } from '@/core/dose/describe';
+import { doseWords } from '@/core/dose';
 import { CellEditor } from './cell-editor';
 import type { ItemEdit, ItemLine } from './item-line';
 import type { ColumnHead } from './week-heads';

@@ -1,6 +1,5 @@
-import { FAMILIES } from '@/core/progress/family';
-import type { TermVolume } from '@/core/term/volumes';
-import { JOINTS_IN_ALL } from '@/core/term/volumes';
+import { FAMILIES } from '@/core/progress';
+import { JOINTS_IN_ALL, type TermVolume } from '@/core/term';
 import { capital } from '@/core/words';
 
 /** One line of the volumes: what it is called, its number and how it is written. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import type { Term } from '@/core/term/term';
+import type { Term } from '@/core/term';
 import { call } from '@/ui/call';
 import { TermForm } from '../term-form';
 

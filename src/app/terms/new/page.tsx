@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { weekdayOf } from '@/core/days';
-import { usualWeeks } from '@/core/term/term';
+import { usualWeeks } from '@/core/term';
 import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';
 import { classesOfSeries, listSeries } from '@/store/classes';

@@ -1,13 +1,16 @@
-import { strongerOf } from '../../catalogue/rung';
-import { atRung, movementOfRow, rungOf } from '../../plan/at-rung';
-import type { PlanContext } from '../../plan/check';
-import { leftOutIn } from '../../plan/finding';
-import { movementRows } from '../../plan/plan';
-import type { MovementRow, Plan } from '../../plan/plan';
-import { groupMovesOn } from '../../progress/decision';
-import type { Family } from '../../progress/family';
-import { familyRows } from '../../progress/outcomes';
-import type { Player, Taught } from './one-class';
+import { strongerOf } from '../../catalogue';
+import {
+  atRung,
+  leftOutIn,
+  movementOfRow,
+  movementRows,
+  rungOf,
+  type MovementRow,
+  type Plan,
+  type PlanContext,
+} from '../../plan';
+import { familyRows, groupMovesOn, type Family } from '../../progress';
+import type { Player, Taught } from './played-class';
 import type { PlayFacts } from './options';
 import { standAfter, type Stand } from './steps';
 

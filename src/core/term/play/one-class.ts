@@ -1,37 +1,20 @@
 import type { Dice } from '../../dice';
-import { primaryCount } from '../../dose/dose';
-import { movementOfRow, rungOf } from '../../plan/at-rung';
-import type { PlanContext } from '../../plan/check';
-import { movementRows } from '../../plan/plan';
-import type { MovementRow } from '../../plan/plan';
-import { decide, effortTarget, type Decision, type Outcome } from '../../progress/decision';
-import type { Family } from '../../progress/family';
-import { familyRows } from '../../progress/outcomes';
-import { rungAfter } from '../../progress/own-rung';
+import { primaryCount } from '../../dose';
+import { movementOfRow, movementRows, rungOf, type MovementRow, type PlanContext } from '../../plan';
+import {
+  decide,
+  effortTarget,
+  familyRows,
+  rungAfter,
+  type Decision,
+  type Family,
+  type Outcome,
+} from '../../progress';
 import { mean } from '../../statistics';
 import { movingOn } from './group';
 import type { PlayFacts } from './options';
-import type { ClassPlayed } from './play';
-import { passTime, respond, type Condition, type Response } from './response';
-
-/** One person on the way through the term. */
-export type Player = {
-  readonly person: PlayFacts['people'][number];
-  readonly condition: Condition;
-  /** Their own rung of a movement; with the class where there is none. */
-  readonly own: Map<string, number>;
-  readonly outcomes: Map<Family, Outcome[]>;
-  readonly back: Map<Family, number>;
-  came: number;
-  steppedBack: number;
-};
-
-export type Taught = {
-  readonly counts: Omit<ClassPlayed, 'plan' | 'lighter' | 'breaches'>;
-  /** Movements of which the class moves to the next rung. */
-  readonly moving: ReadonlySet<string>;
-  readonly decisions: ReadonlyMap<Family, ReadonlyMap<string, Decision>>;
-};
+import type { Player, Taught } from './played-class';
+import { passTime, respond, type Response } from './response';
 
 /** One class: who comes, how they feel, and what the rules propose for each of them. */
 export function teach(

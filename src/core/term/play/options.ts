@@ -1,9 +1,8 @@
-import type { Catalogue } from '../../catalogue/movement';
-import type { School } from '../../dose/school';
-import type { Person } from '../../people/person';
-import type { Plan } from '../../plan/plan';
-import type { Family } from '../../progress/family';
-import type { CautionTable } from '../../screening/verdict';
+import type { Catalogue, School } from '../../catalogue';
+import type { Person } from '../../people';
+import type { Plan } from '../../plan';
+import type { Family } from '../../progress';
+import type { CautionTable } from '../../screening';
 import type { TermWeek } from '../term';
 import type { TermVolume } from '../volumes';
 

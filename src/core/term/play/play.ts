@@ -1,17 +1,22 @@
 import { addDays } from '../../days';
 import { dice } from '../../dice';
-import { contextOf, type ClassFacts, type PlanContext } from '../../plan/check';
-import type { Baseline } from '../../plan/finding';
-import { movementRows } from '../../plan/plan';
-import type { Plan } from '../../plan/plan';
-import { steepRises } from '../../plan/rules/progress/gentle-rise';
-import { oneChange } from '../../plan/rules/progress/one-change';
-import { fewNew } from '../../plan/rules/progress/few-new';
-import { findingsOf } from '../../plan/rules/rule';
-import { FAMILIES, type Family } from '../../progress/family';
+import {
+  contextOf,
+  fewNew,
+  findingsOf,
+  movementRows,
+  oneChange,
+  steepRises,
+  type Baseline,
+  type ClassFacts,
+  type PlanContext,
+} from '../../plan';
+import { FAMILIES, type Family } from '../../progress';
 import { behindIn, pinThoseWhoStay, standsAfter } from './group';
-import { teach, type Player } from './one-class';
+import { teach } from './one-class';
+import { type Player } from './played-class';
 import type { PlayFacts, PlayOptions } from './options';
+import type { ClassPlayed } from './played-class';
 import { startOf } from './response';
 import { asStood, inSchool, type Stand } from './steps';
 
@@ -21,17 +26,6 @@ export type OnePlay = {
   readonly behind: ReadonlyMap<string, readonly Family[]>;
   readonly steppedBack: ReadonlyMap<string, number>;
   readonly came: ReadonlyMap<string, number>;
-};
-
-export type ClassPlayed = {
-  readonly plan: Plan;
-  readonly lighter: boolean;
-  readonly came: number;
-  readonly effort: number;
-  readonly sore: number;
-  readonly movedOn: number;
-  readonly steppedBack: number;
-  readonly breaches: readonly { readonly code: string; readonly text: string }[];
 };
 
 /** The term once, from its first class to its last. */

@@ -1,4 +1,4 @@
-import { FAMILIES } from '../../progress/family';
+import { FAMILIES } from '../../progress';
 import { mean } from '../../statistics';
 import { volumeOf } from '../volumes';
 import type { Played, PlayedClass, PlayedPerson, PlayFacts, PlayOptions } from './options';

@@ -1,8 +1,8 @@
 import type { Dice } from '../../dice';
-import type { Person } from '../../people/person';
+import type { Person } from '../../people';
 
 /** How a made-up person gets through a term. Ease is in points of effort: what is felt less than what is asked. */
-export type Condition = {
+export type PlayerState = {
   ease: number;
   /** Classes that a flare still lasts. */
   flare: number;
@@ -30,21 +30,21 @@ const SORE_BY_EFFORT_OVER = 0.08;
 const FORM = 0.02;
 const FORM_BY_EFFORT_OVER = 0.05;
 
-export const startOf = (person: Person, roll: Dice): Condition => ({
+export const startOf = (person: Person, roll: Dice): PlayerState => ({
   ease: MEAN_EASE + (roll() - 0.5) * 2 * SPREAD_OF_EASE - EASE_LOST_BY_CONDITION * person.conditions.length,
   flare: person.conditions.some((c) => c.state === 'flare') ? FLARE_CLASSES : 0,
   wasInFlare: false,
 });
 
 /** Between two classes: a flare may begin, or go by. */
-export function passTime(condition: Condition, person: Person, roll: Dice): void {
+export function passTime(condition: PlayerState, person: Person, roll: Dice): void {
   condition.wasInFlare = condition.flare > 0;
   if (condition.flare > 0) condition.flare -= 1;
   else if (person.conditions.length > 0 && roll() < FLARE) condition.flare = FLARE_CLASSES;
 }
 
 /** What a class that asks so much effort of ten does to somebody who comes; they are a little fitter for it. */
-export function respond(condition: Condition, asked: number, target: number, roll: Dice): Response {
+export function respond(condition: PlayerState, asked: number, target: number, roll: Dice): Response {
   const effort = Math.max(0, Math.min(10, Math.round(asked - condition.ease + (roll() - 0.5) * 2)));
   const over = Math.max(0, effort - target);
   const sore = roll() < SORE + SORE_BY_EFFORT_OVER * over;

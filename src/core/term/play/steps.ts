@@ -1,10 +1,6 @@
-import type { Catalogue } from '../../catalogue/movement';
-import { primaryCount, withPrimaryCount, type Dose } from '../../dose/dose';
-import { lighterDose } from '../../dose/lighter';
-import { doseInSchool, type School } from '../../dose/school';
-import { atRung, rungOf } from '../../plan/at-rung';
-import { mapMovementRows } from '../../plan/map-rows';
-import type { MovementRow, Plan } from '../../plan/plan';
+import { doseInSchool, type Catalogue, type School } from '../../catalogue';
+import { lighterDose, primaryCount, withPrimaryCount, type Dose } from '../../dose';
+import { atRung, mapMovementRows, rungOf, type MovementRow, type Plan } from '../../plan';
 
 /** Where the class stands with a movement when it goes by the rules: its rung and its count. */
 export type Stand = { readonly rung: number; readonly dose: Dose };

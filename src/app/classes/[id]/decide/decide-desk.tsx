@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
 import type { ProposalFor } from '@/server/proposals';
 import { Button } from '@/ui/button';

@@ -1,4 +1,4 @@
-import { rungWords } from '@/core/progress/decision';
+import { rungWords } from '@/core/progress';
 import type { ProposalFor } from '@/server/proposals';
 import { TableHead } from '@/ui/table-head';
 

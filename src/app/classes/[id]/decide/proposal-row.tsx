@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { rungWords } from '@/core/progress/decision';
+import { rungWords } from '@/core/progress';
 import { capital } from '@/core/words';
 import type { ProposalFor } from '@/server/proposals';
 import { Button } from '@/ui/button';

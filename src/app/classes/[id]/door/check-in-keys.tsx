@@ -1,4 +1,4 @@
-import type { CheckIn } from '@/core/screening/check-in';
+import type { CheckIn } from '@/core/screening';
 import { Button } from '@/ui/button';
 
 type Props = { checkIn: CheckIn; onChange: (checkIn: CheckIn) => void; onAllWell: () => void };

@@ -2,10 +2,9 @@
 
 import { useMemo, useRef, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions';
-import { fullName, type Person } from '@/core/people/person';
-import type { Plan } from '@/core/plan/plan';
-import { changedRows } from '@/core/screening/changed';
-import { asToday, NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
+import { fullName, type Person } from '@/core/people';
+import { changedRows, type Plan } from '@/core/plan';
+import { asToday, NOTHING_NEW, type CheckIn } from '@/core/screening';
 import type { ClassInfo } from '@/store/classes';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

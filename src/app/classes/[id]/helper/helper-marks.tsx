@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach/marks';
+import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach';
 import { Button, buttonClass } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Field, inputClass, Trouble } from '@/ui/field';

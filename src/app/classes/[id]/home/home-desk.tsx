@@ -3,8 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { MOST_ITEMS } from '@/core/home/choose';
-import { littleAndOften, minuteText } from '@/core/home/schedule';
+import { littleAndOften, minuteText, MOST_ITEMS } from '@/core/home';
 import { nameList, plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { fullName } from '@/core/people/person';
-import { rungNoteOf } from '@/core/catalogue/rung';
-import { doseWords } from '@/core/dose/describe';
-import { needsDayBetween } from '@/core/home/choose';
+import { fullName } from '@/core/people';
+import { rungNoteOf } from '@/core/catalogue';
+import { doseWords } from '@/core/dose';
+import { needsDayBetween } from '@/core/home';
 import { pageData } from '@/server/lock/whose';
 import { homeAfter, type HomeOf } from '@/server/home';
 import { buttonClass } from '@/ui/button';

@@ -1,19 +1,18 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { queueAt, restOfDay } from '@/core/measure/measuring-day';
-import { STATIONS, type RealVisit } from '@/core/measure/stations';
+import { queueAt, restOfDay, STATIONS, type RealVisit } from '@/core/measure';
 import { clockText, plural } from '@/core/words';
 import type { StoredVisit } from '@/store/visits';
 import { NumberField } from '@/ui/dose/number-field';
 import { Trouble } from '@/ui/field';
 import { Tick } from '@/ui/tick';
 import { toggled } from '@/ui/toggled';
+import type { Name } from './name';
 import { RotaChart } from './rota-chart';
 import { StationCard } from './station-card';
 import { useVisits } from './use-visits';
 
-export type Name = { readonly id: string; readonly name: string };
 type Props = { classId: string; people: readonly Name[]; stored: readonly StoredVisit[] };
 
 const REPLAN_MS = 15_000;

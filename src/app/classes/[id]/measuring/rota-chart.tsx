@@ -1,7 +1,6 @@
-import { STATIONS } from '@/core/measure/stations';
-import type { Rota } from '@/core/measure/rota';
+import { STATIONS, type Rota } from '@/core/measure';
 import { clockText } from '@/core/words';
-import type { Name } from './measuring-desk';
+import type { Name } from './name';
 
 type Props = { rota: Rota; people: readonly Name[]; nowMs: number | null };
 

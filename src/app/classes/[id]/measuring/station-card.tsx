@@ -1,6 +1,5 @@
 import Link from 'next/link';
-import type { Visit } from '@/core/measure/rota';
-import type { RealVisit, STATIONS } from '@/core/measure/stations';
+import type { RealVisit, STATIONS, Visit } from '@/core/measure';
 import { clockText } from '@/core/words';
 import { Button, buttonClass } from '@/ui/button';
 

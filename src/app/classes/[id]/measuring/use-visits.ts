@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import type { RealVisit, StationId } from '@/core/measure/stations';
+import type { RealVisit, StationId } from '@/core/measure';
 import type { StoredVisit } from '@/store/visits';
 import { call } from '@/ui/call';
 

@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Practice } from '@/core/teach/practice';
-import type { TaughtRow } from '@/core/teach/class-script';
+import type { Practice, TaughtRow } from '@/core/teach';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import { CordRunner } from '../teach/cord-runner';

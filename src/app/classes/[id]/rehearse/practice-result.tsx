@@ -1,4 +1,4 @@
-import type { Practice } from '@/core/teach/practice';
+import type { Practice } from '@/core/teach';
 import { plural } from '@/core/words';
 
 /** A spread up to this many percent of the mean is what a practised hand does. */

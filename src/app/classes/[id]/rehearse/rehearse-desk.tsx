@@ -3,10 +3,9 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
-import type { OwnMovement } from '@/core/catalogue/own';
-import type { OwnRung } from '@/core/progress/own-rung';
-import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
-import { begin } from '@/core/teach/transport';
+import type { OwnMovement } from '@/core/catalogue';
+import type { OwnRung } from '@/core/progress';
+import { begin, rowsOfSnapshot, type Snapshot } from '@/core/teach';
 import { clockText } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';

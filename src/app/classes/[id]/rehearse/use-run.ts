@@ -1,11 +1,16 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { scriptLength, type Beat } from '@/core/dose/script';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { practiceOf, type Practice, type Tap } from '@/core/teach/practice';
-import { START, type TeachState } from '@/core/teach/state';
-import { NO_VOICE } from '@/core/teach/ticks';
+import { scriptLength, type Beat } from '@/core/dose';
+import {
+  NO_VOICE,
+  practiceOf,
+  START,
+  type Practice,
+  type Tap,
+  type TaughtRow,
+  type TeachState,
+} from '@/core/teach';
 import { useCountSound } from '../teach/use-count-sound';
 import { USUAL_WAYS } from '@/ui/use-ways';
 

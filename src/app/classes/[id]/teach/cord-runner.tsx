@@ -1,12 +1,9 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { stepLetter } from '@/core/dose/cord';
-import { COUNTED, type Beat } from '@/core/dose/script';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { changeWord } from '@/core/teach/ticks';
-import type { TeachState } from '@/core/teach/state';
-import { beatAtTime, offsetAtTime } from '@/core/teach/position';
+import { stepLetter } from '@/core/cord';
+import { COUNTED, type Beat } from '@/core/dose';
+import { beatAtTime, changeWord, offsetAtTime, type TaughtRow, type TeachState } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };

@@ -1,15 +1,17 @@
 import type { ReactNode } from 'react';
-import { rungNoteOf } from '@/core/catalogue/rung';
-import { pressNoteOf } from '@/core/load/press';
-import { movementOfRow } from '@/core/plan/at-rung';
-import { doseWords } from '@/core/dose/describe';
-import type { Beat } from '@/core/dose/script';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { faceOf } from '@/core/teach/face';
-import type { TeachState } from '@/core/teach/state';
-import { beatAtTime, offsetAtTime } from '@/core/teach/position';
-import { isStaying } from '@/core/teach/count-commands';
-import { breathAt } from '@/core/teach/breath';
+import { rungNoteOf } from '@/core/catalogue';
+import { loadSettingNote } from '@/core/load';
+import { movementOfRow } from '@/core/plan';
+import { doseWords, type Beat } from '@/core/dose';
+import {
+  beatAtTime,
+  breathAt,
+  faceOf,
+  isStaying,
+  offsetAtTime,
+  type TaughtRow,
+  type TeachState,
+} from '@/core/teach';
 import { BreathSwell } from '@/ui/breath-swell';
 import type { MirrorChoice } from '@/ui/counted-hands';
 import type { Ways } from '@/ui/use-ways';
@@ -33,7 +35,7 @@ export function CountFace({ row, state, beats, nowMs, ways, onGo, figure }: Prop
   const offset = offsetAtTime(state, nowMs);
   const catalogue = useCatalogue();
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
-  const way = movement ? [rungNoteOf(movement), pressNoteOf(movement)].filter(Boolean) : [];
+  const way = movement ? [rungNoteOf(movement), loadSettingNote(movement)].filter(Boolean) : [];
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
       <h1 className="text-[2.2rem] leading-tight xl:text-[2.9rem]">{row.title}</h1>

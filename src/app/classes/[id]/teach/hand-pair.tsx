@@ -1,10 +1,8 @@
 'use client';
 
 import { useCallback } from 'react';
-import type { Beat } from '@/core/dose/script';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { offsetAtTime } from '@/core/teach/position';
-import type { TeachState } from '@/core/teach/state';
+import type { Beat } from '@/core/dose';
+import { offsetAtTime, type TaughtRow, type TeachState } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
 import { CountedHands, type MirrorChoice } from '@/ui/counted-hands';
 import { useFrame } from '@/ui/use-frame';

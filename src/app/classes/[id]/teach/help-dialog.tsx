@@ -1,8 +1,8 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { ADVICE_SIGNS, STOP_SIGNS } from '@/core/teach/incident';
-import type { Person } from '@/core/people/person';
+import { ADVICE_SIGNS, STOP_SIGNS } from '@/core/teach';
+import type { Person } from '@/core/people';
 import { Button } from '@/ui/button';
 import { IncidentForm } from './incident-form';
 import { Sheet } from './sheet';

@@ -1,10 +1,8 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { fullName, type Person } from '@/core/people/person';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach/marks';
-import type { OwnWay } from '@/core/teach/state';
+import { fullName, type Person } from '@/core/people';
+import { MARK_WORDS, MARKS, type Mark, type MarkKind, type OwnWay, type TaughtRow } from '@/core/teach';
 import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { Sheet } from './sheet';

@@ -1,7 +1,5 @@
 import { openDB, type DBSchema } from 'idb';
-import type { Mark } from '@/core/teach/marks';
-import type { TeachState } from '@/core/teach/state';
-import type { EventsBody, Letter } from '@/core/teach/waiting';
+import type { EventsBody, Letter, Mark, TeachState } from '@/core/teach';
 
 /** A letter that has not landed, and its key in the browser's store. */
 export type Waiting = { readonly key: number | null; readonly letter: Letter };

@@ -1,9 +1,9 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { doseWords } from '@/core/dose/describe';
-import type { Movement } from '@/core/catalogue/movement';
-import type { SwapChoice } from '@/core/teach/live-change';
+import { doseWords } from '@/core/dose';
+import type { Movement } from '@/core/catalogue';
+import type { SwapChoice } from '@/core/teach';
 import { capital, plural } from '@/core/words';
 import { Button } from '@/ui/button';
 import { useCatalogue } from '@/ui/catalogue';

@@ -1,7 +1,6 @@
 'use client';
 
-import type { TeachState } from '@/core/teach/state';
-import { isStaying } from '@/core/teach/count-commands';
+import { isStaying, type TeachState } from '@/core/teach';
 import type { TeachAction } from './use-teach-keys';
 
 type Props = { state: TeachState; onAction: (action: TeachAction) => void };

@@ -2,9 +2,8 @@
 
 import { useMemo } from 'react';
 import { toast } from 'sonner';
-import { contextOf, type ClassFacts } from '@/core/plan/check';
-import type { MovementRow, Plan } from '@/core/plan/plan';
-import { swapChoices, swapNow, type LiveChange } from '@/core/teach/live-change';
+import { contextOf, type ClassFacts, type MovementRow, type Plan } from '@/core/plan';
+import { swapChoices, swapNow, type LiveChange } from '@/core/teach';
 import { HelpDialog } from './help-dialog';
 import { MarksDialog } from './marks-dialog';
 import { NoteSheet } from './note-sheet';

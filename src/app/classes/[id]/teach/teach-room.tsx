@@ -2,9 +2,8 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
-import type { OwnRung } from '@/core/progress/own-rung';
-import type { Mark } from '@/core/teach/marks';
-import { withWaiting, type Letter } from '@/core/teach/waiting';
+import type { OwnRung } from '@/core/progress';
+import { withWaiting, type Letter, type Mark } from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { knownLetters, waitingLetters, type Waiting } from './outbox';

@@ -2,13 +2,9 @@
 
 import { useMemo } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
-import type { OwnMovement } from '@/core/catalogue/own';
-import type { OwnRung } from '@/core/progress/own-rung';
-import type { Mark } from '@/core/teach/marks';
-import { timeInHand } from '@/core/teach/progress';
-import { taughtPlan } from '@/core/teach/snapshot';
-import { NO_VOICE } from '@/core/teach/ticks';
-import { beatsOf } from '@/core/teach/position';
+import type { OwnMovement } from '@/core/catalogue';
+import type { OwnRung } from '@/core/progress';
+import { beatsOf, NO_VOICE, taughtPlan, timeInHand, type Mark } from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { CatalogueProvider } from '@/ui/catalogue';

@@ -1,8 +1,5 @@
 import { format } from 'date-fns';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { outlook } from '@/core/teach/progress';
-import type { TeachState } from '@/core/teach/state';
-import { letterWords } from '@/core/teach/waiting';
+import { letterWords, outlook, type TaughtRow, type TeachState } from '@/core/teach';
 import { clockText, plural } from '@/core/words';
 import type { SetAside } from './outbox';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Proposal } from '@/core/teach/keep-to-time';
+import type { Proposal } from '@/core/teach';
 import { capital, clockText } from '@/core/words';
 
 type Props = { proposals: readonly Proposal[]; onTake: (proposal: Proposal) => void };

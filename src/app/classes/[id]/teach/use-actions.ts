@@ -2,12 +2,19 @@
 
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { ClassFacts } from '@/core/plan/check';
-import type { Plan } from '@/core/plan/plan';
-import type { Proposal } from '@/core/teach/keep-to-time';
-import { breakNow, changeWords, rungNow, type LiveChange } from '@/core/teach/live-change';
-import { beatAtTime, beatsOf, offsetAtTime } from '@/core/teach/position';
-import { isStaying, longestStay } from '@/core/teach/count-commands';
+import type { ClassFacts, Plan } from '@/core/plan';
+import {
+  beatAtTime,
+  beatsOf,
+  breakNow,
+  changeWords,
+  isStaying,
+  longestStay,
+  offsetAtTime,
+  rungNow,
+  type LiveChange,
+  type Proposal,
+} from '@/core/teach';
 import type { Teaching } from './use-teaching';
 import { useTaps } from './use-taps';
 import type { TeachAction } from './use-teach-keys';

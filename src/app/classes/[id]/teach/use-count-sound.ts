@@ -1,12 +1,17 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
-import type { Beat } from '@/core/dose/script';
-import { seenZero, steeredZero } from '@/core/teach/audio-clock';
-import { sayingsOf } from '@/core/teach/sayings';
-import type { TeachState } from '@/core/teach/state';
-import { ticksOf, type RowVoice, type Tone } from '@/core/teach/ticks';
-import { offsetAtTime } from '@/core/teach/position';
+import type { Beat } from '@/core/dose';
+import {
+  offsetAtTime,
+  sayingsOf,
+  seenZero,
+  steeredZero,
+  ticksOf,
+  type RowVoice,
+  type TeachState,
+  type Tone,
+} from '@/core/teach';
 import type { Ways } from '@/ui/use-ways';
 
 /** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */

@@ -2,8 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { call } from '@/ui/call';
-import type { Letter } from '@/core/teach/waiting';
-import { mayHelp } from '@/core/teach/waiting';
+import { mayHelp, type Letter } from '@/core/teach';
 import {
   allSetAside,
   dropAside,

@@ -1,9 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { ClassFacts } from '@/core/plan/check';
-import type { Plan } from '@/core/plan/plan';
-import { proposals, type Proposal } from '@/core/teach/keep-to-time';
+import type { ClassFacts, Plan } from '@/core/plan';
+import { proposals, type Proposal } from '@/core/teach';
 
 /** So finely is the time looked at, ms: a proposal that changed every second could not be read. */
 const STEP_MS = 30_000;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
-import { ROOM_CHANNEL, type RoomMessage, type RoomView } from '@/core/teach/room';
+import { ROOM_CHANNEL, type RoomMessage, type RoomView } from '@/core/teach';
 
 /** Tells the room window each change, and whenever it asks. */
 export function useRoomChannel(view: RoomView, now: () => number): void {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { roomFeed, type RoomView } from '@/core/teach/room';
+import { roomFeed, type RoomView } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
 import type { Teaching } from './use-teaching';
 import type { Ways } from '@/ui/use-ways';

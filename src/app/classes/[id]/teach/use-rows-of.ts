@@ -2,10 +2,9 @@
 
 import { useMemo } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
-import type { PlanStep } from '@/core/plan/step';
+import type { PlanStep } from '@/core/plan';
 import { memo } from '@/core/remember';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { rowsOfSnapshot, type Snapshot } from '@/core/teach/snapshot';
+import { rowsOfSnapshot, type Snapshot, type TaughtRow } from '@/core/teach';
 
 export type RowsOf = (changes: readonly PlanStep[]) => readonly TaughtRow[];
 

@@ -2,8 +2,7 @@
 
 import { useRef } from 'react';
 import { toast } from 'sonner';
-import { tappedBpm } from '@/core/teach/practice';
-import { beatAtTime, beatsOf, offsetAtTime } from '@/core/teach/position';
+import { beatAtTime, beatsOf, offsetAtTime, tappedBpm } from '@/core/teach';
 import type { Teaching } from './use-teaching';
 
 /** A pause this long begins the tapping anew, ms. */

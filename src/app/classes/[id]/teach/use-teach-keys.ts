@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { TeachCommand } from '@/core/teach/transport';
+import type { TeachCommand } from '@/core/teach';
 
 export type TeachAction =
   | Exclude<TeachCommand, 'go' | 'pause'>

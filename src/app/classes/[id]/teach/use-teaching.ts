@@ -2,14 +2,23 @@
 
 import { newId } from '@/ui/new-id';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { PlanStep } from '@/core/plan/step';
-import type { TaughtRow } from '@/core/teach/class-script';
-import { noted, withOwnWay } from '@/core/teach/asides';
-import { withChange, type LiveChange } from '@/core/teach/live-change';
-import type { Mark, MarkKind } from '@/core/teach/marks';
-import type { Moved, OwnWay, TeachState } from '@/core/teach/state';
-import { paced } from '@/core/teach/count-commands';
-import { command, flow, type TeachCommand } from '@/core/teach/transport';
+import type { PlanStep } from '@/core/plan';
+import {
+  command,
+  flow,
+  noted,
+  paced,
+  withChange,
+  withOwnWay,
+  type LiveChange,
+  type Mark,
+  type MarkKind,
+  type Moved,
+  type OwnWay,
+  type TaughtRow,
+  type TeachCommand,
+  type TeachState,
+} from '@/core/teach';
 import type { Taught } from '@/store/teaching';
 import { useClassClock } from '@/ui/use-class-clock';
 import type { Outbox } from './use-outbox';

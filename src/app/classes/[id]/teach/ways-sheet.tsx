@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { COUNT_ORDERS, COUNT_UNITS } from '@/core/teach/count-style';
+import { COUNT_ORDERS, COUNT_UNITS } from '@/core/teach';
 import { capital } from '@/core/words';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';

@@ -1,4 +1,4 @@
-import type { ChangeMade } from '@/core/teach/changes-made';
+import type { ChangeMade } from '@/core/teach';
 import { clockText } from '@/core/words';
 import { Tick } from '@/ui/tick';
 import { toggled } from '@/ui/toggled';

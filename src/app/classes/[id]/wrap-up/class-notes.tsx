@@ -1,6 +1,5 @@
-import { fullName, type Person } from '@/core/people/person';
-import type { TeachEvent } from '@/core/teach/state';
-import type { CallAnswer } from '@/core/teach/calls';
+import { fullName, type Person } from '@/core/people';
+import type { CallAnswer, TeachEvent } from '@/core/teach';
 import { capital, clockText } from '@/core/words';
 
 type Props = {

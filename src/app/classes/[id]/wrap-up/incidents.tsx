@@ -1,4 +1,4 @@
-import { fullName, type Person } from '@/core/people/person';
+import { fullName, type Person } from '@/core/people';
 import type { StoredIncident } from '@/store/incidents';
 
 type Props = { incidents: readonly StoredIncident[]; people: readonly Person[] };

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { MOVEMENT_FILE } from '@/core/formats/movement-file';
-import { PLAN_FILE } from '@/core/formats/plan-file';
-import { TERM_FILE } from '@/core/formats/term-file';
+import { MOVEMENT_FILE, PLAN_FILE, TERM_FILE } from '@/core/formats';
 import { fail, ok } from '@/core/result';
 import { jsonRead } from '@/server/http';
 

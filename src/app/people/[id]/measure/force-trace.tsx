@@ -1,4 +1,4 @@
-import { QUIET_MS, type Sample } from '@/core/measure/force-curve';
+import { QUIET_MS, type Sample } from '@/core/measure';
 
 type Props = { samples: readonly Sample[]; peakKg: number | null };
 

@@ -1,15 +1,17 @@
-import { scoreOfTrials, type Scoring } from '@/core/measure/force-curve';
 import {
   gripResult,
   gripSessions,
   HANDS,
+  readiness,
+  scoreOfTrials,
   type GripResult,
   type GripTest,
   type GripTrial,
-} from '@/core/measure/grip-test';
-import { readiness, type Readiness } from '@/core/measure/readiness';
-import type { Person } from '@/core/people/person';
-import type { Session } from '@/core/measure/real-change';
+  type Readiness,
+  type Scoring,
+  type Session,
+} from '@/core/measure';
+import type { Person } from '@/core/people';
 import { plural } from '@/core/words';
 
 type Props = {

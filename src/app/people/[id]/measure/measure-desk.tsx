@@ -3,10 +3,18 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useState } from 'react';
 import { toast } from 'sonner';
-import { QUIET_MS, type Scoring, type Trial } from '@/core/measure/force-curve';
-import { nextHand, REST_MS, TRIES, type GripTest, type GripTrial } from '@/core/measure/grip-test';
-import type { Hand } from '@/core/dose/dose';
-import type { Person } from '@/core/people/person';
+import {
+  nextHand,
+  QUIET_MS,
+  REST_MS,
+  TRIES,
+  type GripTest,
+  type GripTrial,
+  type Scoring,
+  type Trial,
+} from '@/core/measure';
+import type { Hand } from '@/core/dose';
+import type { Person } from '@/core/people';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';

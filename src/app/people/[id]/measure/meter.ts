@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Sample } from '@/core/measure/force-curve';
+import type { Sample } from '@/core/measure';
 
 /**
  * A grip meter: it gives samples from the word "wait" to the end of a squeeze, then resolves; it rejects when it is lost. One on a

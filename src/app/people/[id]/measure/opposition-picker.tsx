@@ -1,5 +1,5 @@
-import type { Hand } from '@/core/dose/dose';
-import { OPPOSITION_PLACES } from '@/core/measure/opposition';
+import type { Hand } from '@/core/dose';
+import { OPPOSITION_PLACES } from '@/core/measure';
 import { FigureShapes } from '@/ui/hand-figure';
 import { PAIR, PAIR_APART, PAIR_SHAPES } from '@/ui/pair-of-hands';
 import type { Readings } from './use-readings';

@@ -1,5 +1,4 @@
-import { inSteps, measureName, MEASURES, measureText } from '@/core/measure/kinds';
-import type { MeasureKind, Person } from '@/core/people/person';
+import { inSteps, measureName, MEASURES, measureText, type MeasureKind, type Person } from '@/core/people';
 import { shortDay } from '@/ui/dates';
 import { Field, inputClass } from '@/ui/field';
 import { handsOf, numberIn, problemWith, type Reading, type Readings } from './use-readings';

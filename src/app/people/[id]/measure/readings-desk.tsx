@@ -1,6 +1,6 @@
 'use client';
 
-import type { MeasureKind, Person } from '@/core/people/person';
+import type { MeasureKind, Person } from '@/core/people';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { OppositionPicker } from './opposition-picker';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Hand } from '@/core/dose/dose';
-import { pressTrouble, readPress, type ScalePress as Pressed } from '@/core/load/scale';
+import type { Hand } from '@/core/dose';
+import { pressTrouble, readPress, type ScalePress as Pressed } from '@/core/load';
 import { Button } from '@/ui/button';
 import { NumberField } from '@/ui/dose/number-field';
 import { PRESS_MS, useSimulatedScale } from '@/ui/use-simulated-scale';

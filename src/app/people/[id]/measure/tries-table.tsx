@@ -1,5 +1,4 @@
-import { scoreOfTrials, type Scoring } from '@/core/measure/force-curve';
-import { HANDS, type GripTrial } from '@/core/measure/grip-test';
+import { HANDS, scoreOfTrials, type GripTrial, type Scoring } from '@/core/measure';
 import { TableHead } from '@/ui/table-head';
 
 type Props = { trials: readonly GripTrial[]; scoring: Scoring };

@@ -1,15 +1,14 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { inSteps } from '@/core/measure/kinds';
-import { MOST_MEASURED, WHOLE_PERSON, type Measure, type MeasureKind } from '@/core/people/person';
+import { inSteps, isOfWholePerson, MEASURES, type Measure, type MeasureKind } from '@/core/people';
 import { plural } from '@/core/words';
 import { call } from '@/ui/call';
 
 export type Reading = { readonly kind: MeasureKind; readonly hand: Measure['hand'] };
 
 export const handsOf = (kind: MeasureKind): readonly Measure['hand'][] =>
-  WHOLE_PERSON.has(kind) ? ['both'] : ['L', 'R'];
+  isOfWholePerson(kind) ? ['both'] : ['L', 'R'];
 
 const keyOf = ({ kind, hand }: Reading): string => `${kind} ${hand}`;
 
@@ -53,5 +52,5 @@ export function problemWith(kind: MeasureKind, typed: string): string | undefine
   const n = numberIn(typed);
   if (!Number.isFinite(n)) return 'A number is needed';
   if (n < 0) return 'At least 0';
-  return n > MOST_MEASURED[kind] ? `At most ${MOST_MEASURED[kind]}` : undefined;
+  return n > MEASURES[kind].most ? `At most ${MEASURES[kind].most}` : undefined;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { Hand } from '@/core/dose/dose';
+import type { Hand } from '@/core/dose';
 
 /** The rest of each hand after a squeeze; what is left of it for the hand whose turn it is, ms. */
 export function useRest(hand: Hand | null, lengthMs: number) {

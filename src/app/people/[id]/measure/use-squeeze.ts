@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { readTrial, type Sample, type Trial } from '@/core/measure/force-curve';
+import { readTrial, type Sample, type Trial } from '@/core/measure';
 import type { Meter } from './meter';
 
 export type Squeeze = {

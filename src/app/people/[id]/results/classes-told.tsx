@@ -1,6 +1,5 @@
 import Link from 'next/link';
-import type { ClassLine } from '@/core/people/advice-note';
-import { painPair } from '@/core/people/pain-words';
+import { painPair, type ClassLine } from '@/core/people';
 import { plural } from '@/core/words';
 import { dayWithYear, shortDay } from '@/ui/dates';
 import { TableHead } from '@/ui/table-head';

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { LOOK_BACK_WORDS, type LookBack } from '@/core/measure/look-back';
+import { LOOK_BACK_WORDS, type LookBack } from '@/core/measure';
 import { capital, sentences } from '@/core/words';
 
 /** How it has gone after three to four weeks, why, and what follows from it. */

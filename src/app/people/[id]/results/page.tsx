@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { fullName } from '@/core/people/person';
+import { fullName } from '@/core/people';
 import { pageData } from '@/server/lock/whose';
 import { personResults } from '@/server/results';
 import { today } from '@/server/today';

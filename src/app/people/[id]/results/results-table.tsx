@@ -1,13 +1,18 @@
 import type { ReactNode } from 'react';
-import { measureName, measureText } from '@/core/measure/kinds';
-import { CHANGE_WORDS } from '@/core/measure/real-change';
-import type { Result } from '@/core/measure/results';
+import { measureName, measureText } from '@/core/people';
+import { CHANGE_WORDS, type MeasureResult } from '@/core/measure';
 import { shortDay } from '@/ui/dates';
 import { TableHead } from '@/ui/table-head';
 import { TrendCord } from './trend-cord';
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */
-export function ResultsTable({ results, children }: { results: readonly Result[]; children: ReactNode }) {
+export function ResultsTable({
+  results,
+  children,
+}: {
+  results: readonly MeasureResult[];
+  children: ReactNode;
+}) {
   return (
     <section aria-label="Measures" className="mb-8">
       <div className="flex flex-wrap items-center justify-between gap-x-8">

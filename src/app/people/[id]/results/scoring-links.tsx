@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import type { Scoring } from '@/core/measure/force-curve';
+import type { Scoring } from '@/core/measure';
 
 const CHOICES = [
   ['best', 'best of all tries', ''],

@@ -1,11 +1,11 @@
-import { MEASURES, measureText } from '@/core/measure/kinds';
-import type { Result } from '@/core/measure/results';
+import { MEASURES, measureText } from '@/core/people';
+import type { MeasureResult } from '@/core/measure';
 import { daysBetween } from '@/core/days';
 
 const [WIDTH, HEIGHT, EDGE] = [230, 62, 11];
 
 /** The days of a measure as beads on a cord; within the pale band nothing has really changed. Better is up. */
-export function TrendCord({ result }: { result: Result }) {
+export function TrendCord({ result }: { result: MeasureResult }) {
   const { kind, points, baseline, threshold } = result;
   const up = MEASURES[kind].betterIs === 'more' ? 1 : -1;
   const values = points.map((p) => p.value * up);

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { Term } from '@/core/term/term';
+import type { Term } from '@/core/term';
 import { Button } from '@/ui/button';
 import { call } from '@/ui/call';
 import { Trouble } from '@/ui/field';

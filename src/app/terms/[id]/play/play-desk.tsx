@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { SCHOOLS, type School } from '@/core/dose/school';
-import type { PlayOptions } from '@/core/term/play/options';
+import { SCHOOLS, type School } from '@/core/catalogue';
+import type { PlayOptions } from '@/core/term';
 import { capital } from '@/core/words';
 import { SCHOOL_WORDS } from '@/catalogue/schools';
 import type { TermToPlay } from '@/server/term-play';

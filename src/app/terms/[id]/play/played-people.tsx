@@ -1,5 +1,5 @@
-import { fullName, type Person } from '@/core/people/person';
-import type { Played } from '@/core/term/play/options';
+import { fullName, type Person } from '@/core/people';
+import type { Played } from '@/core/term';
 import { TableHead } from '@/ui/table-head';
 
 type Props = { played: Played; people: readonly Person[] };

@@ -1,4 +1,4 @@
-import type { Played, PlayedClass } from '@/core/term/play/options';
+import type { Played, PlayedClass } from '@/core/term';
 import { VOLUME_LINES } from '../volume-lines';
 import { WeeksTable } from '../weeks-table';
 

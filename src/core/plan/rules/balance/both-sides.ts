@@ -1,6 +1,5 @@
 import { groupBy } from '../../../group';
-import type { Dose } from '../../../dose/dose';
-import { doseTotals } from '../../../dose/totals';
+import { doseTotals, type Dose } from '../../../dose';
 import { movementPlaces, type MovementPlace } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 

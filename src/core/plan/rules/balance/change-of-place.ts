@@ -1,4 +1,4 @@
-import { positionOf } from '../../../catalogue/movement';
+import { positionOf } from '../../../catalogue';
 import { capital, clockText } from '../../../words';
 import type { RuleContext } from '../../finding';
 import { breakBefore } from '../../new-rows';

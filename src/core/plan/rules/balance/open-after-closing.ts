@@ -1,4 +1,4 @@
-import { GRIPPING, type Movement } from '../../../catalogue/movement';
+import { GRIPPING, type Movement } from '../../../catalogue';
 import { plural } from '../../../words';
 import { movementPlaces } from '../../finding';
 import { insertBeside, newMovementRow, pickMovement } from '../../new-rows';

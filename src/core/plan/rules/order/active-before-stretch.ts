@@ -1,4 +1,4 @@
-import { RESISTED, type Joint } from '../../../catalogue/movement';
+import { RESISTED, type Joint } from '../../../catalogue';
 import { movementPlaces, type MovementPlace, type RuleContext } from '../../finding';
 import { insertBeside, newMovementRow, pickMovement } from '../../new-rows';
 import { PRACTICE, rule } from '../rule';

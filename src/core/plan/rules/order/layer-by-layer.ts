@@ -1,5 +1,5 @@
-import type { Joint, Movement } from '../../../catalogue/movement';
-import { primaryCount, withPrimaryCount, type Dose } from '../../../dose/dose';
+import type { Joint, Movement } from '../../../catalogue';
+import { primaryCount, withPrimaryCount, type Dose } from '../../../dose';
 import { movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 

@@ -1,4 +1,4 @@
-import { RESISTED } from '../../../catalogue/movement';
+import { RESISTED } from '../../../catalogue';
 import { movementPlaces, type MovementPlace } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 

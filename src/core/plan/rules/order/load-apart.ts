@@ -1,4 +1,4 @@
-import { GRIPPING } from '../../../catalogue/movement';
+import { GRIPPING } from '../../../catalogue';
 import { movementPlaces } from '../../finding';
 import { breakBefore } from '../../new-rows';
 import { placedRows } from '../../plan';

@@ -1,4 +1,4 @@
-import { positionOf } from '../../../catalogue/movement';
+import { positionOf } from '../../../catalogue';
 import { groupBy } from '../../../group';
 import { capital, clockText } from '../../../words';
 import { movementPlaces, type MovementPlace, type RuleContext } from '../../finding';

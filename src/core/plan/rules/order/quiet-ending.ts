@@ -1,4 +1,4 @@
-import type { Movement } from '../../../catalogue/movement';
+import type { Movement } from '../../../catalogue';
 import { nameList } from '../../../words';
 import { movementPlaces } from '../../finding';
 import { newMovementRow, pickMovement, rowStep } from '../../new-rows';

@@ -1,4 +1,4 @@
-import { RESISTED } from '../../../catalogue/movement';
+import { RESISTED } from '../../../catalogue';
 import { movementPlaces } from '../../finding';
 import { newMovementRow, pickMovement, rowStep } from '../../new-rows';
 import { PRACTICE, rule } from '../rule';

@@ -1,4 +1,4 @@
-import { fullName, helpersNeeded } from '../../../people/person';
+import { fullName, helpersNeeded } from '../../../people';
 import { nameList, plural } from '../../../words';
 import { leftOutOf, movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';

@@ -1,4 +1,4 @@
-import { isSeated } from '../../../catalogue/movement';
+import { isSeated } from '../../../catalogue';
 import { movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 

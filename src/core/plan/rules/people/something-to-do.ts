@@ -1,4 +1,4 @@
-import { fullName } from '../../../people/person';
+import { fullName } from '../../../people';
 import { plural } from '../../../words';
 import { leftOutOf, movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';

@@ -1,4 +1,4 @@
-import { fullName, type Person } from '../../../people/person';
+import { fullName, type Person } from '../../../people';
 import { nameList } from '../../../words';
 import { movementOfRow } from '../../at-rung';
 import { baselineWords, movementPlaces, type RuleContext } from '../../finding';

@@ -1,4 +1,4 @@
-import { fullName } from '../../../people/person';
+import { fullName } from '../../../people';
 import { nameList } from '../../../words';
 import { kitFor } from '../../kit';
 import { PRACTICE, rule } from '../rule';

@@ -1,4 +1,4 @@
-import { fullName } from '../../../people/person';
+import { fullName } from '../../../people';
 import { clockText } from '../../../words';
 import { cheapestRelief } from '../../relief';
 import type { HandReserve } from '../../reserve';

@@ -1,4 +1,4 @@
-import { GENTLE, GRIPPING } from '../../../catalogue/movement';
+import { GENTLE, GRIPPING } from '../../../catalogue';
 import type { RuleContext } from '../../finding';
 import { breakBefore } from '../../new-rows';
 import { placedRows, type Row } from '../../plan';

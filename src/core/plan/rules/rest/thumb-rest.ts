@@ -1,4 +1,4 @@
-import { isThumbHeavy } from '../../../catalogue/movement';
+import { isThumbHeavy } from '../../../catalogue';
 import { movementPlaces, type MovementPlace } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 

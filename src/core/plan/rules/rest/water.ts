@@ -1,4 +1,4 @@
-import { RESISTED } from '../../../catalogue/movement';
+import { RESISTED } from '../../../catalogue';
 import { clockText } from '../../../words';
 import { movementPlaces, type RuleContext } from '../../finding';
 import { breakBefore } from '../../new-rows';

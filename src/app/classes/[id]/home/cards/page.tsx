@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { fullName } from '@/core/people/person';
+import { fullName } from '@/core/people';
 import { pageData } from '@/server/lock/whose';
 import { catalogueNow } from '@/server/catalogue';
 import { cardsToPrint } from '@/server/home';

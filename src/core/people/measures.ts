@@ -1,4 +1,19 @@
-import { MOST_MEASURED, type Measure, type MeasureKind } from '../people/person';
+import { z } from 'zod';
+import { daySchema } from '../days';
+
+export const WRIST_RANGES = ['bend', 'bend back', 'toward the thumb', 'toward the little finger'] as const;
+export type WristRange = (typeof WRIST_RANGES)[number];
+export const MEASURE_KINDS = [
+  'grip',
+  'press',
+  ...WRIST_RANGES,
+  'finger to palm',
+  'opposition',
+  'web span',
+  'task ease',
+  'morning stiffness',
+] as const;
+export type MeasureKind = (typeof MEASURE_KINDS)[number];
 
 /** What a kind of measure is: how it is called, in what steps, what is better, and what counts as a real change. */
 export type MeasureFacts = {
@@ -6,13 +21,23 @@ export type MeasureFacts = {
   readonly unit: string;
   /** How finely it is measured. */
   readonly step: number;
+  /** The most of it that is believed, in its unit. */
+  readonly most: number;
   readonly betterIs: 'more' | 'less';
+  /** Of the person rather than of one hand. */
+  readonly ofWholePerson?: true;
+  /** What counts as a real change, in its unit: two steps of how finely it is measured, or what a person's own tries tell. */
+  readonly realChange: number | 'own tries';
   /** How it is done, in a sentence. */
   readonly how: string;
 };
 
-const DEGREES = { unit: 'degrees', step: 5, betterIs: 'more' } as const;
-const CM = { unit: 'cm', step: 0.5 } as const;
+/** Steps of a measure that are taken for no more than how it was held and read. */
+const STEPS_OF_NOISE = 2;
+const steps = (step: number) => ({ step, realChange: STEPS_OF_NOISE * step }) as const;
+
+const DEGREES = { unit: 'degrees', ...steps(5), betterIs: 'more' } as const;
+const CM = { unit: 'cm', ...steps(0.5) } as const;
 
 export const MEASURES: Readonly<Record<MeasureKind, MeasureFacts>> = {
   grip: {
@@ -20,75 +45,83 @@ export const MEASURES: Readonly<Record<MeasureKind, MeasureFacts>> = {
     unit: 'kg',
     step: 0.1,
     betterIs: 'more',
+    most: 120,
+    realChange: 'own tries',
     how: 'Seated, elbow at a right angle, forearm supported, wrist straight; three tries each hand.',
   },
   press: {
     name: 'Press on a scale',
     unit: 'kg',
-    step: 0.5,
+    ...steps(0.5),
     betterIs: 'more',
+    most: 120,
     how: 'Seated at a table, the scale before them: press with the flat hand for six seconds, breathing.',
   },
   bend: {
     ...DEGREES,
     name: 'Wrist bend',
+    most: 120,
     how: 'Forearm on the table, hand over its edge: let the hand sink as far as it goes by itself.',
   },
   'bend back': {
     ...DEGREES,
     name: 'Wrist bend back',
+    most: 120,
     how: 'Forearm on the table, fingers loose: lift the hand as far as it goes by itself.',
   },
   'toward the thumb': {
     ...DEGREES,
     name: 'Wrist toward the thumb',
+    most: 60,
     how: 'Forearm and palm flat on the table: slide the hand toward the thumb.',
   },
   'toward the little finger': {
     ...DEGREES,
     name: 'Wrist toward the little finger',
+    most: 80,
     how: 'Forearm and palm flat on the table: slide the hand toward the little finger.',
   },
   'finger to palm': {
     ...CM,
     name: 'Fingertip to palm',
     betterIs: 'less',
+    most: 20,
     how: 'Make a fist as far as it goes; the tip that stays furthest from the crease of the palm, 0 when all touch.',
   },
   opposition: {
     name: 'Thumb opposition',
     unit: 'of 10',
-    step: 1,
+    ...steps(1),
     betterIs: 'more',
+    most: 10,
     how: 'How far the tip of the thumb comes, from the side of the index finger to the crease of the palm (Kapandji 1986).',
   },
   'web span': {
     ...CM,
     name: 'Thumb web span',
     betterIs: 'more',
+    most: 30,
     how: 'Open the thumb wide from the flat hand: tip of the thumb to tip of the index finger.',
   },
   'task ease': {
     name: 'Ease of the wanted task',
     unit: 'of 10',
-    step: 1,
+    ...steps(1),
     betterIs: 'more',
+    most: 10,
+    ofWholePerson: true,
     how: 'Ask: how easy is it now? 0 cannot, 10 easy.',
   },
   'morning stiffness': {
     name: 'Morning stiffness',
     unit: 'minutes',
-    step: 5,
+    ...steps(5),
     betterIs: 'less',
+    most: 600,
+    ofWholePerson: true,
     how: 'Ask: how long were the hands stiff this morning?',
   },
 };
-
-/** Steps of a measure that are taken for no more than how it was held and read. */
-const STEPS_OF_NOISE = 2;
-
-/** What counts as a real change where a kind has no tries of its own to tell from: two steps of how finely it is measured. */
-export const thresholdOf = (kind: MeasureKind): number => STEPS_OF_NOISE * MEASURES[kind].step;
 
 const HAND_WORDS = { L: ', left', R: ', right', both: '' } as const;
 
@@ -102,7 +135,31 @@ export const measureText = (kind: MeasureKind, value: number): string =>
 
 /** Whole steps, as they are read off; the nearest where it lies between. */
 export const inSteps = (kind: MeasureKind, value: number): number => {
-  const { step } = MEASURES[kind];
-  const steps = Math.round(Math.min(MOST_MEASURED[kind], Math.max(0, value)) / step);
-  return Math.round(steps * step * 10) / 10;
+  const { step, most } = MEASURES[kind];
+  const count = Math.round(Math.min(most, Math.max(0, value)) / step);
+  return Math.round(count * step * 10) / 10;
 };
+
+/** Belongs to no one hand. */
+export const isOfWholePerson = (kind: MeasureKind): boolean => MEASURES[kind].ofWholePerson === true;
+
+/** One thing measured on one day, in the unit of its kind; `both` for what is no matter of one hand. */
+export const measureSchema = z
+  .strictObject({
+    hand: z.enum(['L', 'R', 'both']),
+    kind: z.enum(MEASURE_KINDS),
+    value: z
+      .number('A measure is a number')
+      .min(0, 'A measure is 0 or more')
+      .max(600, 'That is more than can be measured'),
+    on: daySchema,
+  })
+  .refine((m) => m.value <= MEASURES[m.kind].most, {
+    path: ['value'],
+    message: 'That is more than a hand can do',
+  })
+  .refine((m) => (m.hand === 'both') === isOfWholePerson(m.kind), {
+    path: ['hand'],
+    message: 'Say which hand',
+  });
+export type Measure = z.infer<typeof measureSchema>;

@@ -1,4 +1,4 @@
-import type { Purpose } from '../catalogue/movement';
+import type { Purpose } from '../catalogue';
 import type { CordShape } from './cord-layout';
 
 /** Colours by the names of the design tokens; the beads have that of their purpose. */

@@ -1,7 +1,7 @@
-import type { Person } from '../people/person';
-import { movementOfRow } from '../plan/at-rung';
-import { placedRows, type Plan } from '../plan/plan';
-import { verdictFor, type ScreeningContext, type Verdict } from './verdict';
+import type { Person } from '../people';
+import { movementOfRow } from './at-rung';
+import { placedRows, type Plan } from './plan';
+import { verdictFor, type ScreeningContext, type Verdict } from '../screening';
 
 /** A row that this person does another way than the record alone would say. */
 export type ChangedRow = {

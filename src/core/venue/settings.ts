@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PAPERS } from './paper/paper-size';
+import { PAPERS } from '../paper';
 
 const words = (what: string) => z.string().trim().max(2000, `${what} can be at most 2,000 characters long`);
 

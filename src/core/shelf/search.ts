@@ -1,4 +1,4 @@
-import type { Declined, Movement } from './movement';
+import type { Declined, Movement } from '../catalogue';
 
 type Entry = { readonly name: readonly string[]; readonly rest: readonly string[] };
 

@@ -1,9 +1,6 @@
-import { RESISTED, type Joint, type Movement } from '../catalogue/movement';
-import type { Dose, Hand } from '../dose/dose';
-import { doseTotals } from '../dose/totals';
-import { coverageOf, sumCoverage, type Coverage } from './coverage';
-import type { MovementFigure } from './motion';
-import { HAND_SPOTS } from './spots';
+import { RESISTED, type Joint, type Movement } from '../catalogue';
+import { doseTotals, type Dose, type Hand } from '../dose';
+import { coverageOf, HAND_SPOTS, sumCoverage, type Coverage, type MovementFigure } from '../hand';
 
 /** Something measured at each spot of each hand. */
 export type SpotValues = Readonly<Record<Hand, Readonly<Record<string, number>>>>;

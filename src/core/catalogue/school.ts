@@ -1,6 +1,6 @@
-import type { EffortKind, Movement } from '../catalogue/movement';
-import { RESISTED } from '../catalogue/movement';
-import { withPrimaryCount, type Count, type Dose } from './dose';
+import type { EffortKind, Movement } from './movement';
+import { RESISTED } from './movement';
+import { withPrimaryCount, type Count, type Dose } from '../dose';
 
 /** Schools of dosage: habits of counting that can be mixed row by row. */
 export const SCHOOLS = ['gentle', 'clinical', 'breath', 'musical', 'series', 'long low'] as const;

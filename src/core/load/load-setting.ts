@@ -1,21 +1,24 @@
 import { z } from 'zod';
-import type { Movement } from '../catalogue/movement';
+import type { MovementOnRung } from '../catalogue';
 import type { Result } from '../result';
 import { PLANNED_SHARE } from './set-up-share';
 import { usualStance } from './set-ups';
 import { loadOfStance, stanceSchema, type Stance, type StanceLoad } from './stance';
 
 /** A set-up as it was set at the bench: how, for whom of what stature in metres, and how much of it goes left, 0 to 1. */
-export const pressSchema = z.strictObject({
+export const loadSettingSchema = z.strictObject({
   stance: stanceSchema,
   statureM: z.number().min(1.3).max(2.05),
   leftShare: z.number().min(0).max(1),
 });
-export type Press = z.infer<typeof pressSchema>;
+export type LoadSetting = z.infer<typeof loadSettingSchema>;
+
+/** A movement as a row of a class does it: on its rung, and with weight as it was set at the bench. */
+export type RowMovement = MovementOnRung & { readonly press?: LoadSetting };
 
 /** What a movement's set-up asks of a person of a stature, metres; null for what puts no weight on the hands. */
 export function loadFor(
-  { loadSetUp, press }: Pick<Movement, 'loadSetUp' | 'press'>,
+  { loadSetUp, press }: Pick<RowMovement, 'loadSetUp' | 'press'>,
   statureM: number,
 ): Result<StanceLoad> | null {
   if (!loadSetUp) return null;
@@ -23,7 +26,7 @@ export function loadFor(
 }
 
 /** Furniture stays where it is; what is measured along the body grows with it. */
-function fitted({ stance, statureM: from }: Press, statureM: number): Stance {
+function fitted({ stance, statureM: from }: LoadSetting, statureM: number): Stance {
   const grown = statureM / from;
   switch (stance.kind) {
     case 'seated':
@@ -36,21 +39,25 @@ function fitted({ stance, statureM: from }: Press, statureM: number): Stance {
 }
 
 /** Share of body weight that a movement is planned to put on a hand. It compares one class with another. */
-export function plannedShare({ loadSetUp, press }: Movement, hand: 'L' | 'R'): number {
+export function plannedShare(
+  { loadSetUp, press }: Pick<RowMovement, 'loadSetUp' | 'press'>,
+  hand: 'L' | 'R',
+): number {
   if (!loadSetUp) return 0;
   const load = press && loadOfStance(press.stance, press.statureM);
   return load?.ok ? load.value.middle * shareOn(press, hand) : PLANNED_SHARE[loadSetUp];
 }
 
 /** How much of what both hands bear one of them does. */
-export const shareOn = (press: Press | undefined, hand: 'L' | 'R'): number =>
+export const shareOn = (press: LoadSetting | undefined, hand: 'L' | 'R'): number =>
   press ? (hand === 'L' ? press.leftShare : 1 - press.leftShare) : 0.5;
 
 /** How a movement is pressed, where that was set at the bench; empty for the usual set-up. */
-export const pressNoteOf = ({ press }: Pick<Movement, 'press'>): string => (press ? pressWords(press) : '');
+export const loadSettingNote = ({ press }: Pick<RowMovement, 'press'>): string =>
+  press ? loadSettingWords(press) : '';
 
 /** A press in words: what was set at the bench. */
-export function pressWords({ stance, leftShare }: Press): string {
+export function loadSettingWords({ stance, leftShare }: LoadSetting): string {
   const left = Math.round(leftShare * 100);
   const split = left === 50 ? '' : `, ${left} % of it on the left hand`;
   return `${stanceWords(stance)}${split}`;

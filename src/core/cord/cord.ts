@@ -1,5 +1,4 @@
-import { boutsOf } from './bouts';
-import { primaryCount, type Dose } from './dose';
+import { boutsOf, primaryCount, type Dose } from '../dose';
 
 /** One sign on a cord. A gap keeps a place open where an alternating bead hops to the other cord. */
 export type CordSign =

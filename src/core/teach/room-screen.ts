@@ -1,10 +1,9 @@
 import { z } from 'zod';
-import type { Catalogue } from '../catalogue/movement';
-import { doseWords } from '../dose/describe';
-import type { Beat } from '../dose/script';
-import type { MovementFigure } from '../hand/motion';
+import type { Catalogue } from '../catalogue';
+import { doseWords, type Beat } from '../dose';
+import type { MovementFigure } from '../hand';
 import { countStyleSchema } from './count-style';
-import type { TaughtRow } from './class-script';
+import type { TaughtRow } from './taught-row';
 import type { RowVoice } from './ticks';
 import { teachStateSchema, type TeachState } from './state';
 

@@ -1,15 +1,14 @@
-import { planVolume } from '../plan/volume';
-import type { RuleContext } from '../plan/finding';
+import { planVolume, type RuleContext } from '../plan';
 import { arrange } from './arrange';
 import { AFTER_LOADING_MS, WATER_MS, waterBreaks } from './frame';
-import type { Room } from './model';
+import type { Budget } from './model';
 import type { DraftWish } from './wish';
 
 /** The load rises by so much at the most; the rule allows a little more to most people. */
 const GENTLE_RISE = 1.08;
 
 /** What is left for drafted rows: the length less the frame, a little less at each attempt, since mends put rows in. */
-export function roomFor(context: RuleContext, wish: DraftWish, attempt: number): Room {
+export function roomFor(context: RuleContext, wish: DraftWish, attempt: number): Budget {
   const { catalogue, baseline, plan } = context;
   const frameMs = context.replan(arrange([], catalogue, plan.breathMs)).timing.totalMs;
   const waterMs = waterBreaks(wish.lengthMs) * WATER_MS;

@@ -1,6 +1,5 @@
-import type { Condition } from '../screening/rule';
-import { opennessOf, type ScreeningContext } from '../screening/verdict';
-import { POSITIONS, type Joint, type Movement, type Position, type Purpose } from './movement';
+import { opennessOf, type Condition, type ScreeningContext } from '../screening';
+import { POSITIONS, type Joint, type Movement, type Position, type Purpose } from '../catalogue';
 import { findMovements } from './search';
 
 /** What narrows the shelf; null is any. */

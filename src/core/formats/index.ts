@@ -1,0 +1,27 @@
+export { clickTrack, clicksOf, type WavClick } from './click-wav';
+export { captionsOf, writeVtt } from './count-vtt';
+export { MOST_FILE_BYTES, decodeText } from './decode';
+export { writeFigure } from './figure-svg';
+export { readIncoming, type Incoming } from './incoming';
+export { writeMarks } from './marks-csv';
+export { writeMeasures } from './measures-csv';
+export { MOVEMENT_FILE, type MovementFile } from './movement-file';
+export {
+  COLUMNS,
+  MOST_PEOPLE,
+  guessMapping,
+  mergedFields,
+  readPeopleFile,
+  rowsToPeople,
+  sameAs,
+  writePeopleFile,
+  type PeopleColumn,
+  type ImportRow,
+  type Mapping,
+  type PeopleFile,
+} from './people-csv';
+export { PLAN_FILE, strangeRows, type PlanFile } from './plan-file';
+export { writeRegister } from './register-csv';
+export { matchRegister, type TaughtRoll } from './register-match';
+export { TERM_FILE, type TermFile } from './term-file';
+export { extrasSchema, withUnknown, type UnknownField } from './unknown-fields';

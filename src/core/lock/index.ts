@@ -1,0 +1,13 @@
+export {
+  FREE_EACH,
+  FREE_TOGETHER,
+  REMEMBERED_S,
+  codeFrom,
+  networkOf,
+  plainCode,
+  waitLeft,
+  type Counted,
+} from './guesses';
+export { LOOPBACK, isOwnHost, isOwnOrigin, readNames, readOrigin, type Addresses } from './hosts';
+export { mixesAlphabets, plainName } from './names';
+export { isOpenToAll, mayPass, needsToken, takesToken, type Asker } from './passes';

@@ -1,0 +1,37 @@
+export { adviceNote, type ClassLine } from './advice-note';
+export { changesBetween, type ChangeNames } from './changes';
+export { expiringClearances } from './expiring';
+export {
+  MEASURES,
+  MEASURE_KINDS,
+  WRIST_RANGES,
+  inSteps,
+  isOfWholePerson,
+  measureName,
+  measureSchema,
+  measureText,
+  type Measure,
+  type MeasureKind,
+  type WristRange,
+} from './measures';
+export { mergeRecords } from './merge';
+export { NEEDS, byNeed, needOf } from './need';
+export { painPair } from './pain-words';
+export {
+  CLEARANCE_SCOPES,
+  CONDITION_STATES,
+  MOST_MEASURES,
+  UNSAID,
+  fullName,
+  helpersNeeded,
+  isCleared,
+  latestMeasure,
+  personFieldsSchema,
+  type Clearance,
+  type ClearanceScope,
+  type ConditionState,
+  type Person,
+  type PersonCondition,
+  type PersonFields,
+} from './person';
+export { seatingOf } from './seating';

@@ -1,0 +1,13 @@
+export {
+  decide,
+  effortTarget,
+  groupMovesOn,
+  rungWords,
+  type Decision,
+  type DecisionKind,
+  type Outcome,
+} from './decision';
+export { FAMILIES, familyOf, type Family } from './family';
+export { notShownTo } from './not-shown';
+export { familyRows, outcomeOf, type TaughtClass } from './outcomes';
+export { offRungWords, rungAfter, type OwnRung } from './own-rung';

@@ -1,0 +1,11 @@
+import type { EffortKind } from '../catalogue';
+import type { Ask } from './adaptation';
+
+/** Something that keeps a hand from a movement, or asks for it to be done another way. */
+export type Hit = {
+  readonly verdict: 'adapt' | 'leaveOut';
+  readonly because: string;
+  readonly how?: string;
+  readonly ask?: Ask;
+  readonly instead?: readonly EffortKind[];
+};

@@ -1,0 +1,62 @@
+export { noted, withOwnWay } from './asides';
+export { seenZero, steeredZero } from './audio-clock';
+export { breathAt, type BreathNow } from './breath';
+export { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from './calls';
+export { changesMade, chosenChanges, type ChangeMade } from './changes-made';
+export { classTimeAtOpening, steadyBeginning } from './class-clock';
+export { isStaying, longestStay, paced } from './count-commands';
+export { withEdits } from './count-edits';
+export { COUNT_ORDERS, COUNT_UNITS, USUAL_STYLE, countStyleSchema } from './count-style';
+export { faceOf } from './face';
+export { ADVICE_SIGNS, STOP_SIGNS, incidentSchema, type Incident } from './incident';
+export { proposals, type Proposal } from './keep-to-time';
+export {
+  breakNow,
+  changeWords,
+  rungNow,
+  swapChoices,
+  swapNow,
+  withChange,
+  type LiveChange,
+  type SwapChoice,
+} from './live-change';
+export { MARKS, MARK_WORDS, markSchema, type Mark, type MarkKind } from './marks';
+export { beatAtTime, beatsOf, offsetAtTime } from './position';
+export { practiceOf, tappedBpm, type Practice, type Tap } from './practice';
+export { outlook, recordByRow, timeInHand, type RowRecord } from './progress';
+export {
+  ROOM_CHANNEL,
+  roomFeed,
+  viewFrom,
+  type RoomAnswer,
+  type RoomFeed,
+  type RoomMessage,
+  type RoomRow,
+  type RoomView,
+} from './room-screen';
+export { sayingsOf } from './sayings';
+export { countsOn, numberedOn } from './series';
+export { rowsOfSnapshot, taughtPlan, type Snapshot } from './snapshot';
+export {
+  START,
+  completeState,
+  teachEventSchema,
+  teachStateSchema,
+  type Moved,
+  type OwnWay,
+  type TeachEvent,
+  type TeachState,
+} from './state';
+export type { TaughtRow } from './taught-row';
+export { NO_VOICE, changeWord, ticksOf, type RowVoice, type Tone } from './ticks';
+export { begin, command, flow, type TeachCommand } from './transport';
+export { letterWords, mayHelp, withWaiting, type EventsBody, type Letter } from './waiting';
+export { mergeWrapUps } from './wrap-up-merge';
+export {
+  draftFor,
+  painRose,
+  wrapUpChangeSchema,
+  wrapUpSchema,
+  type WrapUp,
+  type WrapUpPerson,
+} from './wrap-up';

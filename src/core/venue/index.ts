@@ -1,0 +1,1 @@
+export { settingsOf, settingsSchema, type Settings } from './settings';
