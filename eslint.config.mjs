@@ -126,6 +126,16 @@ export default tseslint.config(
     '^(@/(?!core/|catalogue/|workers/)|react|next|node:)',
     'A worker knows the core and the catalogue only.',
   ),
+  {
+    files: ['src/app/**', 'src/ui/**'],
+    ignores: ['src/ui/link.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "ImportDeclaration[source.value='next/link']", message: 'Take Link from ui/link.' },
+      ],
+    },
+  },
   oneWay(
     ['src/ui/**'],
     '^(@/(app|store|server|demo)/)',

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { fullName, type Person } from '@/core/people';
 import type { PlanCheck } from '@/core/plan';
 import { clockText, nameList, plural, timeSpan } from '@/core/words';
@@ -98,7 +98,6 @@ function WhoComes({ people, helpers }: { people: readonly Person[]; helpers: rea
         {people.map((p) => (
           <li key={p.id} className="border-b py-1.5">
             <Link
-              prefetch={false}
               className="font-semibold underline underline-offset-4"
               href={`/people/${p.id}`}
             >

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { nameList, plural, timeSpan } from '@/core/words';
 import { checkOfClass } from '@/server/check-of';
 import { loadClassroom } from '@/server/classroom';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from './link';
 import { damageSentence } from '@/core/backup';
 import { buttonClass } from './button';
 

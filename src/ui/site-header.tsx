@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from './link';
 import { usePathname } from 'next/navigation';
 import { BrandMark } from './brand';
 

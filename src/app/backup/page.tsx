@@ -1,6 +1,6 @@
 import { resolve } from 'node:path';
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { KEPT, type BackupFile, type BackupKind } from '@/core/backup';
 import { backupTrouble } from '@/server/backup/daily';
 import { backupFolder, listBackups } from '@/server/backup/folder';

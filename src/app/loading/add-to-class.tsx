@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useState } from 'react';
 import type { LoadSetUp } from '@/core/catalogue';
 import { insertRows, type MovementRow, type Plan, type Row } from '@/core/plan';

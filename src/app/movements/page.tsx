@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { addDays } from '@/core/days';
 import { pageData } from '@/server/lock/whose';
 import { today } from '@/server/today';

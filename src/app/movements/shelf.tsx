@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { DECLINED } from '@/catalogue/declined';
@@ -67,7 +67,6 @@ function Entry({ movement, verdict }: { movement: Movement; verdict: VerdictKind
   return (
     <li>
       <Link
-        prefetch={false}
         href={`/movements/${movement.id}`}
         className="flex items-center gap-4 rounded-xl py-2 pr-2 hover:bg-paper"
       >

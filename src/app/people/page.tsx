@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { pageData } from '@/server/lock/whose';
 import { listPeople } from '@/store/people';
 import { buttonClass } from '@/ui/button';

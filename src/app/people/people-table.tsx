@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useState } from 'react';
 import { fullName, type Person } from '@/core/people';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
@@ -68,7 +68,6 @@ function PersonRow({ person }: { person: Person }) {
     <tr className="border-b align-baseline">
       <th scope="row" className="py-1 pr-4 whitespace-nowrap">
         <Link
-          prefetch={false}
           href={`/people/${person.id}`}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { database } from '@/server/database';
 import { instructorHere, pageData } from '@/server/lock/whose';
 import { hasToken } from '@/server/api/token';

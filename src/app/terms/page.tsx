@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { termSpan } from '@/core/term';
 import { plural } from '@/core/words';
 import { pageData } from '@/server/lock/whose';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useState } from 'react';
 import type { Person } from '@/core/people';
 import type { Block, PlanCheck, RuleContext } from '@/core/plan';

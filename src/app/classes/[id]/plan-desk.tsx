@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people';

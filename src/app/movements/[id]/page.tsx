@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import type { Catalogue, Movement } from '@/core/catalogue';
 import { doseWords } from '@/core/dose';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import type { TermColumn } from '@/server/term-view';
 import { plural } from '@/core/words';
 
@@ -20,7 +20,6 @@ export function AcrossWeeks({ columns }: { columns: readonly TermColumn[] }) {
           {found.map(({ info, finding }, i) => (
             <li key={i} className="flex flex-wrap gap-x-4 border-b py-1.5">
               <Link
-                prefetch={false}
                 href={`/classes/${info.id}`}
                 className="w-20 shrink-0 font-semibold underline underline-offset-4"
               >

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { memo } from 'react';
 import type { ItemEdit, ItemLine } from './item-line';
 import { RungCell } from './rung-cell';
@@ -17,7 +17,6 @@ export const ItemRow = memo(function ItemRow({ item, columns, carry, onChange }:
     <tr className="border-b">
       <th scope="row" className="sticky left-0 z-10 min-w-60 bg-paper px-3 font-semibold">
         <Link
-          prefetch={false}
           href={`/movements/${item.movementId}`}
           className="inline-flex min-h-11 items-center hover:underline"
         >

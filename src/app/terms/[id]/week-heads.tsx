@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import type { ClassInfo } from '@/store/classes';
 import type { WeekLine } from '@/server/term-view';
 import { shortDay } from '@/ui/dates';
@@ -21,7 +21,6 @@ export function WeekHeads({ columns, weeks }: Props) {
           return (
             <th key={c.id} scope="col" className="w-29 min-w-29 px-2 py-2 font-normal">
               <Link
-                prefetch={false}
                 href={`/classes/${c.id}${isTaught ? '/wrap-up' : ''}`}
                 className="inline-flex min-h-11 items-center font-bold underline underline-offset-4"
               >

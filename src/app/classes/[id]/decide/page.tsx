@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { pageData } from '@/server/lock/whose';
 import { decisionsOf } from '@/server/proposals';

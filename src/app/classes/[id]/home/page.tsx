@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { fullName } from '@/core/people';
 import { rungNoteOf } from '@/core/catalogue';
 import { doseWords } from '@/core/dose';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import type { RealVisit, STATIONS, Visit } from '@/core/measure';
 import { clockText } from '@/core/words';
 import { Button, buttonClass } from '@/ui/button';

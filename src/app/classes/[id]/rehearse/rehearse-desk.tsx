@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { useMemo, useState } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { OwnMovement } from '@/core/catalogue';

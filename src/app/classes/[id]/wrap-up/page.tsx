@@ -1,5 +1,5 @@
 import { addDays } from '@/core/days';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
 import { changesMade, draftFor, recordByRow, rowsOfSnapshot } from '@/core/teach';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { painPair, type ClassLine } from '@/core/people';
 import { plural } from '@/core/words';
 import { dayWithYear, shortDay } from '@/ui/dates';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import type { Scoring } from '@/core/measure';
 
 const CHOICES = [

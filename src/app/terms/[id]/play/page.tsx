@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { plural } from '@/core/words';
 import { pageData } from '@/server/lock/whose';
 import { termToPlay } from '@/server/term-play';

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/link';
 import { fullName } from '@/core/people';
 import { pageData } from '@/server/lock/whose';
 import { catalogueNow } from '@/server/catalogue';
