@@ -128,7 +128,7 @@ export default tseslint.config(
   ),
   {
     files: ['src/app/**', 'src/ui/**'],
-    ignores: ['src/ui/link.tsx'],
+    ignores: ['src/ui/page/link.tsx'],
     rules: {
       'no-restricted-syntax': [
         'error',

@@ -1,4 +1,5 @@
-// The whole check: types, lint, formatting, Jest, a production build, Playwright against it.
+// The whole check: types, lint, formatting, Jest, a production build, Playwright against it. With --quick, what needs no database
+// and no browser.
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -6,8 +7,24 @@ import { startPostgres } from './lib/postgres.mjs';
 import { build, ensureInstalled, run, runBeside } from './lib/prepare.mjs';
 import { emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
 
+/** So many beside each other, each with an app and data of its own: most of a screen's test is waiting. */
+const WORKERS = 2;
+/** Constraints, row policies, two writers at once, times, sums and the demo: the rest is the same SQL again. */
+const DIFFERS_BY_ENGINE = [
+  'constraints',
+  'demo',
+  'instructors',
+  'lock',
+  'long-ago',
+  'people-meanwhile',
+  'plan-versions',
+  'postgres',
+  'write-up-meanwhile',
+];
+
+const isQuick = process.argv.includes('--quick');
 ensureInstalled();
-ensureChromium();
+if (!isQuick) ensureChromium();
 
 const scratch = mkdtempSync(join(tmpdir(), 'oskil-test-'));
 const totals = { passed: 0, failed: 0, skipped: 0 };
@@ -26,9 +43,12 @@ const [typed, linted, formatted] = await Promise.all([types(), script('lint'), s
 step('types', typed);
 step('lint', linted);
 step('formatting', formatted);
-jest('unit and store tests', []);
-await onPostgres();
-if (step('build', build() === 0)) await playwright();
+if (isQuick) jest('unit tests', ['tests/core']);
+else {
+  jest('unit and store tests', []);
+  await onPostgres();
+  if (step('build', build() === 0)) await playwright();
+}
 
 rmSync(scratch, { recursive: true, force: true });
 console.log(`${totals.passed} passed, ${totals.failed} failed, ${totals.skipped} skipped`);
@@ -49,25 +69,15 @@ async function onPostgres() {
   const postgres = await startPostgres();
   if (!postgres)
     return console.log('PostgreSQL is not here and could not be installed: its tests did not run.');
-  // What is about the embedded database's own folder, or about no database, is not asked twice.
-  const notTwice = [
-    '--testPathIgnorePatterns',
-    ...[
-      'migrate-and-lock',
-      'import-fuzz',
-      'pdf.test',
-      'backup.test',
-      'sound.test',
-      'on-disk.test',
-      'tries.test',
-    ],
-  ];
-  jest('store tests on PostgreSQL', ['tests/store', ...notTwice], { OSKIL_TEST_POSTGRES: postgres.url });
+  jest(
+    'store tests on PostgreSQL',
+    DIFFERS_BY_ENGINE.map((name) => `tests/store/${name}.test`),
+    {
+      OSKIL_TEST_POSTGRES: postgres.url,
+    },
+  );
   await postgres.stop();
 }
-
-/** So many beside each other, each with an app and data of its own: most of a screen's test is waiting. */
-const WORKERS = 2;
 
 async function playwright() {
   const empty = await emptyFolder(join(scratch, 'empty'));

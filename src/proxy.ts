@@ -1,11 +1,11 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { atTheGate, type Stop } from '@/server/lock/gate';
-import { sayWho } from '@/server/lock/whose';
-import { SAFE_HEADERS } from '@/server/safe-headers';
+import { setIdentityHeaders } from '@/server/lock/request-identity';
+import { SAFE_HEADERS } from '@/server/shell/safe-headers';
 
 /**
  * Before every page: whoever may not pass is stopped here. Pages get a fresh nonce: only scripts that we sent may run, and nothing is
- * fetched from elsewhere. Routes ask the gate themselves (server/http.ts), so that no body is held before they did.
+ * fetched from elsewhere. Routes ask the gate themselves (server/shell/http.ts), so that no body is held before they did.
  */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const passed = await atTheGate(request, 'page');
@@ -14,7 +14,7 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   const policy = policyWith(nonce);
   const headers = new Headers(request.headers);
   headers.set('x-nonce', nonce);
-  sayWho(headers, passed.asker);
+  setIdentityHeaders(headers, passed.asker);
   headers.set('Content-Security-Policy', policy);
   const response = secured(NextResponse.next({ request: { headers } }));
   response.headers.set('Content-Security-Policy', policy);

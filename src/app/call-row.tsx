@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import type { Call } from '@/server/follow-ups';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import type { Call } from '@/server/teaching/follow-ups';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 /** Somebody to ask, and what they answer; worse means less next time. */
 export function CallRow({ due }: { due: Call }) {
@@ -14,7 +14,7 @@ export function CallRow({ due }: { due: Call }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const answer = async (worse: boolean) => {
     const { classId, personId, slot } = due;
-    const result = await call('POST', `/api/classes/${classId}/calls`, { personId, slot, worse });
+    const result = await requestJson('POST', `/api/classes/${classId}/calls`, { personId, slot, worse });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     toast(worse ? 'Kept. More pain afterwards means less next time.' : 'Kept');

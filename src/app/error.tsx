@@ -1,7 +1,7 @@
 'use client';
 
-import { Button } from '@/ui/button';
-import { Page, PageHead } from '@/ui/page';
+import { Button } from '@/ui/form/button';
+import { Page, PageHead } from '@/ui/page/page';
 
 export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
   return (

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 const KINDS = {
   helper: {
@@ -26,7 +26,7 @@ export function HelperCode({ classId, kind }: { classId: string; kind: keyof typ
   const [trouble, setTrouble] = useState<string | null>(null);
   const { title, opens, make, again } = KINDS[kind];
   const ask = async () => {
-    const made = await call<{ code: string }>('POST', `/api/classes/${classId}/helper-code`, { kind });
+    const made = await requestJson<{ code: string }>('POST', `/api/classes/${classId}/helper-code`, { kind });
     setTrouble(made.ok ? null : made.message);
     if (made.ok) setCode(made.value.code);
   };

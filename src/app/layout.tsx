@@ -2,15 +2,15 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
-import { database } from '@/server/database';
-import { instructorHere, whoAsks } from '@/server/lock/whose';
+import { database } from '@/server/shell/database';
+import { instructorHere, requesterKind } from '@/server/lock/request-identity';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
-import { FileDrop } from '@/ui/file-drop';
-import { IdleLock } from '@/ui/idle-lock';
-import { OfflineShell } from '@/ui/offline-shell';
-import { SiteHeader } from '@/ui/site-header';
+import { FileDrop } from '@/ui/form/file-drop';
+import { IdleLock } from '@/ui/page/idle-lock';
+import { OfflineShell } from '@/ui/page/offline-shell';
+import { SiteHeader } from '@/ui/page/site-header';
 import './globals.css';
 
 export const metadata: Metadata = {
@@ -21,7 +21,7 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
-  const who = (await whoAsks()).kind;
+  const who = (await requesterKind()).kind;
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : (await listOwn(db)).filter((o) => !o.archived);

@@ -1,18 +1,24 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { fullName, type Person } from '@/core/people';
 import type { PlanCheck } from '@/core/plan';
 import { clockText, nameList, plural, timeSpan } from '@/core/words';
-import type { Classroom } from '@/server/classroom';
-import { buttonClass } from '@/ui/button';
-import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
-import { longDay } from '@/ui/dates';
+import type { PlannedClass } from '@/server/classes/classroom';
+import { buttonClass } from '@/ui/form/button';
+import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/words/condition-words';
+import { longDay } from '@/ui/words/dates';
 import { HelperCode } from './helper-code';
 import { PackList } from './pack-list';
 
-type Props = { room: Classroom; check: PlanCheck; today: string; locks: boolean };
+type Props = {
+  room: PlannedClass;
+  packed: readonly string[];
+  check: PlanCheck;
+  today: string;
+  locks: boolean;
+};
 
 /** The next class: when, who, what to pack, what is open, and the way on. */
-export function NextClass({ room, check, today, locks }: Props) {
+export function NextClass({ room, packed, check, today, locks }: Props) {
   const { info, people } = room;
   const under = info.status === 'teaching';
   return (
@@ -41,7 +47,7 @@ export function NextClass({ room, check, today, locks }: Props) {
       </div>
       <div className="mt-5 grid gap-x-10 gap-y-5 md:grid-cols-2">
         <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
-        <PackList classId={info.id} kit={check.kit} packed={room.packed} />
+        <PackList classId={info.id} kit={check.kit} packed={packed} />
         <WhoComes people={people} helpers={info.helpers} />
         {locks && (
           <>
@@ -97,10 +103,7 @@ function WhoComes({ people, helpers }: { people: readonly Person[]; helpers: rea
       <ul className="mt-1 grid gap-x-10 md:grid-cols-2">
         {people.map((p) => (
           <li key={p.id} className="border-b py-1.5">
-            <Link
-              className="font-semibold underline underline-offset-4"
-              href={`/people/${p.id}`}
-            >
+            <Link className="font-semibold underline underline-offset-4" href={`/people/${p.id}`}>
               {fullName(p)}
             </Link>{' '}
             {needs(p)}

@@ -1,6 +1,6 @@
-import { Link } from '@/ui/link';
-import { Page, PageHead } from '@/ui/page';
-import { buttonClass } from '@/ui/button';
+import { Link } from '@/ui/page/link';
+import { Page, PageHead } from '@/ui/page/page';
+import { buttonClass } from '@/ui/form/button';
 
 export default function NotFound() {
   return (

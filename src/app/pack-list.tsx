@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { gradeCounts, type KitLine } from '@/core/plan';
 import { plural } from '@/core/words';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 type Props = { classId: string; kit: readonly KitLine[]; packed: readonly string[] };
 
@@ -40,7 +40,10 @@ function PackLine({ classId, line, packed }: { classId: string; line: KitLine; p
   const { prop, needed, spares, short } = line;
   const tick = async (on: boolean) => {
     setShown(on);
-    const result = await call('PUT', `/api/classes/${classId}/packed`, { propId: prop.id, packed: on });
+    const result = await requestJson('PUT', `/api/classes/${classId}/packed`, {
+      propId: prop.id,
+      packed: on,
+    });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) setShown(!on);
     else router.refresh();

@@ -1,20 +1,21 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { nameList, plural, timeSpan } from '@/core/words';
-import { checkOfClass } from '@/server/check-of';
-import { loadClassroom } from '@/server/classroom';
+import { checkOfClass } from '@/server/classes/cached-check';
+import { loadPlannedClass } from '@/server/classes/classroom';
 import { backupTrouble } from '@/server/backup/daily';
-import { pageData } from '@/server/lock/whose';
-import { damagedNow } from '@/server/soundness';
-import { dueAt, type Due } from '@/server/due';
-import { database } from '@/server/database';
+import { pageData } from '@/server/lock/request-identity';
+import { damagedNow } from '@/server/shell/soundness';
+import { dueAt, type Due } from '@/server/measures/reminders';
+import { database } from '@/server/shell/database';
 import { hasLock } from '@/server/lock/lock';
-import { callsDue, endingClearances, toDecide } from '@/server/follow-ups';
-import { today } from '@/server/today';
+import { callsDue, endingClearances, toDecide } from '@/server/teaching/follow-ups';
+import { today } from '@/server/shell/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
-import { buttonClass } from '@/ui/button';
-import { DamageNotice } from '@/ui/damage-notice';
-import { longDay } from '@/ui/dates';
-import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { DamageNotice } from '@/ui/page/damage-notice';
+import { longDay } from '@/ui/words/dates';
+import { loadPacked } from '@/store/packing';
+import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { CallRow } from './call-row';
 import { NextClass } from './next-class';
 
@@ -27,7 +28,7 @@ export default async function TodayPage() {
   const calls = await callsDue(db, day);
   const undecided = await toDecide(db, day);
   const ending = await endingClearances(db, day);
-  const room = next && (await loadClassroom(db, next.id));
+  const room = next && (await loadPlannedClass(db, next.id));
   const trouble = backupTrouble();
   const due = room ? await dueAt(db, next!, room.people, day) : undefined;
   return (
@@ -45,6 +46,7 @@ export default async function TodayPage() {
       {room ? (
         <NextClass
           room={room}
+          packed={await loadPacked(db, room.info.id)}
           check={checkOfClass(room)}
           today={day}
           locks={await hasLock(await database())}

@@ -6,8 +6,8 @@ import type { Snapshot } from '@/core/teach';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
 
-/** What is known of a class besides its plan. */
-export type Room = {
+/** What is known of a class besides its plan: one shape from the database to the rules, in the page and on the server. */
+export type KnownOfClass = {
   readonly info: {
     readonly helpers: readonly string[];
     readonly slotMinutes: number;
@@ -34,7 +34,7 @@ export const factsOf = ({
   attended,
   own,
   checkIns,
-}: Room): ClassFacts => ({
+}: KnownOfClass): ClassFacts => ({
   catalogue: withOwn(CATALOGUE, own),
   cautions: CAUTIONS,
   people: people.map((p) => asToday(p, checkIns[p.id])),

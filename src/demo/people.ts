@@ -134,8 +134,8 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
         heightCm: 163,
         massKg: 66,
         measures: [
-          measure('R', 'bend back', 35, day(-20)),
-          measure('L', 'bend back', 60, day(-20)),
+          measure('R', 'extension', 35, day(-20)),
+          measure('L', 'extension', 60, day(-20)),
           measure('R', 'grip', 14, day(-20)),
           measure('L', 'grip', 19, day(-20)),
         ],

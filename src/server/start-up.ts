@@ -11,13 +11,13 @@ import { startDailyBackups } from './backup/daily';
 import { backupFolder, listBackups } from './backup/folder';
 import { openBackup } from './backup/read';
 import { copyAll } from './backup/restore';
-import { closeDatabase, database, dataFolder } from './database';
-import { newId } from './ids';
+import { closeDatabase, database, dataFolder } from './shell/database';
+import { newId } from './shell/ids';
 import { addressTrouble, listensBeyond } from './lock/addresses';
 import { hasLock } from './lock/lock';
-import { lookForDamage } from './soundness';
-import { today } from './today';
-import { codeOf, FULL, NOT_WRITABLE } from './troubles';
+import { lookForDamage } from './shell/soundness';
+import { today } from './shell/today';
+import { codeOf, FULL, NOT_WRITABLE } from './shell/troubles';
 
 /** Says that the data in this folder is the demo's, so that a reset need not ask. */
 function markAsDemo(): void {

@@ -1,9 +1,9 @@
-import type { CallAnswer } from '@/core/teach';
+import type { FollowUpAnswer } from '@/core/teach';
 import type { Db } from './db';
 
 /** What people answered after a class. */
-export const loadCalls = (db: Db, classId: string): Promise<CallAnswer[]> =>
-  db.query<CallAnswer>(
+export const loadCalls = (db: Db, classId: string): Promise<FollowUpAnswer[]> =>
+  db.query<FollowUpAnswer>(
     'select person_id as "personId", slot, worse from call_answer where class_id = $1 order by asked_at, person_id',
     [classId],
   );
@@ -12,7 +12,7 @@ export const loadCalls = (db: Db, classId: string): Promise<CallAnswer[]> =>
 export async function saveCall(
   db: Db,
   classId: string,
-  { personId, slot, worse }: CallAnswer,
+  { personId, slot, worse }: FollowUpAnswer,
 ): Promise<void> {
   await db.query(
     `insert into call_answer (class_id, person_id, slot, worse) values ($1, $2, $3, $4)

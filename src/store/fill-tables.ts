@@ -12,7 +12,7 @@ export type Filling = {
 };
 
 /** Fill empty tables with rows as they were. Throws for a table that there is not, and for rows that the tables do not take. */
-export async function filling(db: Db): Promise<Filling> {
+export async function tableRestorer(db: Db): Promise<Filling> {
   const shapes = new Map((await tablesInOrder(db)).map((t) => [t.name, t]));
   const pointing = new Map<TableShape, string[]>();
   let shape: TableShape | null = null;

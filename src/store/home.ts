@@ -52,7 +52,7 @@ export async function logDay(db: Db, cardId: string, { day, times }: LoggedDay):
 }
 
 /** Days of home practice told of by a person, and cards given. */
-export async function homeTold(db: Db, personId: string): Promise<{ cards: number; days: number }> {
+export async function homeLog(db: Db, personId: string): Promise<{ cards: number; days: number }> {
   const [row] = await db.query<{ cards: number; days: number }>(
     `select count(distinct h.id)::int as cards, count(d.day) filter (where d.times > 0)::int as days
      from home_card h left join home_day d on d.card_id = h.id where h.person_id = $1`,

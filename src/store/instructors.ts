@@ -75,19 +75,19 @@ export async function passphraseOf(db: Db, id: string): Promise<string | null> {
 /** What belonged to one instructor belongs to another, and the one is no more. */
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
-    await handOver(tx, id, heirId);
+    await reassign(tx, id, heirId);
     await tx.query('delete from instructor where id = $1', [id]);
   });
 }
 
 /** All classes and people of one instructor become another's. */
-export async function handOver(db: Db, fromId: string, toId: string): Promise<void> {
+export async function reassign(db: Db, fromId: string, toId: string): Promise<void> {
   for (const table of ['series', 'person'])
     await db.query(`update ${table} set owner_id = $2 where owner_id = $1`, [fromId, toId]);
 }
 
 /** What belongs to nobody who is here, as after a restore, is taken in by one who is. */
-export async function takeIn(db: Db, id: string): Promise<void> {
+export async function adoptOrphans(db: Db, id: string): Promise<void> {
   for (const table of ['series', 'person'])
     await db.query(
       `update ${table} set owner_id = $1

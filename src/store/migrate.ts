@@ -19,6 +19,7 @@ import { measuresAndHome } from './migrations/0011-measures-and-home';
 import { attendanceDay } from './migrations/0018-attendance-day';
 import { trust } from './migrations/0019-trust';
 import { tally } from './migrations/0020-tally';
+import { fieldTerms } from './migrations/0021-field-terms';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -43,6 +44,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   attendanceDay,
   trust,
   tally,
+  fieldTerms,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

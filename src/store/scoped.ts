@@ -5,7 +5,7 @@ import { MACHINE_TABLES } from './machine-tables';
 export const ROLE = 'oskil_instructor';
 
 /** The database as one instructor sees it: what is another's and not shared is not there, whatever is asked. */
-export function seenBy(db: Db, instructorId: string): Db {
+export function dbForInstructor(db: Db, instructorId: string): Db {
   const transaction = <T>(work: (tx: Db) => Promise<T>): Promise<T> =>
     db.transaction(async (tx) => {
       // Both end with the transaction, so that a connection never carries one instructor's eyes to another.

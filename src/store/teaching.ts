@@ -1,5 +1,5 @@
 import type { TaughtRoll } from '@/core/formats';
-import { UNSAID } from '@/core/people';
+import { currentKind, RECORD_DEFAULTS, type Measure } from '@/core/people';
 import { completeState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
 import type { PlanStep } from '@/core/plan';
 import type { Db } from './db';
@@ -71,13 +71,14 @@ export async function taughtRolls(db: Db): Promise<TaughtRoll[]> {
   );
 }
 
-/** A snapshot kept before people had positions, props and measures says nothing of them. */
+/** A snapshot kept before people had positions, props and measures says nothing of them; ranges of the wrist had other names. */
 const complete = (snapshot: Snapshot): Snapshot => ({
   ...snapshot,
   people: snapshot.people.map((p) => ({
-    ...UNSAID,
+    ...RECORD_DEFAULTS,
     ...p,
     conditions: p.conditions.map((c) => ({ ...c, spots: c.spots ?? [] })),
+    measures: (p.measures ?? []).map((m) => ({ ...m, kind: currentKind(m.kind) as Measure['kind'] })),
   })),
 });
 

@@ -3,7 +3,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Count, type Dose } from '@/core/dose/dose';
 import type { LoadSetting } from '@/core/load/load-setting';
 import { emptyPlan, type Plan, type Row } from '@/core/plan/plan';
-import type { PlanStep } from '@/core/plan/step';
+import type { PlanStep } from '@/core/plan/edit/step';
 
 const ms = (min: number, max: number) => fc.integer({ min: min / 100, max: max / 100 }).map((n) => n * 100);
 

@@ -3,8 +3,8 @@ import fc from 'fast-check';
 import { addDays, daysBetween, mondayOf, weekdayOf } from '@/core/days';
 import { classTimeAtOpening, steadyBeginning } from '@/core/teach/class-clock';
 import { dayWords } from '@/server/sheets/day-words';
-import { today } from '@/server/today';
-import { dayWithYear, listDay, longDay, shortDay } from '@/ui/dates';
+import { today } from '@/server/shell/today';
+import { dayWithYear, listDay, longDay, shortDay } from '@/ui/words/dates';
 
 /** Jest gives a test a copy of the environment; the clock of the machine goes by the real one. */
 const inZone = (zone: string | undefined): void => {

@@ -11,7 +11,7 @@ import { doseTiming } from '@/core/dose/timing';
 import { scoreOf } from '@/core/draft/score';
 import type { DraftWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type Person } from '@/core/people/person';
-import { checkWithReserve, type ClassFacts } from '@/core/plan/check';
+import { checkWithReserve, type ClassFacts } from '@/core/plan/check/check';
 import { movementRows } from '@/core/plan/plan';
 import { isLeftOut } from '@/core/screening/verdict';
 import { solver } from './draft-solver';

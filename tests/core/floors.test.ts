@@ -21,14 +21,14 @@ test.each([
   ],
   [
     'past a door, from within the core',
-    'src/core/plan/kit.ts',
-    importing('doseTotals', '../dose/totals'),
+    'src/core/plan/check/kit.ts',
+    importing('doseTotals', '../../dose/totals'),
     /by the door/,
   ],
   ['past a door, from a page', 'src/app/page.tsx', importing('findRow', '@/core/plan/plan'), /by the door/],
   [
     'past a door, from the server',
-    'src/server/ids.ts',
+    'src/server/shell/ids.ts',
     importing('findRow', '@/core/plan/plan'),
     /by the door/,
   ],
@@ -37,8 +37,8 @@ test.each([
 });
 
 test.each([
-  ['down, by the door', 'src/core/plan/kit.ts', importing('doseTotals', '../dose')],
-  ['within a folder', 'src/core/plan/kit.ts', importing('findRow', './plan')],
+  ['down, by the door', 'src/core/plan/check/kit.ts', importing('doseTotals', '../../dose')],
+  ['within a folder', 'src/core/plan/check/kit.ts', importing('findRow', '../plan')],
   ['from a page by the door', 'src/app/page.tsx', importing('findRow', '@/core/plan')],
 ])('an import %s is let by', async (_, file, text) => {
   expect(await said(file, text)).toEqual([]);
@@ -46,7 +46,7 @@ test.each([
 
 test('two files that import each other are found', async () => {
   // plan.ts is imported by the file that this one would import.
-  const text = `${readFileSync('src/core/plan/plan.ts', 'utf8')}\n${importing('findBlock', './earlier-row')}`;
+  const text = `${readFileSync('src/core/plan/plan.ts', 'utf8')}\n${importing('findBlock', './check/earlier-row')}`;
   expect((await said('src/core/plan/plan.ts', text)).join()).toMatch(/cycle/i);
 });
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { checkPlan } from '@/core/plan/check';
-import { mendEffect } from '@/core/plan/mend-effect';
-import { muteStep, unmuteStep, withoutMutes } from '@/core/plan/mute';
-import { rankedCuts } from '@/core/plan/shorten';
-import { contextOf } from '@/core/plan/check';
-import { applyStep, type PlanStep } from '@/core/plan/step';
+import { checkPlan } from '@/core/plan/check/check';
+import { mendEffect } from '@/core/plan/check/mend-effect';
+import { muteStep, unmuteStep, withoutMutes } from '@/core/plan/edit/mute';
+import { rankedCuts } from '@/core/plan/check/shorten';
+import { contextOf } from '@/core/plan/check/check';
+import { applyStep, type PlanStep } from '@/core/plan/edit/step';
 import { placedRows, planSchema, type Plan } from '@/core/plan/plan';
 import { anyPlan, anyStep } from './arbitrary';
 import { person } from './people';

@@ -3,7 +3,7 @@ import { byNeed, needOf } from '@/core/people/need';
 import type { PersonCondition } from '@/core/people/person';
 import { seatingOf } from '@/core/people/seating';
 import { helpersNeeded } from '@/core/people/person';
-import { cautionsOf, rowCosts, troubleIn } from '@/core/plan/needs';
+import { cautionsOf, rowCosts, troubleIn } from '@/core/plan/check/needs';
 import { NO_ADAPTATION } from '@/core/screening/adaptation';
 import type { HandVerdict, Verdict, VerdictKind } from '@/core/screening/verdict';
 import { person } from './people';

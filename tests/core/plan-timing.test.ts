@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CATALOGUE } from '@/catalogue/movements';
-import { planTiming, type TimingContext } from '@/core/plan/timing';
+import { planTiming, type TimingContext } from '@/core/plan/check/timing';
 import { classScript } from '@/core/teach/class-script';
 import { anyPlan } from './arbitrary';
 import { planWith, rest, talk } from './plans';

@@ -1,10 +1,10 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { checkPlan, checkWithReserve, type ClassFacts } from '@/core/plan/check';
-import type { Finding } from '@/core/plan/finding';
+import { checkPlan, checkWithReserve, type ClassFacts } from '@/core/plan/check/check';
+import type { Finding } from '@/core/plan/check/finding';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
-import { applyStep } from '@/core/plan/step';
+import { applyStep } from '@/core/plan/edit/step';
 import { person } from './people';
 
 type Entry = string | Row | [string, Partial<Dose>];

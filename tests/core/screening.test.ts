@@ -9,9 +9,9 @@ import { changesBetween } from '@/core/people/changes';
 import { emptyPlan } from '@/core/plan/plan';
 import { adaptationOf, adaptedDose, NO_ADAPTATION } from '@/core/screening/adaptation';
 import { wristDemand } from '@/core/screening/arc-limits';
-import { changedRows } from '@/core/plan/changed-rows';
+import { changedRows } from '@/core/plan/look/changed-rows';
 import { asToday, checkInSchema, NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
-import { doseWord } from '@/core/screening/dose-facts';
+import { doseKey } from '@/core/screening/dose-facts';
 import { VERDICTS, verdictFor } from '@/core/screening/verdict';
 import { anyDose } from './arbitrary';
 import { person } from './people';
@@ -42,7 +42,7 @@ test('two doses with the same word are judged alike, whatever else differs in th
     fc.property(anyOne, ({ conditionId, movement: m, doses: [a, b] }) => {
       const sided = CAUTIONS.conditions.find((c) => c.id === conditionId)!.sided;
       const who = person({ conditions: [on(conditionId, sided ? 'R' : 'none')], assistance: 3 });
-      if (doseWord(a) === doseWord(b))
+      if (doseKey(a) === doseKey(b))
         expect(verdictFor(who, m, a, context)).toEqual(verdictFor(who, m, b, context));
     }),
     { numRuns: runs(1_200, 0.1) },
@@ -164,25 +164,25 @@ describe('what a caution asks', () => {
 describe('measured range', () => {
   test('a movement asks what its poses reach', () => {
     expect(wristDemand(CATALOGUE.figure('wrist-bend')!)).toEqual({
-      bend: 52,
-      'bend back': 48,
-      'toward the thumb': 0,
-      'toward the little finger': 0,
+      flexion: 52,
+      extension: 48,
+      radial: 0,
+      ulnar: 0,
     });
   });
 
   test('a wrist that goes less far is drawn in to its own limit; the other hand is not', () => {
-    const who = person({ measures: [measured('R', 'bend back', 30), measured('R', 'bend', 70)] });
+    const who = person({ measures: [measured('R', 'extension', 30), measured('R', 'flexion', 70)] });
     const v = judge(who, 'wrist-bend');
     expect([v.L.kind, v.R.kind]).toEqual(['do', 'adapt']);
-    expect(v.R.adaptation.arcs).toEqual([{ direction: 'bend back', toDeg: 30, askedDeg: 48 }]);
+    expect(v.R.adaptation.arcs).toEqual([{ direction: 'extension', toDeg: 30, askedDeg: 48 }]);
     expect(v.R.how).toEqual(['bend back to 30 degrees, not 48']);
   });
 
   test('the newest measure counts', () => {
     const measures = [
-      measured('R', 'bend back', 30, '2026-09-01'),
-      measured('R', 'bend back', 60, '2026-11-20'),
+      measured('R', 'extension', 30, '2026-09-01'),
+      measured('R', 'extension', 60, '2026-11-20'),
     ];
     expect(judge(person({ measures }), 'wrist-bend').R.kind).toBe('do');
     expect(judge(person({ measures: [...measures].reverse() }), 'wrist-bend').R.kind).toBe('do');

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { edit, redo, undo, type PlanHistory } from '@/core/plan/history';
-import { editsSince, standsBeside } from '@/core/plan/merge';
+import { edit, redo, undo, type PlanHistory } from '@/core/plan/edit/history';
+import { editsSince, commutesWith } from '@/core/plan/edit/merge';
 import { emptyPlan, placedRows } from '@/core/plan/plan';
-import { applyStep, stepSchema, type PlanStep } from '@/core/plan/step';
-import { neighbourPlace } from '@/core/plan/neighbour-place';
+import { applyStep, stepSchema, type PlanStep } from '@/core/plan/edit/step';
+import { neighbourPlace } from '@/core/plan/check/neighbour-place';
 import { anyPlan, anyStep } from './arbitrary';
 import { runs } from '../runs';
 
@@ -79,7 +79,7 @@ test('an edit that stands beside others gives the same plan whichever came first
       }
       const first = applyStep(plan, mine);
       if (history.done === 0 || !first.ok) return;
-      if (!standsBeside(history.plan, mine, history.entries)) {
+      if (!commutesWith(history.plan, mine, history.entries)) {
         apart++;
         return;
       }

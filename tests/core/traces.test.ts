@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { contextOf } from '@/core/plan/check';
-import { cheapestRelief } from '@/core/plan/relief';
-import { classAsks, reserveAt, reservesFrom, reservesOf } from '@/core/plan/reserve';
+import { contextOf } from '@/core/plan/check/check';
+import { cheapestRelief } from '@/core/plan/check/relief';
+import { classAsks, reserveAt, reservesFrom, reservesOf } from '@/core/plan/check/reserve';
 import { reserveTrace } from '@/core/load/fatigue';
-import { rowTraces } from '@/core/plan/traces';
-import { applyStep } from '@/core/plan/step';
+import { rowTraces } from '@/core/plan/look/traces';
+import { applyStep } from '@/core/plan/edit/step';
 import { anyPlan } from './arbitrary';
 import { person } from './people';
 import { facts, findings, planWith, rest, talk } from './plans';

@@ -51,7 +51,7 @@ test('of many measures the newest are shown, a new one comes first, and one of t
 }) => {
   const measures = Array.from({ length: 30 }, (_, i) => ({
     hand: 'R' as const,
-    kind: 'bend back' as const,
+    kind: 'extension' as const,
     value: i + 1,
     on: `2026-10-${String(i + 1).padStart(2, '0')}`,
   }));

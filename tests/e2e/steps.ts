@@ -1,8 +1,8 @@
 import { expect, type APIResponse, type Page } from '@playwright/test';
 import { CATALOGUE } from '@/catalogue/movements';
-import { newMovementRow, rowStep } from '@/core/plan/new-rows';
+import { newMovementRow, rowStep } from '@/core/plan/edit/new-rows';
 import { emptyPlan } from '@/core/plan/plan';
-import { applyStep } from '@/core/plan/step';
+import { applyStep } from '@/core/plan/edit/step';
 
 /** A person as the routes take one. */
 export const BLANK_PERSON = {

@@ -6,13 +6,13 @@ import { gunzipSync, gzipSync } from 'node:zlib';
 import { isSame } from '@/core/backup/changes';
 import type { BackupKind } from '@/core/backup/header';
 import { loadDemo } from '@/demo/load';
-import { bringBackup } from '@/server/backup/bring';
+import { uploadBackup } from '@/server/backup/upload';
 import { backupFolder, backupPath, listBackups, namesIn } from '@/server/backup/folder';
 import { copyAll, previewBackup, restoreBackup } from '@/server/backup/restore';
 import { makeBackup, type PutDown } from '@/server/backup/write';
 import { eraseFromBackups } from '@/server/backup/erased';
 import { backupHolds, openBackup, readBackup } from '@/server/backup/read';
-import { eraseForGood } from '@/server/erase';
+import { eraseForGood } from '@/server/people/erase';
 import { erasedStillKept } from '@/store/erased';
 import { isTeaching } from '@/store/backup';
 import { listClasses } from '@/store/classes';
@@ -162,7 +162,7 @@ test.each<[string, (bytes: Buffer) => Buffer]>([
 ])('a damaged file is refused when it is brought: %s', async (_, change) => {
   const bytes = change(await bytesOfOne());
   const there = namesIn(backupFolder());
-  const brought = await bringBackup(new Blob([new Uint8Array(bytes)]).stream() as never, at());
+  const brought = await uploadBackup(new Blob([new Uint8Array(bytes)]).stream() as never, at());
   expect(brought).toMatchObject({ ok: false });
   expect(!brought.ok && brought.message).toMatch(/Nothing was touched\.$/);
   expect(namesIn(backupFolder())).toEqual(there);
@@ -177,7 +177,7 @@ test('a file that does not end is let go as soon as it is too large, and nothing
       to.enqueue(new Uint8Array(65_536));
     },
   });
-  const brought = await bringBackup(endless as never, at(), { most: 1_000_000 });
+  const brought = await uploadBackup(endless as never, at(), { most: 1_000_000 });
   expect(brought).toMatchObject({ ok: false, code: 'too-large' });
   expect(sent).toBeLessThan(3_000_000);
   expect(namesIn(backupFolder())).toEqual(there);
@@ -194,7 +194,7 @@ test('what is damaged is told at once, though another backup is being made', asy
   const bytes = readFileSync(backupPath(await made())!);
   const there = namesIn(backupFolder());
   const bring = (part: Uint8Array) =>
-    bringBackup(new Blob([new Uint8Array(part)]).stream() as never, at(), { inTurn });
+    uploadBackup(new Blob([new Uint8Array(part)]).stream() as never, at(), { inTurn });
   expect(await bring(bytes.subarray(0, 4_000))).toMatchObject({ ok: false, code: 'damaged' });
   expect(namesIn(backupFolder())).toEqual(there);
   const whole = bring(bytes);

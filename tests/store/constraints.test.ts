@@ -152,6 +152,16 @@ describe('teaching', () => {
     expect((await loadTaught(db, CLASS))!.startedAtMs).toBe(1_000_000);
   });
 
+  test('a snapshot of an earlier version has the ranges of the wrist by their terms', async () => {
+    const measures = [{ hand: 'L', kind: 'bend back', value: 35, on: '2026-11-02' }];
+    await db.query(`update taught set snapshot = jsonb_set(snapshot, '{people}', $2) where class_id = $1`, [
+      CLASS,
+      JSON.stringify([{ id: ANSEL, ...fields, measures }]),
+    ]);
+    const [kept] = (await loadTaught(db, CLASS))!.snapshot.people;
+    expect(kept!.measures).toEqual([{ ...measures[0], kind: 'extension' }]);
+  });
+
   test('a mark sent twice is stored once', async () => {
     const mark = { id: id(40), personId: ANSEL, rowId: 'r', mark: 'eased' as const, atMs: 5 };
     await addMark(db, CLASS, mark);

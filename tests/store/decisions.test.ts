@@ -1,9 +1,9 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { emptyPlan } from '@/core/plan/plan';
 import { draftFor } from '@/core/teach/wrap-up';
-import { answerDecisions } from '@/server/decisions';
-import { decisionsOf } from '@/server/proposals';
-import { toDecide } from '@/server/follow-ups';
+import { answerDecisions } from '@/server/progress/decisions';
+import { decisionsOf } from '@/server/progress/proposals';
+import { toDecide } from '@/server/teaching/follow-ups';
 import { addClass, addSeries } from '@/store/classes';
 import { listPeople, savePerson } from '@/store/people';
 import { loadDecisions, loadOwnRungs } from '@/store/progress';

@@ -1,9 +1,9 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { factsOf } from '@/catalogue/class-facts';
-import { checkPlan } from '@/core/plan/check';
-import { applyStep } from '@/core/plan/step';
+import { checkPlan } from '@/core/plan/check/check';
+import { applyStep } from '@/core/plan/edit/step';
 import { loadDemo } from '@/demo/load';
-import { loadClassroom } from '@/server/classroom';
+import { loadClassroom } from '@/server/classes/classroom';
 import { lastDoneDays, listClasses } from '@/store/classes';
 import type { Database } from '@/store/db';
 import { migrate, MIGRATIONS } from '@/store/migrate';

@@ -3,10 +3,10 @@ import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { config } from '@/proxy';
 import { makeToken } from '@/server/api/token';
-import type { Route } from '@/server/http';
+import type { Route } from '@/server/shell/http';
 import { askerOf, makeCode, open, setPassphrase } from '@/server/lock/lock';
-import { dataFor } from '@/server/lock/whose';
-import { addAnother, nameFirst } from '@/server/instructors';
+import { dbForRequest } from '@/server/lock/request-identity';
+import { addAnother, nameFirst } from '@/server/instructors/instructors';
 import { loadDemo } from '@/demo/load';
 import type { Database } from '@/store/db';
 import { databaseForFile } from './fresh';
@@ -237,8 +237,8 @@ test('with instructors by name a helper sees with the eyes of whose class it is,
   const marit = value(await nameFirst(db, { name: 'Marit', passphrase: WORDS }, HERE)).token;
   const ines = value(await addAnother(db, { name: 'Ines', passphrase: 'two warm mittens' })).id;
   const all = await askerOf(db, marit);
-  const people = async (asker: Parameters<typeof dataFor>[0]) =>
-    (await (await dataFor(asker))?.query('select 1 from person'))?.length ?? null;
+  const people = async (asker: Parameters<typeof dbForRequest>[0]) =>
+    (await (await dbForRequest(asker))?.query('select 1 from person'))?.length ?? null;
   await db.query(
     `insert into person (id, first_name, initial, dominant_hand, owner_id) values ($1, 'Alone', 'A', 'R', $2)`,
     [randomUUID(), all.kind === 'instructor' ? all.id : null],

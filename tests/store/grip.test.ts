@@ -1,5 +1,5 @@
-import { keepGripTest } from '@/server/grip';
-import { meterStream, meterWishSchema } from '@/server/meter';
+import { keepGripTest } from '@/server/measures/grip';
+import { meterStream, meterWishSchema } from '@/server/measures/meter';
 import { readTrial, type Sample } from '@/core/measure/force-curve';
 import { loadGripTests } from '@/store/grip';
 import { erasePerson } from '@/store/everything';

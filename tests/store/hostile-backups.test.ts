@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { loadDemo } from '@/demo/load';
-import { bringBackup } from '@/server/backup/bring';
+import { uploadBackup } from '@/server/backup/upload';
 import { backupFolder, backupPath, namesIn, readyFolder } from '@/server/backup/folder';
 import { openBackup } from '@/server/backup/read';
 import { restoreBackup } from '@/server/backup/restore';
@@ -96,8 +96,8 @@ describe('a file that says of itself that it is a whole backup, and holds', () =
     const bytes = readFileSync(join(backupFolder(), backupOf(rows(), NAME)));
     rmSync(join(backupFolder(), NAME));
     const there = namesIn(backupFolder());
-    const body = new Blob([bytes]).stream() as unknown as Parameters<typeof bringBackup>[0];
-    expect(await bringBackup(body, at())).toMatchObject({ ok: false, code: 'damaged' });
+    const body = new Blob([bytes]).stream() as unknown as Parameters<typeof uploadBackup>[0];
+    expect(await uploadBackup(body, at())).toMatchObject({ ok: false, code: 'damaged' });
     expect(namesIn(backupFolder())).toEqual(there);
   });
 

@@ -1,6 +1,6 @@
 import { dice } from '@/core/dice';
 import { decodeText } from '@/core/formats/decode';
-import { importFile } from '@/server/import-files';
+import { importFile } from '@/server/files/import-files';
 import { savePerson } from '@/store/people';
 import { mutated, SEEDS } from '../core/formats/broken-files';
 import { personFields } from '../core/people';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { loadDemo } from '@/demo/load';
 import { tokenHolder, makeToken } from '@/server/api/token';
-import { allThatIsHeld, eraseForGood } from '@/server/erase';
+import { allThatIsHeld, eraseForGood } from '@/server/people/erase';
 import {
   addAnother,
   changeInstructor,
@@ -9,19 +9,19 @@ import {
   share,
   sharingOf,
   takeAwayInstructor,
-} from '@/server/instructors';
+} from '@/server/instructors/instructors';
 import { askerOf, changeOwnPassphrase, makeCode, open as openFrom, setPassphrase } from '@/server/lock/lock';
 import type { Caller } from '@/server/lock/tries';
 import { tablesInOrder } from '@/store/backup';
 import { addClass, listClasses, setRoster } from '@/store/classes';
 import type { Db } from '@/store/db';
-import { listInstructors, takeIn } from '@/store/instructors';
+import { listInstructors, adoptOrphans } from '@/store/instructors';
 import { findPerson, addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
 import { MACHINE_TABLES } from '@/store/machine-tables';
-import { seenBy } from '@/store/scoped';
-import { draftNote } from '@/server/advice';
-import { archivePerson } from '@/server/people';
-import { keepSettings, settingsNow } from '@/server/settings';
+import { dbForInstructor } from '@/store/scoped';
+import { draftNote } from '@/server/people/advice';
+import { archivePerson } from '@/server/people/people';
+import { keepSettings, settingsNow } from '@/server/shell/settings';
 import { planWith } from '../core/plans';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
@@ -101,7 +101,7 @@ test('the first instructor by name keeps the passphrase and gets all that is her
   expect(await listInstructors(db)).toEqual([]);
   const { token } = value(await nameFirst(db, { name: 'Marit', passphrase: WORDS }, HERE));
   marit = (await listInstructors(db))[0]!.id;
-  asMarit = seenBy(db, marit);
+  asMarit = dbForInstructor(db, marit);
   expect(await askerOf(db, token)).toEqual({ kind: 'instructor', id: marit, coordinator: true });
   expect(await counts(asMarit)).toEqual(await counts(db));
   expect(await tokenHolder(db, program)).toEqual({ instructorId: marit });
@@ -110,7 +110,7 @@ test('the first instructor by name keeps the passphrase and gets all that is her
 
 test('a second sees nothing of it: every table is the programme’s, or told apart by whose it is', async () => {
   ines = value(await addAnother(db, { name: 'Ines', passphrase: OTHER_WORDS })).id;
-  asInes = seenBy(db, ines);
+  asInes = dbForInstructor(db, ines);
   expect(await addAnother(db, { name: 'ines', passphrase: OTHER_WORDS })).toMatchObject({ code: 'exists' });
   const all = await counts(db);
   const seen = await counts(asInes);
@@ -377,6 +377,6 @@ test('what belongs to nobody who is here, as after a restore, is taken in', asyn
   await db.query('update person set owner_id = $1, shared = false', [randomUUID()]);
   await db.query('update series set owner_id = null, shared = false');
   expect(await listPeople(asInes)).toEqual([]);
-  await takeIn(db, ines);
+  await adoptOrphans(db, ines);
   expect(await counts(asInes)).toEqual(await counts(db));
 });

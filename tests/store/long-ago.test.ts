@@ -3,7 +3,7 @@ import { addDays } from '@/core/days';
 import type { LookBack } from '@/core/measure/look-back';
 import type { Measure } from '@/core/people/measures';
 import { draftFor } from '@/core/teach/wrap-up';
-import { lookBacks, personResults } from '@/server/results';
+import { lookBacks, personResults } from '@/server/measures/results';
 import { addClass, addSeries } from '@/store/classes';
 import { addGripTest } from '@/store/grip';
 import { firstMeasures, peopleOfClass, putMeasures, savePerson } from '@/store/people';
@@ -72,7 +72,7 @@ async function addYears(): Promise<void> {
       if (roll() < 0.5)
         await putMeasures(db, personId, [
           { hand: 'L', kind: 'grip', value, on: dayOf(n) },
-          { hand: 'R', kind: 'bend back', value: Math.round(value) * 2, on: dayOf(n) },
+          { hand: 'R', kind: 'extension', value: Math.round(value) * 2, on: dayOf(n) },
         ]);
       else
         await addGripTest(db, id(5000 + i * 100 + n), personId, {
@@ -130,7 +130,7 @@ test('of each measure the newest, and the first', async () => {
   const newest = await peopleOfClass(db, id(1000 + CLASSES), 'newest');
   const first = await firstMeasures(db, newest);
   const bendsOf = (measures: readonly Measure[] | undefined) =>
-    (measures ?? []).filter((m) => m.kind === 'bend back');
+    (measures ?? []).filter((m) => m.kind === 'extension');
   for (const [i, { id: personId, measures }] of people.entries()) {
     const bends = bendsOf(measures);
     expect(bendsOf(newest[i]!.measures)).toEqual(bends.slice(0, 1));

@@ -1,11 +1,11 @@
 import { draftFor } from '@/core/teach/wrap-up';
-import { dueAt } from '@/server/due';
-import { groupResults } from '@/server/group-results';
-import { cardsToPrint, homeAfter, makeCards, tellHomeDay } from '@/server/home';
-import { keepMeasures } from '@/server/measures';
-import { personResults } from '@/server/results';
-import { createTerm } from '@/server/terms';
-import { changeVisit } from '@/server/visits';
+import { dueAt } from '@/server/measures/reminders';
+import { groupResults } from '@/server/measures/group-results';
+import { cardsToPrint, homeAfter, makeCards, logHomeDay } from '@/server/home/home';
+import { keepMeasures } from '@/server/measures/measures';
+import { personResults } from '@/server/measures/results';
+import { createTerm } from '@/server/terms/terms';
+import { changeVisit } from '@/server/measures/visits';
 import { addClass, addSeries, findClass, type ClassInfo } from '@/store/classes';
 import { erasePerson, everythingAbout } from '@/store/everything';
 import { findPerson, listPeople, peopleOfClass, loadChanges, savePerson } from '@/store/people';
@@ -71,7 +71,7 @@ describe('measures', () => {
   });
 
   test('of nobody are refused', async () => {
-    const measures = [{ kind: 'bend', hand: 'L', value: 40, on: '2026-11-18' } as const];
+    const measures = [{ kind: 'flexion', hand: 'L', value: 40, on: '2026-11-18' } as const];
     expect((await keepMeasures(db, id(9), { measures })).ok).toBe(false);
     expect((await keepMeasures(db, 'x', { measures })).ok).toBe(false);
   });
@@ -115,7 +115,7 @@ describe('home practice', () => {
       makeCards(db, TAUGHT, { cards: [{ personId: ANSEL, rowIds, timesADay }] });
     await make(3);
     const cardId = (await cardsToPrint(db, TAUGHT))[0]!.card.id;
-    await tellHomeDay(db, cardId, { day: '2026-11-12', times: 2 });
+    await logHomeDay(db, cardId, { day: '2026-11-12', times: 2 });
     await make(2);
     const [card] = await cardsToPrint(db, TAUGHT);
     expect(card!.card).toMatchObject({ id: cardId, timesADay: 2 });
@@ -134,7 +134,7 @@ describe('home practice', () => {
 
   test('a class that was not taught has none', async () => {
     expect(await homeAfter(db, NEXT)).toBeNull();
-    expect((await tellHomeDay(db, id(9), { day: '2026-11-12', times: 1 })).ok).toBe(false);
+    expect((await logHomeDay(db, id(9), { day: '2026-11-12', times: 1 })).ok).toBe(false);
   });
 });
 
@@ -183,7 +183,7 @@ describe('what is due', () => {
   test('those who came and were never measured; after four weeks again', async () => {
     const info = (await findClass(db, NEXT))!;
     expect((await due(info, '2026-11-17')).measure).toEqual(['Ansel', 'Cai', 'Dov', 'Eli']);
-    const measures = [{ kind: 'bend', hand: 'L', value: 40, on: '2026-11-17' } as const];
+    const measures = [{ kind: 'flexion', hand: 'L', value: 40, on: '2026-11-17' } as const];
     await keepMeasures(db, ANSEL, { measures });
     expect((await due(info, '2026-11-17')).measure).not.toContain('Ansel');
     expect((await due(info, '2026-12-15')).measure).toContain('Ansel');
@@ -207,7 +207,7 @@ describe('what is due', () => {
 
   test('who is worse after three weeks', async () => {
     const worse = [60, 40].map(
-      (value, i) => ({ kind: 'bend', hand: 'L', value, on: ['2026-11-11', '2026-12-02'][i]! }) as const,
+      (value, i) => ({ kind: 'flexion', hand: 'L', value, on: ['2026-11-11', '2026-12-02'][i]! }) as const,
     );
     await keepMeasures(db, ANSEL, { measures: worse });
     const info = (await findClass(db, NEXT))!;

@@ -45,6 +45,29 @@ test('a database of the first version keeps its people', async () => {
   await db.close();
 });
 
+test('ranges of the wrist that were kept in plain words go by the field’s terms', async () => {
+  const db = await openPglite(null);
+  await migrate(db, MIGRATIONS.slice(0, 20));
+  const id = '00000000-0000-4000-8000-000000000001';
+  await db.query(`insert into person (id, first_name, dominant_hand) values ($1, 'Ansel', 'L')`, [id]);
+  const kinds = ['bend', 'bend back', 'toward the thumb', 'toward the little finger', 'grip'];
+  for (const kind of kinds)
+    await db.query(
+      `insert into measure (person_id, hand, kind, value, on_day) values ($1, 'L', $2, 30, '2026-11-02')`,
+      [id, kind],
+    );
+  await migrate(db);
+  const [ansel] = await listPeople(db);
+  expect(ansel!.measures.map((m) => m.kind).sort()).toEqual([
+    'extension',
+    'flexion',
+    'grip',
+    'radial',
+    'ulnar',
+  ]);
+  await db.close();
+});
+
 test('a failing migration leaves nothing of itself', async () => {
   const db = await openPglite(null);
   const bad = {

@@ -1,8 +1,8 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { startOf } from '@/catalogue/own-start';
 import type { OwnMovementInput } from '@/core/catalogue/own';
-import { catalogueNow } from '@/server/catalogue';
-import { addOwn, changeOwn, putAway } from '@/server/own-movements';
+import { catalogueNow } from '@/server/catalogue/catalogue';
+import { addOwn, changeOwn, putAway } from '@/server/catalogue/own-movements';
 import { findOwn, listOwn } from '@/store/own-movements';
 import { databaseForFile } from './fresh';
 

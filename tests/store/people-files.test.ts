@@ -1,7 +1,7 @@
 import type { PersonCondition } from '@/core/people/person';
 import { START } from '@/core/teach/state';
-import { allThatIsHeld, eraseForGood } from '@/server/erase';
-import { exportPeople, importPeople } from '@/server/import-people';
+import { allThatIsHeld, eraseForGood } from '@/server/people/erase';
+import { exportPeople, importPeople } from '@/server/files/import-people';
 import { emptyPlan } from '@/core/plan/plan';
 import { saveCall } from '@/store/calls';
 import { addClass, addSeries } from '@/store/classes';

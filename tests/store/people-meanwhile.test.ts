@@ -1,5 +1,5 @@
-import { changePerson } from '@/server/people';
-import { keepMeasures } from '@/server/measures';
+import { changePerson } from '@/server/people/people';
+import { keepMeasures } from '@/server/measures/measures';
 import { findPerson, loadChanges, savePerson } from '@/store/people';
 import { addDays } from '@/core/days';
 import { MOST_MEASURES, type PersonFields } from '@/core/people/person';

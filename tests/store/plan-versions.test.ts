@@ -1,5 +1,5 @@
 import { emptyPlan } from '@/core/plan/plan';
-import { changePlan, type PlanChangeRequest } from '@/server/plans';
+import { changePlan, type PlanChangeRequest } from '@/server/classes/plans';
 import { addClass, addSeries } from '@/store/classes';
 import { loadPlan } from '@/store/plans';
 import { databaseForFile } from './fresh';

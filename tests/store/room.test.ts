@@ -1,5 +1,5 @@
-import { roomNow } from '@/server/room';
-import { startClass, storeEvents } from '@/server/teaching';
+import { roomNow } from '@/server/teaching/room-screen';
+import { startClass, storeEvents } from '@/server/teaching/teaching';
 import type { RoomAnswer } from '@/core/teach/room-screen';
 import { START, type TeachState } from '@/core/teach/state';
 import { addClass, addSeries } from '@/store/classes';

@@ -2,12 +2,12 @@ import { randomUUID } from 'node:crypto';
 import type { PersonFields } from '@/core/people/person';
 import { emptyPlan } from '@/core/plan/plan';
 import { NOTHING_NEW } from '@/core/screening/check-in';
-import { checkIn } from '@/server/check-ins';
-import { loadClassroom } from '@/server/classroom';
-import { addPerson, changePerson } from '@/server/people';
-import { keepSettings, settingsNow } from '@/server/settings';
-import { recordIncident } from '@/server/incidents';
-import { startClass } from '@/server/teaching';
+import { checkIn } from '@/server/classes/check-ins';
+import { loadClassroom } from '@/server/classes/classroom';
+import { addPerson, changePerson } from '@/server/people/people';
+import { keepSettings, settingsNow } from '@/server/shell/settings';
+import { recordIncident } from '@/server/teaching/incidents';
+import { startClass } from '@/server/teaching/teaching';
 import { addClass, addSeries } from '@/store/classes';
 import { incidentsOfClass, incidentsOfPerson } from '@/store/incidents';
 import { findPerson, loadChanges } from '@/store/people';
@@ -58,7 +58,7 @@ test('places, measures, positions and props out come back as they were saved', a
     ...fieldsOf(),
     positions: ['chair' as const],
     propsOut: ['putty'],
-    measures: [{ hand: 'L' as const, kind: 'bend back' as const, value: 35, on: '2026-11-02' }],
+    measures: [{ hand: 'L' as const, kind: 'extension' as const, value: 35, on: '2026-11-02' }],
     conditions: [
       {
         conditionId: 'hand-oa',

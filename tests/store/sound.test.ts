@@ -16,7 +16,7 @@ import { makeBackup } from '@/server/backup/write';
 import type { Database } from '@/store/db';
 import { openFolder } from '@/store/open';
 import { listPeople } from '@/store/people';
-import { damagedTables } from '@/store/sound';
+import { damagedTables } from '@/store/integrity';
 
 const PAGE_BYTES = 8192;
 const AT = { day: '2026-11-27', time: '09:00:00', instant: new Date('2026-11-27T09:00:00Z') };

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { loadDemo } from '@/demo/load';
 import { tablesInOrder } from '@/store/backup';
 import { erasePerson } from '@/store/everything';
-import { damagedTables, tallied, walkOf } from '@/store/sound';
+import { damagedTables, tallied, walkOf } from '@/store/integrity';
 import { databaseForFile } from './fresh';
 
 const db = databaseForFile();

@@ -1,6 +1,6 @@
 import { findRow } from '@/core/plan/plan';
 import { usualWeeks, type Term } from '@/core/term/term';
-import { changePlan } from '@/server/plans';
+import { changePlan } from '@/server/classes/plans';
 import {
   changeItem,
   changeTerm,
@@ -8,9 +8,9 @@ import {
   generateClasses,
   removeTerm,
   usualPattern,
-} from '@/server/terms';
-import { loadTerm } from '@/server/term-view';
-import { loadClassroom } from '@/server/classroom';
+} from '@/server/terms/terms';
+import { loadTerm } from '@/server/terms/term-view';
+import { loadClassroom } from '@/server/classes/classroom';
 import { addClass, addSeries, classesOfSeries, baselineClass } from '@/store/classes';
 import { savePerson } from '@/store/people';
 import { loadPlan } from '@/store/plans';

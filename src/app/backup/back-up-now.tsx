@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 /** A backup when it is wanted; it counts once it has been restored on trial. */
 export function BackUpNow() {
@@ -14,7 +14,7 @@ export function BackUpNow() {
   const [trouble, setTrouble] = useState<string | null>(null);
   const make = async () => {
     setBusy(true);
-    const made = await call<{ name: string }>('POST', '/api/backups');
+    const made = await requestJson<{ name: string }>('POST', '/api/backups');
     setBusy(false);
     setTrouble(made.ok ? null : made.message);
     if (made.ok) toast('Backed up, and restored on trial');

@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { send } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { FilePlace } from '@/ui/file-place';
+import { sendFile } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { FilePlace } from '@/ui/form/file-place';
 
 /** A backup from another computer is looked through and kept beside the others; nothing is restored by that. */
 export function BringBackup() {
@@ -15,7 +15,7 @@ export function BringBackup() {
     if (!file) return;
     setTrouble(null);
     setBusy(true);
-    const brought = await send<{ name: string }>('/api/backups/brought', file);
+    const brought = await sendFile<{ name: string }>('/api/backups/brought', file);
     setBusy(false);
     if (!brought.ok) return setTrouble(`${file.name}: ${brought.message}`);
     router.push(`/backup/${brought.value.name}`);

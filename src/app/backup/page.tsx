@@ -1,18 +1,18 @@
 import { resolve } from 'node:path';
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { KEPT, type BackupFile, type BackupKind } from '@/core/backup';
 import { backupTrouble } from '@/server/backup/daily';
 import { backupFolder, listBackups } from '@/server/backup/folder';
-import { damagedNow } from '@/server/soundness';
+import { damagedNow } from '@/server/shell/soundness';
 import { plural } from '@/core/words';
 import { erasedStillKept } from '@/store/erased';
-import { everybodysData } from '@/server/lock/whose';
-import { buttonClass } from '@/ui/button';
-import { DamageNotice } from '@/ui/damage-notice';
-import { dayWithYear } from '@/ui/dates';
-import { Empty, Page, PageHead } from '@/ui/page';
-import { TableHead } from '@/ui/table-head';
+import { everybodysData } from '@/server/lock/request-identity';
+import { buttonClass } from '@/ui/form/button';
+import { DamageNotice } from '@/ui/page/damage-notice';
+import { dayWithYear } from '@/ui/words/dates';
+import { Empty, Page, PageHead } from '@/ui/page/page';
+import { TableHead } from '@/ui/page/table-head';
 import { BackUpNow } from './back-up-now';
 import { BringBackup } from './bring-backup';
 

@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { newClassSchema, type NewClassFields } from '@/core/plan';
 import type { Result } from '@/core/result';
-import { Button } from '@/ui/button';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 
 type Props = {
   initial: NewClassFields;

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { plural } from '@/core/words';
-import { pageData } from '@/server/lock/whose';
-import { today } from '@/server/today';
+import { pageData } from '@/server/lock/request-identity';
+import { today } from '@/server/shell/today';
 import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
-import { buttonClass } from '@/ui/button';
-import { listDay } from '@/ui/dates';
-import { Empty, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { listDay } from '@/ui/words/dates';
+import { Empty, Page, PageHead } from '@/ui/page/page';
 
 export const metadata: Metadata = { title: 'Classes' };
 

@@ -1,16 +1,16 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { decodeText, readIncoming, type Incoming, type TaughtRoll } from '@/core/formats';
 import type { Person } from '@/core/people';
-import { Button, buttonClass } from '@/ui/button';
-import { call } from '@/ui/call';
-import { putDropped, useDropped } from '@/ui/dropped-file';
-import { Field, inputClass, Trouble } from '@/ui/field';
-import { FilePlace } from '@/ui/file-place';
+import { Button, buttonClass } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { putDropped, useDropped } from '@/ui/form/dropped-file';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { FilePlace } from '@/ui/form/file-place';
 import { IncomingPreview } from './incoming-preview';
 
 type Opened = { readonly name: string; readonly text: string; readonly incoming: Incoming };
@@ -38,7 +38,7 @@ export function BringIn({ people, today }: Props) {
       return router.push('/people/import');
     }
     if (read.value.kind === 'register') {
-      const taught = await call<{ rolls: readonly TaughtRoll[] }>('GET', '/api/files/rolls');
+      const taught = await requestJson<{ rolls: readonly TaughtRoll[] }>('GET', '/api/files/rolls');
       if (!taught.ok) return setTrouble(taught.message);
       setRolls(taught.value.rolls);
     }
@@ -47,7 +47,7 @@ export function BringIn({ people, today }: Props) {
   useDropped((file) => void open(file));
 
   const accept = async () => {
-    const result = await call<{ words: string; href: string }>('POST', '/api/files', {
+    const result = await requestJson<{ words: string; href: string }>('POST', '/api/files', {
       text: opened!.text,
       day,
       startsAt,

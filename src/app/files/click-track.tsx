@@ -2,10 +2,10 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import type { WavClick } from '@/core/formats';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { useWorkerJob } from '@/ui/use-worker-job';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { useWorkerJob } from '@/ui/hooks/use-worker-job';
 import type { TrackJob, TrackReply } from '@/workers/track-job';
 
 type Track = { readonly name: string; readonly clicks: readonly WavClick[]; readonly lengthMs: number };
@@ -29,7 +29,7 @@ export function ClickTrack({ classId }: { classId: string }) {
     return () => clearTimeout(timer);
   }, [reply, name]);
   const make = async () => {
-    const track = await call<Track>('GET', `/api/classes/${classId}/clicks`);
+    const track = await requestJson<Track>('GET', `/api/classes/${classId}/clicks`);
     setTrouble(track.ok ? null : track.message);
     if (!track.ok) return;
     setName(track.value.name);

@@ -4,7 +4,7 @@ import { shortDose } from '@/core/dose';
 import { placedRows, rowTitle, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
-import { TableHead } from '@/ui/table-head';
+import { TableHead } from '@/ui/page/table-head';
 
 type Props = { incoming: Incoming; people: readonly Person[]; rolls: readonly TaughtRoll[] };
 

@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
-import { pageData } from '@/server/lock/whose';
-import { today } from '@/server/today';
+import { pageData } from '@/server/lock/request-identity';
+import { today } from '@/server/shell/today';
 import { listClasses } from '@/store/classes';
 import { listOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
 import { listTerms } from '@/store/terms';
-import { Page, PageHead } from '@/ui/page';
+import { Page, PageHead } from '@/ui/page/page';
 import { BringIn } from './bring-in';
 import { TakeOut } from './take-out';
 

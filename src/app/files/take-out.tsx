@@ -4,9 +4,9 @@ import { useState } from 'react';
 import type { ClassInfo } from '@/store/classes';
 import type { StoredTerm } from '@/store/terms';
 import { useCatalogue } from '@/ui/catalogue';
-import { buttonClass } from '@/ui/button';
-import { shortDay } from '@/ui/dates';
-import { SelectField } from '@/ui/select-field';
+import { buttonClass } from '@/ui/form/button';
+import { shortDay } from '@/ui/words/dates';
+import { SelectField } from '@/ui/form/select-field';
 import { ClickTrack } from './click-track';
 
 type Props = {

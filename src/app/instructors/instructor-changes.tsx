@@ -4,12 +4,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Result } from '@/core/result';
-import type { InstructorLine } from '@/server/instructors';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { SecretField } from '@/ui/secret-field';
-import { SelectField } from '@/ui/select-field';
+import type { InstructorLine } from '@/server/instructors/instructors';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { SecretField } from '@/ui/form/secret-field';
+import { SelectField } from '@/ui/form/select-field';
 
 type Props = {
   one: InstructorLine;
@@ -34,7 +34,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
     onDone();
     router.refresh();
   };
-  const change = async (body: object, words: string) => finish(await call('PUT', url, body), words);
+  const change = async (body: object, words: string) => finish(await requestJson('PUT', url, body), words);
   const heirName = others.find((o) => o.id === heir)?.name ?? '';
   return (
     <div className="grid gap-5 py-4 pl-2">
@@ -100,7 +100,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
               look="danger"
               onClick={async () =>
                 finish(
-                  await call('DELETE', url, { heirId: heir }),
+                  await requestJson('DELETE', url, { heirId: heir }),
                   `${one.name} is taken away; ${heirName} has their classes and people`,
                 )
               }

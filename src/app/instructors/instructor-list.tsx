@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { plural } from '@/core/words';
-import type { InstructorLine } from '@/server/instructors';
-import { Button } from '@/ui/button';
+import type { InstructorLine } from '@/server/instructors/instructors';
+import { Button } from '@/ui/form/button';
 import { InstructorChanges } from './instructor-changes';
 
 type Props = { instructors: readonly InstructorLine[]; meId: string };

@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
-import { SecretField } from '@/ui/secret-field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { SecretField } from '@/ui/form/secret-field';
 
 /** The first names themselves; a coordinator then adds the others. `locked`: there is a passphrase, which becomes their own. */
 type Props = { step: 'first'; locked: boolean } | { step: 'another' };
@@ -24,7 +24,7 @@ export function NewInstructor(props: Props) {
   const add = async () => {
     if (!hasPassphrase && passphrase !== again)
       return setTrouble('The two passphrases are not the same. Nothing was changed.');
-    const added = await call('POST', '/api/instructors', { name, passphrase });
+    const added = await requestJson('POST', '/api/instructors', { name, passphrase });
     setTrouble(added.ok ? null : added.message);
     if (!added.ok) return;
     toast(isFirst ? `From now on this is ${name}’s Oskil` : `${name} can open Oskil`);

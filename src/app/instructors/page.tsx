@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { instructorLines } from '@/server/instructors';
+import { instructorLines } from '@/server/instructors/instructors';
 import { hasLock } from '@/server/lock/lock';
-import { everybodysData, instructorHere } from '@/server/lock/whose';
-import { Page, PageHead } from '@/ui/page';
+import { everybodysData, instructorHere } from '@/server/lock/request-identity';
+import { Page, PageHead } from '@/ui/page/page';
 import { InstructorList } from './instructor-list';
 import { NewInstructor } from './new-instructor';
 

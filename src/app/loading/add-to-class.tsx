@@ -1,15 +1,15 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useState } from 'react';
 import type { LoadSetUp } from '@/core/catalogue';
 import { insertRows, type MovementRow, type Plan, type Row } from '@/core/plan';
 import { loadSettingWords, type LoadSetting } from '@/core/load';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';
-import { Trouble } from '@/ui/field';
-import { SelectField } from '@/ui/select-field';
+import { Trouble } from '@/ui/form/field';
+import { SelectField } from '@/ui/form/select-field';
 import { SET_UP_MOVEMENT } from './set-up-words';
 
 export type ClassChoice = { readonly id: string; readonly name: string };
@@ -36,7 +36,7 @@ export function AddToClass({ setUp, press, classes }: Props) {
 
   const add = async () => {
     setTrouble(null);
-    const stored = await call<{ plan: Plan; version: number }>('GET', `/api/classes/${classId}/plan`);
+    const stored = await requestJson<{ plan: Plan; version: number }>('GET', `/api/classes/${classId}/plan`);
     if (!stored.ok) return setTrouble(stored.message);
     const { plan, version } = stored.value;
     const section = plan.sections.find((s) => s.kind === 'load') ?? plan.sections.at(-1)!;
@@ -49,7 +49,12 @@ export function AddToClass({ setUp, press, classes }: Props) {
     });
     const step = insertRows(plan, section.id, section.rows.length, rows);
     const label = `Add ${movement.name}`;
-    const result = await call('POST', `/api/classes/${classId}/plan`, { type: 'edit', version, step, label });
+    const result = await requestJson('POST', `/api/classes/${classId}/plan`, {
+      type: 'edit',
+      version,
+      step,
+      label,
+    });
     if (!result.ok) return setTrouble(result.message);
     const how = press ? ` (${loadSettingWords(press)})` : '';
     setAdded(`${movement.name}${how} is in ${chosen?.name}, with its counter-stretch and a shake.`);

@@ -1,4 +1,4 @@
-import { NumberField } from '@/ui/dose/number-field';
+import { NumberField } from '@/ui/form/dose/number-field';
 
 /** Whose body it is: height in centimetres, mass in kilograms, and how much of the weight goes left. */
 export type BodyOf = {

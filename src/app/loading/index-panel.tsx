@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { boutIndex, dayIndex, weekIndex } from '@/core/load';
-import { NumberField } from '@/ui/dose/number-field';
+import { NumberField } from '@/ui/form/dose/number-field';
 
 type Props = { share: number; leftPercent: number };
 

@@ -2,7 +2,7 @@ import type { LoadSetUp } from '@/core/catalogue';
 import type { LadderRung } from '@/core/load';
 import type { Verdict } from '@/core/screening';
 import { capital } from '@/core/words';
-import { HandsMark, verdictWords } from '@/ui/marks';
+import { HandsMark, verdictWords } from '@/ui/verdict-signs';
 import { SET_UP_WORDS } from './set-up-words';
 
 type Props = {

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
-import { pageData } from '@/server/lock/whose';
-import { settingsNow } from '@/server/settings';
-import { today } from '@/server/today';
+import { pageData } from '@/server/lock/request-identity';
+import { settingsNow } from '@/server/shell/settings';
+import { today } from '@/server/shell/today';
 import { upcomingClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
-import { Limits, Page, PageHead } from '@/ui/page';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { Bench } from './bench';
 
 export const metadata: Metadata = { title: 'Loading bench' };

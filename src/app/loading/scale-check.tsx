@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { pressTrouble, readPress, type ScaleReading } from '@/core/load';
-import { Button } from '@/ui/button';
-import { NumberField } from '@/ui/dose/number-field';
-import { useSimulatedScale } from '@/ui/use-simulated-scale';
+import { Button } from '@/ui/form/button';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
 
 type Props = { plannedKg: number };
 

@@ -1,5 +1,5 @@
 import type { Stance } from '@/core/load';
-import { NumberField } from '@/ui/dose/number-field';
+import { NumberField } from '@/ui/form/dose/number-field';
 
 type Props = { stance: Stance; statureM: number; onChange: (stance: Stance) => void };
 

@@ -1,5 +1,5 @@
 import { fullName, type Person } from '@/core/people';
-import { SelectField } from '@/ui/select-field';
+import { SelectField } from '@/ui/form/select-field';
 import type { BodyOf } from './body-fields';
 
 type Props = {

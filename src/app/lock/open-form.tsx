@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 
 /** One field for both: nobody is told which of them was nearly right. */
 export function OpenForm({ to, byName }: { to: string | null; byName: boolean }) {
@@ -13,7 +13,7 @@ export function OpenForm({ to, byName }: { to: string | null; byName: boolean })
   const [trouble, setTrouble] = useState<string | null>(null);
   const open = async () => {
     setBusy(true);
-    const opened = await call<{ goTo: string }>('POST', '/api/lock/open', { name, secret });
+    const opened = await requestJson<{ goTo: string }>('POST', '/api/lock/open', { name, secret });
     setBusy(false);
     setTrouble(opened.ok ? null : opened.message);
     // A whole new page: nothing that was made for nobody stays in memory.

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { BrandMark } from '@/ui/brand';
-import { Page, PageHead } from '@/ui/page';
-import { database } from '@/server/database';
-import { whoAsks } from '@/server/lock/whose';
+import { BrandMark } from '@/ui/page/brand';
+import { Page, PageHead } from '@/ui/page/page';
+import { database } from '@/server/shell/database';
+import { requesterKind } from '@/server/lock/request-identity';
 import { hasInstructors } from '@/store/instructors';
 import { OpenForm } from './open-form';
 
@@ -12,7 +12,7 @@ type Props = { searchParams: Promise<{ to?: string; not?: string }> };
 
 export default async function LockPage({ searchParams }: Props) {
   const { to, not } = await searchParams;
-  const hasNoHeader = (await whoAsks()).kind !== 'instructor';
+  const hasNoHeader = (await requesterKind()).kind !== 'instructor';
   const byName = await hasInstructors(await database());
   return (
     <Page>

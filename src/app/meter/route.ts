@@ -1,5 +1,5 @@
-import { guarded } from '@/server/http';
-import { meterStream, meterWishSchema } from '@/server/meter';
+import { guarded } from '@/server/shell/http';
+import { meterStream, meterWishSchema } from '@/server/measures/meter';
 
 /** A simulated grip meter: its readings come over the wire as they would from a real one, a line of JSON each. */
 export const GET = guarded(async ({ request }) => {

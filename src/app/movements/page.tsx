@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { addDays } from '@/core/days';
-import { pageData } from '@/server/lock/whose';
-import { today } from '@/server/today';
+import { pageData } from '@/server/lock/request-identity';
+import { today } from '@/server/shell/today';
 import { lastDoneDays } from '@/store/classes';
-import { buttonClass } from '@/ui/button';
-import { Limits, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { Shelf } from './shelf';
 
 export const metadata: Metadata = { title: 'Movements' };

@@ -1,12 +1,12 @@
 import { CONDITIONS } from '@/catalogue/conditions';
 import { JOINTS, POSITIONS, PURPOSES } from '@/core/catalogue';
 import { ANY_MOVEMENT, type ShelfFilter } from '@/core/shelf';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import { useCatalogue } from '@/ui/catalogue';
-import { Field, inputClass } from '@/ui/field';
-import { PURPOSE_WORDS } from '@/ui/marks';
-import { SelectField } from '@/ui/select-field';
-import { POSITION_WORDS } from '@/ui/position-words';
+import { Field, inputClass } from '@/ui/form/field';
+import { PURPOSE_WORDS } from '@/ui/verdict-signs';
+import { SelectField } from '@/ui/form/select-field';
+import { POSITION_WORDS } from '@/ui/words/position-words';
 
 type Props = { filter: ShelfFilter; onChange: (filter: ShelfFilter) => void; counted: string };
 type Choice = readonly [value: string, words: string];

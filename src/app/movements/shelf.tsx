@@ -1,6 +1,6 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { DECLINED } from '@/catalogue/declined';
@@ -10,8 +10,8 @@ import { doseWords } from '@/core/dose';
 import { SECTION_NAMES } from '@/core/plan';
 import type { VerdictKind } from '@/core/screening';
 import { useCatalogue } from '@/ui/catalogue';
-import { LazyPicture } from '@/ui/lazy-picture';
-import { PurposeMark, VERDICT_WORDS, VerdictMark } from '@/ui/marks';
+import { LazyPicture } from '@/ui/hand/lazy-picture';
+import { PurposeMark, VERDICT_WORDS, VerdictMark } from '@/ui/verdict-signs';
 import { ShelfFilters } from './shelf-filters';
 
 type Props = { today: string; lastDone: Readonly<Record<string, string>>; restedBefore: string };

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { Page, PageHead } from '@/ui/page';
-import { buttonClass } from '@/ui/button';
+import { Page, PageHead } from '@/ui/page/page';
+import { buttonClass } from '@/ui/form/button';
 
 export const metadata: Metadata = { title: 'Not reached' };
 

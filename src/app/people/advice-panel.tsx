@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { ADVICE_SIGNS } from '@/core/teach';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 
 /** A drafted note, to read over, change and copy; it goes nowhere by itself. */
 export function AdvicePanel({ note }: { note: string }) {

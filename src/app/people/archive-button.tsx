@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 
 type Props = { personId: string; name: string; archived: boolean };
 
@@ -11,7 +11,7 @@ type Props = { personId: string; name: string; archived: boolean };
 export function ArchiveButton({ personId, name, archived }: Props) {
   const router = useRouter();
   const setArchived = async (to: boolean) => {
-    const result = await call('POST', `/api/people/${personId}/archive`, { archived: to });
+    const result = await requestJson('POST', `/api/people/${personId}/archive`, { archived: to });
     if (!result.ok) {
       toast.error(result.message);
       return;

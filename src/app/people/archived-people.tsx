@@ -3,14 +3,14 @@
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 
 /** People who no longer come; their records are kept and they can be brought back. */
 export function ArchivedPeople({ people }: { people: readonly Person[] }) {
   const router = useRouter();
   const bringBack = async (person: Person) => {
-    const result = await call('POST', `/api/people/${person.id}/archive`, { archived: false });
+    const result = await requestJson('POST', `/api/people/${person.id}/archive`, { archived: false });
     if (result.ok) toast(`${fullName(person)} is back on the list`);
     else toast.error(result.message);
     router.refresh();

@@ -2,8 +2,8 @@
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { CLEARANCE_SCOPES, type PersonFields } from '@/core/people';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 
 const SCOPE_WORDS = {
   hand: 'work with the hand',

@@ -4,7 +4,7 @@ import { useFormContext } from 'react-hook-form';
 import { POSITIONS } from '@/core/catalogue';
 import type { PersonFields } from '@/core/people';
 import { useCatalogue } from '@/ui/catalogue';
-import { POSITION_WORDS } from '@/ui/position-words';
+import { POSITION_WORDS } from '@/ui/words/position-words';
 
 /** Where they are comfortable, and what they do not use. */
 export function ComfortFields() {

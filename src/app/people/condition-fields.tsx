@@ -5,8 +5,8 @@ import type { Hand } from '@/core/dose';
 import { HAND_SPOTS } from '@/core/hand';
 import { CONDITION_STATES, type PersonCondition, type PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 import { HandRecord } from './hand-record';
 
 const STATE_WORDS = {

@@ -4,9 +4,9 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import type { Hand } from '@/core/dose';
 import { HAND_SPOTS } from '@/core/hand';
 import type { ConditionState, PersonCondition, PersonFields } from '@/core/people';
-import { conditionName } from '@/ui/condition-words';
-import { FigureShapes } from '@/ui/hand-figure';
-import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from '@/ui/pair-of-hands';
+import { conditionName } from '@/ui/words/condition-words';
+import { FigureShapes } from '@/ui/hand/hand-figure';
+import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from '@/ui/hand/pair-of-hands';
 
 type Props = { onAdd: (hand: Hand, spotId: string) => void };
 

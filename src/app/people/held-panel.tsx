@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button, buttonClass } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button, buttonClass } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 
 type Props = { personId: string; name: string };
 
@@ -16,7 +16,7 @@ export function HeldPanel({ personId, name }: Props) {
   const [erasing, setErasing] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const erase = async () => {
-    const result = await call('DELETE', `/api/people/${personId}`, { name: typed });
+    const result = await requestJson('DELETE', `/api/people/${personId}`, { name: typed });
     if (!result.ok) return setTrouble(result.message);
     toast('The record is erased');
     router.push('/people');

@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { MEASURE_KINDS, MEASURES, type PersonFields } from '@/core/people';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 
 /** Years of measures come to hundreds; the newest are what is put right here. */
 const SHOWN_AT_FIRST = 20;
@@ -25,7 +25,7 @@ export function MeasureFields({ today }: { today: string }) {
       )}
       <Button
         className="mb-4"
-        onClick={() => prepend({ hand: 'R', kind: 'bend back', value: 40, on: today })}
+        onClick={() => prepend({ hand: 'R', kind: 'extension', value: 40, on: today })}
       >
         Add a measure
       </Button>

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
-import { pageData } from '@/server/lock/whose';
+import { Link } from '@/ui/page/link';
+import { pageData } from '@/server/lock/request-identity';
 import { listPeople } from '@/store/people';
-import { buttonClass } from '@/ui/button';
-import { Empty, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { Empty, Page, PageHead } from '@/ui/page/page';
 import { ArchivedPeople } from './archived-people';
 import { PeopleTable } from './people-table';
 

@@ -1,11 +1,11 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useState } from 'react';
 import { fullName, type Person } from '@/core/people';
-import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/condition-words';
-import { dayWithYear } from '@/ui/dates';
-import { Field, inputClass } from '@/ui/field';
+import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/words/condition-words';
+import { dayWithYear } from '@/ui/words/dates';
+import { Field, inputClass } from '@/ui/form/field';
 
 const matches = (person: Person, words: string): boolean => {
   const text = [

@@ -8,11 +8,11 @@ import { toast } from 'sonner';
 import { personFieldsSchema, type PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
 import type { Failure } from '@/core/result';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { ChangedElsewhere } from '@/ui/changed-elsewhere';
-import { ASSISTANCE_WORDS } from '@/ui/condition-words';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
+import { ASSISTANCE_WORDS } from '@/ui/words/condition-words';
+import { Field, inputClass } from '@/ui/form/field';
 import { ClearanceFields } from './clearance-fields';
 import { ComfortFields } from './comfort-fields';
 import { ConditionFields } from './condition-fields';
@@ -39,8 +39,8 @@ export function PersonForm({ personId, initial, today }: Props) {
       setTrouble(null);
       const body = { ...fields, conditions: fields.conditions.map(onItsSide) };
       const result = personId
-        ? await call<Saved>('PUT', `/api/people/${personId}`, { ...body, before: opened, over })
-        : await call<Saved>('POST', '/api/people', body);
+        ? await requestJson<Saved>('PUT', `/api/people/${personId}`, { ...body, before: opened, over })
+        : await requestJson<Saved>('POST', '/api/people', body);
       if (!result.ok) {
         setTrouble(result);
         return;

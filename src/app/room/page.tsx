@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { pageData, whoAsks } from '@/server/lock/whose';
+import { pageData, requesterKind } from '@/server/lock/request-identity';
 import { listOwn } from '@/store/own-movements';
 import { WithPutAway } from '@/ui/catalogue';
 import { RoomScreen } from './room-screen';
@@ -7,7 +7,7 @@ import { RoomScreen } from './room-screen';
 export const metadata: Metadata = { title: 'Room screen' };
 
 export default async function RoomPage() {
-  const asker = await whoAsks();
+  const asker = await requesterKind();
   const own = await listOwn(await pageData());
   return (
     <WithPutAway own={own.filter((o) => o.archived)}>

@@ -13,11 +13,11 @@ import {
   type RoomView,
 } from '@/core/teach';
 import { clockText } from '@/core/words';
-import { BreathSwell } from '@/ui/breath-swell';
-import { CountedHands } from '@/ui/counted-hands';
-import { useAwake } from '@/ui/use-awake';
-import { useClassClock } from '@/ui/use-class-clock';
-import { useFrame } from '@/ui/use-frame';
+import { BreathSwell } from '@/ui/cord/breath-swell';
+import { CountedHands } from '@/ui/hand/counted-hands';
+import { useAwake } from '@/ui/hooks/use-awake';
+import { useClassClock } from '@/ui/hooks/use-class-clock';
+import { useFrame } from '@/ui/hooks/use-frame';
 import { useRoom } from './use-room';
 
 /** The second window: hands, name, count, side and breath, to be read from across the room. No names. */

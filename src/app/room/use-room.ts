@@ -2,18 +2,18 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { ROOM_CHANNEL, steadyBeginning, viewFrom, type RoomMessage, type RoomView } from '@/core/teach';
-import { useWays } from '@/ui/use-ways';
-import { useRoomFeed } from '@/ui/use-room-feed';
+import { useCountSettings } from '@/ui/hooks/use-count-settings';
+import { useRoomFeed } from '@/ui/hooks/use-room-feed';
 
 const ASK_EVERY_MS = 2_000;
 
-export type Room = { readonly view: RoomView | null; readonly lost: boolean };
+export type RoomScreen = { readonly view: RoomView | null; readonly lost: boolean };
 
 /** The class as the instructor's screen tells it in this browser; else, for a helper's class, as the server has it. */
-export function useRoom(helpersClass: string | null): Room {
+export function useRoom(helpersClass: string | null): RoomScreen {
   const told = useToldView();
   const followed = useRoomFeed(told ? null : helpersClass);
-  const [{ mirror, style }] = useWays();
+  const [{ mirror, style }] = useCountSettings();
   return useMemo(() => {
     if (told || !followed) return { view: told, lost: false };
     const { feed, startedAtMs, lost } = followed;

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { RULE_LETTERS } from '@/core/plan';
-import { pageData } from '@/server/lock/whose';
-import { Page, PageHead } from '@/ui/page';
-import { TableHead } from '@/ui/table-head';
+import { pageData } from '@/server/lock/request-identity';
+import { Page, PageHead } from '@/ui/page/page';
+import { TableHead } from '@/ui/page/table-head';
 
 export const metadata: Metadata = { title: 'Rules' };
 

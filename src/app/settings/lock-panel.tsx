@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { SecretField } from '@/ui/secret-field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { SecretField } from '@/ui/form/secret-field';
 
 type Props = {
   locked: boolean;
@@ -23,7 +23,7 @@ export function LockPanel({ locked, name, idleMinutes }: Props) {
   const [again, setAgain] = useState('');
   const [trouble, setTrouble] = useState<string | null>(null);
   const send = async (passphrase: string, words: string) => {
-    const result = await call('PUT', '/api/lock', { now, passphrase });
+    const result = await requestJson('PUT', '/api/lock', { now, passphrase });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     for (const clear of [setNow, setNext, setAgain]) clear('');
@@ -36,7 +36,7 @@ export function LockPanel({ locked, name, idleMinutes }: Props) {
     void send(next, locked ? 'The passphrase is changed' : 'Oskil is locked from now on');
   };
   const lockNow = async () => {
-    const closed = await call('POST', '/api/lock/close');
+    const closed = await requestJson('POST', '/api/lock/close');
     if (closed.ok) window.location.assign('/lock');
     else setTrouble(closed.message);
   };

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
-import { database } from '@/server/database';
-import { instructorHere, pageData } from '@/server/lock/whose';
+import { Link } from '@/ui/page/link';
+import { database } from '@/server/shell/database';
+import { instructorHere, pageData } from '@/server/lock/request-identity';
 import { hasToken } from '@/server/api/token';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
-import { settingsNow, timeZones } from '@/server/settings';
-import { buttonClass } from '@/ui/button';
-import { Limits, Page, PageHead } from '@/ui/page';
+import { settingsNow, timeZones } from '@/server/shell/settings';
+import { buttonClass } from '@/ui/form/button';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { LockPanel } from './lock-panel';
 import { SettingsForm } from './settings-form';
 import { TokenPanel } from './token-panel';

@@ -7,11 +7,11 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { PAPERS } from '@/core/paper';
 import { settingsSchema, type Settings } from '@/core/venue';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import type { Failure } from '@/core/result';
-import { call } from '@/ui/call';
-import { ChangedElsewhere } from '@/ui/changed-elsewhere';
-import { Field, inputClass } from '@/ui/field';
+import { requestJson } from '@/ui/request-json';
+import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
+import { Field, inputClass } from '@/ui/form/field';
 
 /** What was saved, with what others changed meanwhile. */
 type Saved = { readonly saved: Settings; readonly beside?: string };
@@ -30,7 +30,7 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
   const saveOver = (over: boolean) =>
     handleSubmit(async (settings) => {
       const body = { ...settings, before: opened, over };
-      const result = await call<Saved>('PUT', '/api/settings', body);
+      const result = await requestJson<Saved>('PUT', '/api/settings', body);
       setTrouble(result.ok ? null : result);
       if (!result.ok) return;
       const { saved, beside } = result.value;

@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 
 /** The token for other programs: made, shown once, ended. */
 export function TokenPanel({ there }: { there: boolean }) {
@@ -13,14 +13,14 @@ export function TokenPanel({ there }: { there: boolean }) {
   const [token, setToken] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const make = async () => {
-    const result = await call<{ token: string }>('POST', '/api/token');
+    const result = await requestJson<{ token: string }>('POST', '/api/token');
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setToken(result.value.token);
     router.refresh();
   };
   const end = async () => {
-    const result = await call('DELETE', '/api/token');
+    const result = await requestJson('DELETE', '/api/token');
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setToken(null);

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { guarded } from '@/server/http';
+import { guarded } from '@/server/shell/http';
 
 /** The solver's WebAssembly, as it comes with its package: drafting asks no other machine for anything. */
 const FILE = join(process.cwd(), 'node_modules', 'highs', 'build', 'highs.wasm');

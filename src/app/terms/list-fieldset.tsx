@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 
 type Props = {
   legend: string;

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { termSpan } from '@/core/term';
 import { plural } from '@/core/words';
-import { pageData } from '@/server/lock/whose';
+import { pageData } from '@/server/lock/request-identity';
 import { listSeries } from '@/store/classes';
 import { listTerms, type StoredTerm } from '@/store/terms';
-import { buttonClass } from '@/ui/button';
-import { dayWithYear } from '@/ui/dates';
-import { Empty, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { dayWithYear } from '@/ui/words/dates';
+import { Empty, Page, PageHead } from '@/ui/page/page';
 
 export const metadata: Metadata = { title: 'Terms' };
 

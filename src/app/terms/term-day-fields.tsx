@@ -1,7 +1,7 @@
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { WEEKDAYS, type Term } from '@/core/term';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 import { ListFieldset } from './list-fieldset';
 
 /** The days of the week with a class, and when it starts. */

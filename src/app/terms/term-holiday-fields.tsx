@@ -1,7 +1,7 @@
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import type { Term } from '@/core/term';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 import { ListFieldset } from './list-fieldset';
 
 /** Days on which there is no class; a week that falls out as a whole is not counted. */

@@ -1,7 +1,7 @@
 import { useFormContext } from 'react-hook-form';
 import { PHASES, type Term } from '@/core/term';
-import { inputClass } from '@/ui/field';
-import { TableHead } from '@/ui/table-head';
+import { inputClass } from '@/ui/form/field';
+import { TableHead } from '@/ui/page/table-head';
 
 /** What each week is for, and which are lighter. */
 export function TermWeekFields() {

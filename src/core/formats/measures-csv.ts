@@ -1,4 +1,11 @@
-import { MEASURE_KINDS, MEASURES, measureSchema, type Measure, type MeasureKind } from '../people';
+import {
+  currentKind,
+  MEASURE_KINDS,
+  MEASURES,
+  measureSchema,
+  type Measure,
+  type MeasureKind,
+} from '../people';
 import { fail, ok, type Result } from '../result';
 import { choiceCell, choiceWords, dayCell, numberCell, textCell } from './cells';
 import { column, readTable, writeTable, type Table, type TableRow } from './table-csv';
@@ -11,7 +18,9 @@ export type MeasureLine = Measure & {
 };
 
 const HANDS = { left: 'L', right: 'R', both: 'both' } as const;
-const KINDS = Object.fromEntries(MEASURE_KINDS.map((k) => [k, k])) as Record<string, MeasureKind>;
+const kindCell = choiceCell(
+  Object.fromEntries(MEASURE_KINDS.map((k) => [k, k])) as Record<string, MeasureKind>,
+);
 
 export const MEASURES_TABLE: Table<MeasureLine> = {
   what: 'measures',
@@ -19,7 +28,9 @@ export const MEASURES_TABLE: Table<MeasureLine> = {
     column<MeasureLine, 'firstName'>('first name', 'firstName', String, textCell(40)),
     column<MeasureLine, 'initial'>('initial', 'initial', String, textCell(1)),
     column<MeasureLine, 'on'>('day', 'on', String, dayCell),
-    column<MeasureLine, 'kind'>('measure', 'kind', String, choiceCell(KINDS)),
+    column<MeasureLine, 'kind'>('measure', 'kind', String, (cell) =>
+      kindCell(currentKind(cell.toLowerCase())),
+    ),
     column<MeasureLine, 'hand'>('hand', 'hand', choiceWords(HANDS), choiceCell(HANDS)),
     column<MeasureLine, 'value'>('value', 'value', String, numberCell(0, 600)),
     column<MeasureLine, 'unit'>('unit', 'unit', String, textCell(20)),

@@ -1,4 +1,4 @@
-import { personFieldsSchema, UNSAID, type PersonCondition, type PersonFields } from '../people';
+import { personFieldsSchema, RECORD_DEFAULTS, type PersonCondition, type PersonFields } from '../people';
 import type { Result } from '../result';
 import { readCsv, writeCsv, type CsvFile } from './csv';
 
@@ -83,7 +83,7 @@ function rowToPerson(
     notes: [cell('notes'), ...conditions.unknown].filter(Boolean).join('; '),
     conditions: conditions.found,
     clearances: [],
-    ...UNSAID,
+    ...RECORD_DEFAULTS,
   });
   const problems = [
     ...(parsed.success ? [] : parsed.error.issues.map((i) => i.message)),

@@ -1,7 +1,7 @@
 import type { Hand } from '../dose';
 import { DIGITS, type DigitName } from './joints';
 import { loopPose, startPose, tellingPose, type MovementFigure } from './motion';
-import { seenBy } from './place';
+import { projectHand } from './place';
 import { blend, type FullPose } from './pose';
 import { sceneHands, type Stage } from './scene';
 import { sub, type Vec } from './vector';
@@ -23,7 +23,7 @@ export function motionArrow(
   const path = posesOnTheWay(figure).map((pose) => {
     const poses = hand === 'L' ? { L: pose, R: still } : { L: still, R: pose };
     const { hands, camera } = sceneHands(figure, { ...stage, poses });
-    return seenBy(hands[hand], camera);
+    return projectHand(hands[hand], camera);
   });
   const tracks = DIGITS.map((d: DigitName) => path.map((seen) => seen.digits[d].at(-1)!));
   const longest = tracks.sort((a, b) => lengthOf(b) - lengthOf(a))[0]!;

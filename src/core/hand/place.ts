@@ -34,7 +34,7 @@ export function placedHand(pose: Pose, place: Place, left: boolean): SeenHand {
 }
 
 /** A placed hand as the camera sees it: x right, y down, z toward the viewer. */
-export function seenBy(hand: SeenHand, camera: Camera): SeenHand {
+export function projectHand(hand: SeenHand, camera: Camera): SeenHand {
   const see = seeing(camera);
   return mapHand(hand, see, see);
 }
@@ -49,7 +49,7 @@ export function seeing({ yaw, tip }: Camera): (v: Vec) => Vec {
 }
 
 export const seenHand = (pose: Pose, place: Place, left: boolean): SeenHand =>
-  seenBy(placedHand(pose, place, left), STRAIGHT_ON);
+  projectHand(placedHand(pose, place, left), STRAIGHT_ON);
 
 function mapHand(hand: SeenHand, point: (v: Vec) => Vec, direction: (v: Vec) => Vec): SeenHand {
   const each = <T>(record: Readonly<Record<DigitName, T>>, f: (t: T) => T) =>

@@ -3,7 +3,15 @@ import { handParts, painted, type FigureShape, type Part } from './figure';
 import { groundUnder } from './ground';
 import { FINGER_NAMES, type StageAxis } from './joints';
 import { keyPoses, type FigureView, type MovementFigure } from './motion';
-import { placedHand, seeing, seenBy, type Camera, type HandView, type Place, type SeenHand } from './place';
+import {
+  placedHand,
+  seeing,
+  projectHand,
+  type Camera,
+  type HandView,
+  type Place,
+  type SeenHand,
+} from './place';
 import { fullPose, type FullPose } from './pose';
 import { propBetween, propInHand, SHARED } from './prop-shape';
 import { APART_MM, SCENES, type Box, type Helper, type SceneSpec, type Spot } from './scenes';
@@ -56,7 +64,7 @@ function grown({ x, y, w, h }: Box, { motion }: MovementFigure): Box {
 /** Both hands, what they hold and what they rest on, in painting order. */
 export function sceneShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
   const { hands, camera } = sceneHands(figure, stage);
-  const seen = { L: seenBy(hands.L, camera), R: seenBy(hands.R, camera) };
+  const seen = { L: projectHand(hands.L, camera), R: projectHand(hands.R, camera) };
   return painted([
     ...handParts(seen.L),
     ...handParts(seen.R),
@@ -73,7 +81,7 @@ export function handByHandShapes(
   const { hands, camera } = sceneHands(figure, stage);
   const [groundL = [], groundR = []] = groundParts(figure, stage, hands, camera).map((part) => [part]);
   const one = (hand: Hand, ground: readonly Part[]) => {
-    const seen = seenBy(hands[hand], camera);
+    const seen = projectHand(hands[hand], camera);
     const works = stage.working === 'both' || stage.working === hand;
     const held = figure.prop && works ? propInHand(figure.prop, seen, stage.poses[hand]) : [];
     return painted([...handParts(seen), ...held, ...ground]);

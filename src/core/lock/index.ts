@@ -7,7 +7,7 @@ export {
   plainCode,
   waitLeft,
   type Counted,
-} from './guesses';
+} from './attempts';
 export { LOOPBACK, isOwnHost, isOwnOrigin, readNames, readOrigin, type Addresses } from './hosts';
 export { mixesAlphabets, plainName } from './names';
-export { isOpenToAll, mayPass, needsToken, takesToken, type Asker } from './passes';
+export { isOpenToAll, canAccess, needsToken, takesToken, type Asker } from './access';

@@ -3,7 +3,7 @@ import type { Change } from './real-change';
 import type { MeasureResult } from './results';
 
 /** Under this many people nothing is told of a group, so that nobody can be guessed. */
-export const FEWEST_TOLD = 5;
+export const MIN_GROUP_REPORTED = 5;
 
 export type GroupLine = {
   readonly kind: MeasureKind;
@@ -38,8 +38,8 @@ export function groupSummary(people: readonly (readonly MeasureResult[])[]): Gro
   });
   const measured = all.filter((l) => l.people > 0);
   return {
-    lines: measured.filter((l) => l.people >= FEWEST_TOLD),
-    kept: measured.filter((l) => l.people < FEWEST_TOLD).map((l) => l.kind),
+    lines: measured.filter((l) => l.people >= MIN_GROUP_REPORTED),
+    kept: measured.filter((l) => l.people < MIN_GROUP_REPORTED).map((l) => l.kind),
   };
 }
 

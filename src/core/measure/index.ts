@@ -13,7 +13,7 @@ export {
   type GripTest,
   type GripTrial,
 } from './grip-test';
-export { FEWEST_TOLD, groupSummary, type GroupSummary } from './group-summary';
+export { MIN_GROUP_REPORTED, groupSummary, type GroupSummary } from './group-summary';
 export {
   CLASSES_LOOKED_AT,
   LOOK_BACK_FROM_DAYS,

@@ -11,7 +11,7 @@ import {
   type PlanCheck,
   type Row,
 } from '../plan';
-import { shortWay, waysAsked, type KnownWays, type Verdict } from '../screening';
+import { shortAdaptation, adaptationsAsked, type KnownAdaptations, type Verdict } from '../screening';
 
 /** People who do a row in the same way of their own. */
 export type OwnWayLine = { readonly way: string; readonly names: readonly string[] };
@@ -71,7 +71,7 @@ function cueLine(
   { timing, verdicts }: Pick<PlanCheck, 'timing' | 'verdicts'>,
   { catalogue, people }: ClassFacts,
   index: number,
-  throughout: ReadonlyMap<string, KnownWays>,
+  throughout: ReadonlyMap<string, KnownAdaptations>,
 ): CueLine {
   const { startMs, handOut, collect } = timing.rows[index]!;
   const propWords = (id: string | null): string | null =>
@@ -106,12 +106,12 @@ function waysOf(
   dose: Dose,
   verdicts: ReadonlyMap<string, Verdict> | undefined,
   people: readonly Person[],
-  throughout: ReadonlyMap<string, KnownWays>,
+  throughout: ReadonlyMap<string, KnownAdaptations>,
 ): readonly OwnWayLine[] {
   const byWay = new Map<string, string[]>();
   for (const person of people) {
     const verdict = verdicts?.get(person.id);
-    const way = verdict ? shortWay(verdict, dose, throughout.get(person.id)!) : '';
+    const way = verdict ? shortAdaptation(verdict, dose, throughout.get(person.id)!) : '';
     if (way) byWay.set(way, [...(byWay.get(way) ?? []), fullName(person)]);
   }
   return [...byWay].map(([way, names]) => ({ way, names }));
@@ -130,11 +130,11 @@ const REST_WORDS = {
 function askedThroughout(
   verdicts: PlanCheck['verdicts'],
   people: readonly Person[],
-): ReadonlyMap<string, KnownWays> {
+): ReadonlyMap<string, KnownAdaptations> {
   const rows = [...verdicts.values()];
   return new Map(
     people.map((p) => {
-      const asked = rows.flatMap((of) => [...waysAsked(of.get(p.id) ?? null)]);
+      const asked = rows.flatMap((of) => [...adaptationsAsked(of.get(p.id) ?? null)]);
       const often = asked.filter(
         (a) => asked.filter((b) => b === a).length >= rows.length * THROUGHOUT_SHARE,
       );

@@ -1,4 +1,4 @@
-import { FEWEST_TOLD, type GroupSummary } from '../measure';
+import { MIN_GROUP_REPORTED, type GroupSummary } from '../measure';
 import { MEASURES } from '../people';
 import { nameList, plural } from '../words';
 import { paragraph, soft, words, type SheetBlock } from './sheet';
@@ -48,12 +48,12 @@ export function hostSummary({
             },
           ],
         }
-      : words(`Nothing was measured twice of ${FEWEST_TOLD} people or more.`),
+      : words(`Nothing was measured twice of ${MIN_GROUP_REPORTED} people or more.`),
     ...(kept.length > 0
       ? [
           paragraph(
             soft(
-              `Measured of fewer than ${FEWEST_TOLD} and so not told: ${nameList(
+              `Measured of fewer than ${MIN_GROUP_REPORTED} and so not told: ${nameList(
                 kept.map((k) => MEASURES[k].name.toLowerCase()),
                 10,
               )}.`,

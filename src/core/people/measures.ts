@@ -1,8 +1,17 @@
 import { z } from 'zod';
 import { daySchema } from '../days';
 
-export const WRIST_RANGES = ['bend', 'bend back', 'toward the thumb', 'toward the little finger'] as const;
+export const WRIST_RANGES = ['flexion', 'extension', 'radial', 'ulnar'] as const;
 export type WristRange = (typeof WRIST_RANGES)[number];
+
+/** In plain words; earlier versions kept them so in files and snapshots. */
+export const WRIST_RANGE_WORDS: Readonly<Record<WristRange, string>> = {
+  flexion: 'bend',
+  extension: 'bend back',
+  radial: 'toward the thumb',
+  ulnar: 'toward the little finger',
+};
+
 export const MEASURE_KINDS = [
   'grip',
   'press',
@@ -14,6 +23,10 @@ export const MEASURE_KINDS = [
   'morning stiffness',
 ] as const;
 export type MeasureKind = (typeof MEASURE_KINDS)[number];
+
+/** As kept now, whichever version kept it. */
+export const currentKind = (kind: string): string =>
+  WRIST_RANGES.find((range) => WRIST_RANGE_WORDS[range] === kind) ?? kind;
 
 /** What a kind of measure is: how it is called, in what steps, what is better, and what counts as a real change. */
 export type MeasureFacts = {
@@ -57,25 +70,25 @@ export const MEASURES: Readonly<Record<MeasureKind, MeasureFacts>> = {
     most: 120,
     how: 'Seated at a table, the scale before them: press with the flat hand for six seconds, breathing.',
   },
-  bend: {
+  flexion: {
     ...DEGREES,
     name: 'Wrist bend',
     most: 120,
     how: 'Forearm on the table, hand over its edge: let the hand sink as far as it goes by itself.',
   },
-  'bend back': {
+  extension: {
     ...DEGREES,
     name: 'Wrist bend back',
     most: 120,
     how: 'Forearm on the table, fingers loose: lift the hand as far as it goes by itself.',
   },
-  'toward the thumb': {
+  radial: {
     ...DEGREES,
     name: 'Wrist toward the thumb',
     most: 60,
     how: 'Forearm and palm flat on the table: slide the hand toward the thumb.',
   },
-  'toward the little finger': {
+  ulnar: {
     ...DEGREES,
     name: 'Wrist toward the little finger',
     most: 80,

@@ -98,7 +98,7 @@ export const fullName = (p: Pick<Person, 'firstName' | 'initial'>): string =>
   p.initial ? `${p.firstName} ${p.initial}` : p.firstName;
 
 /** What older records do not say yet. */
-export const UNSAID = {
+export const RECORD_DEFAULTS = {
   positions: ['chair', 'table'] as Person['positions'],
   propsOut: [] as string[],
   measures: [] as Measure[],

@@ -1,6 +1,6 @@
 export { atRung, movementOfRow, rungOf } from './at-rung';
-export { blockSchema, type Block, type BlockFields } from './block';
-export { changedRows } from './changed-rows';
+export { blockSchema, type Block, type BlockFields } from './edit/block';
+export { changedRows } from './look/changed-rows';
 export {
   checkOf,
   checkPlan,
@@ -10,11 +10,11 @@ export {
   type ClassFacts,
   type PlanCheck,
   type PlanContext,
-} from './check';
-export { comparePlans } from './compare';
-export { chosenRows, duplicateRows, insertRows, moveRows, removeRows } from './copy-rows';
-export { coverageGaps, fillersFor, planMoves, usualMoves, type Filler } from './coverage-gaps';
-export { LONGEST_EFFORT_MS, isEffort } from './effort';
+} from './check/check';
+export { comparePlans } from './look/compare';
+export { chosenRows, duplicateRows, insertRows, moveRows, removeRows } from './edit/copy-rows';
+export { coverageGaps, fillersFor, planMoves, usualMoves, type Filler } from './check/coverage-gaps';
+export { LONGEST_EFFORT_MS, isEffort } from './check/effort';
 export {
   baselineWords,
   leftOutIn,
@@ -22,7 +22,7 @@ export {
   type Finding,
   type RuleContext,
   type Severity,
-} from './finding';
+} from './check/finding';
 export {
   levelOf,
   mostOf,
@@ -31,19 +31,19 @@ export {
   workedByRows,
   type MappedRow,
   type SpotValues,
-} from './hand-map';
-export { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from './history';
-export { gradeCounts, type KitLine } from './kit';
-export { FIRST_CLASSES } from './limits';
-export { mapMovementRows, onlyRows } from './map-rows';
-export { mendEffect, type MendEffect } from './mend-effect';
-export { editsSince, standsBeside } from './merge';
-export { muteOf, muteStep, unmuteStep, withoutMutes } from './mute';
-export { cautionsOf, rowCosts, troubleIn } from './needs';
-export { neighbourPlace } from './neighbour-place';
-export { newClassSchema, type NewClassFields } from './new-class';
-export { freshRowId, insertBeside, newMovementRow, rowStep } from './new-rows';
-export { correctedMs, learnedPace, paceWords, type Pace, type PaceSample } from './pace';
+} from './look/hand-map';
+export { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from './edit/history';
+export { gradeCounts, type KitLine } from './check/kit';
+export { FIRST_CLASSES } from './check/limits';
+export { mapMovementRows, onlyRows } from './edit/map-rows';
+export { mendEffect, type MendEffect } from './check/mend-effect';
+export { editsSince, commutesWith } from './edit/merge';
+export { muteOf, muteStep, unmuteStep, withoutMutes } from './edit/mute';
+export { cautionsOf, rowCosts, troubleIn } from './check/needs';
+export { neighbourPlace } from './check/neighbour-place';
+export { newClassSchema, type NewClassFields } from './edit/new-class';
+export { freshRowId, insertBeside, newMovementRow, rowStep } from './edit/new-rows';
+export { correctedMs, learnedPace, paceWords, type Pace, type PaceSample } from './check/pace';
 export {
   SECTION_NAMES,
   bpmSchema,
@@ -59,17 +59,17 @@ export {
   type Row,
   type Section,
 } from './plan';
-export { replaceRows } from './replace';
-export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from './reserve';
-export { rowTitle } from './row-title';
-export { RULE_LETTERS, ruleOf } from './rules';
-export { fewNew } from './rules/progress/few-new';
-export { steepRises } from './rules/progress/gentle-rise';
-export { oneChange } from './rules/progress/one-change';
-export { findingsOf } from './rules/rule';
-export { rankedCuts, type Cut } from './shorten';
-export { MOST_STEPS, applyStep, stepSchema, type PlanStep } from './step';
-export { OPPOSITE_STRETCH, stretchDirections } from './stretch-directions';
-export { planTiming, scriptContextOf, type PlanTiming, type RowTiming } from './timing';
-export { rowTraces, type ReserveSample, type RowTrace } from './traces';
-export { NO_VOLUME, addVolume, planVolume, rowVolume, type Volume } from './volume';
+export { replaceRows } from './edit/replace';
+export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from './check/reserve';
+export { rowTitle } from './look/row-title';
+export { RULE_LETTERS, ruleOf } from './check/rules';
+export { fewNew } from './check/rules/progress/few-new';
+export { steepRises } from './check/rules/progress/gentle-rise';
+export { oneChange } from './check/rules/progress/one-change';
+export { findingsOf } from './check/rules/rule';
+export { rankedCuts, type Cut } from './check/shorten';
+export { MOST_STEPS, applyStep, stepSchema, type PlanStep } from './edit/step';
+export { OPPOSITE_STRETCH, stretchDirections } from './check/stretch-directions';
+export { planTiming, scriptContextOf, type PlanTiming, type RowTiming } from './check/timing';
+export { rowTraces, type ReserveSample, type RowTrace } from './look/traces';
+export { NO_VOLUME, addVolume, planVolume, rowVolume, type Volume } from './check/volume';

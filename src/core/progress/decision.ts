@@ -19,7 +19,7 @@ export type Outcome = {
   readonly formLost: number;
 };
 
-export type Standing = {
+export type ProgressState = {
   /** A joint of this family is in flare now. */
   readonly flare: boolean;
   /** A flare has settled since the last class. */
@@ -52,7 +52,7 @@ const LONG_BREAK = 6;
  * What the rules of progress propose after a class; the gentlest answer that applies is given.
  * `outcomes` are this person's classes of the series so far, oldest first, classes missed among them.
  */
-export function decide(outcomes: readonly Outcome[], standing: Standing): Decision {
+export function decide(outcomes: readonly Outcome[], standing: ProgressState): Decision {
   if (standing.flare)
     return {
       kind: 'flare',
@@ -110,7 +110,7 @@ function away(missed: number, taken: number): Decision {
 
 function reasonsToStepBack(
   { painRise, worseLater, effort, formLost }: Outcome,
-  { effortTarget }: Standing,
+  { effortTarget }: ProgressState,
 ): string[] {
   return [
     ...(painRise !== null && painRise >= PAIN_ROSE ? [`pain rose by ${painRise}`] : []),
@@ -123,7 +123,7 @@ function reasonsToStepBack(
 }
 
 /** Everything that keeps somebody where they are: unknown counts as not yet. */
-function reasonsToStay(came: readonly Outcome[], { effortTarget }: Standing): string[] {
+function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState): string[] {
   const lastTwo = came.slice(-2);
   if (lastTwo.length < 2) return ['two classes are needed to tell'];
   const easy = Math.max(EASY, effortTarget);

@@ -3,7 +3,7 @@ import { primaryCount } from '../dose';
 import { movementOfRow, movementRows, type MovementRow, type Plan } from '../plan';
 import type { Person } from '../people';
 import { verdictFor, type ScreeningContext } from '../screening';
-import type { CallAnswer, Mark, RowRecord, WrapUpPerson } from '../teach';
+import type { FollowUpAnswer, Mark, RowRecord, WrapUpPerson } from '../teach';
 import type { Outcome } from './decision';
 import { FAMILIES, familyOf, type Family } from './family';
 
@@ -15,7 +15,7 @@ export type TaughtClass = {
   readonly record: ReadonlyMap<string, RowRecord>;
   readonly marks: readonly Mark[];
   readonly attendance: readonly WrapUpPerson[];
-  readonly answers: readonly CallAnswer[];
+  readonly answers: readonly FollowUpAnswer[];
 };
 
 /** The families a class has rows of, in their order, each with its rows. */
@@ -90,7 +90,7 @@ function painRise(line: WrapUpPerson): number | null {
   return rises.length > 0 ? Math.max(...rises) : null;
 }
 
-function worseLater(answers: readonly CallAnswer[], personId: string): boolean | null {
+function worseLater(answers: readonly FollowUpAnswer[], personId: string): boolean | null {
   const own = answers.filter((a) => a.personId === personId);
   return own.length === 0 ? null : own.some((a) => a.worse);
 }

@@ -1,7 +1,7 @@
 import type { Catalogue, Movement } from '../catalogue';
 import type { Hand } from '../dose';
 import { rangeDemand, type MovementFigure } from '../hand';
-import { latestMeasure, WRIST_RANGES, type Person, type WristRange } from '../people';
+import { latestMeasure, WRIST_RANGES, WRIST_RANGE_WORDS, type Person, type WristRange } from '../people';
 import type { ArcLimit } from './adaptation';
 import type { Hit } from './hit';
 
@@ -15,10 +15,10 @@ export function wristDemand(figure: MovementFigure): Readonly<Record<WristRange,
   const flexion = demand['wrist.flexion'] ?? { min: 0, max: 0 };
   const ulnar = demand['wrist.ulnar'] ?? { min: 0, max: 0 };
   const found = {
-    bend: Math.max(0, flexion.max),
-    'bend back': Math.max(0, -flexion.min),
-    'toward the thumb': Math.max(0, -ulnar.min),
-    'toward the little finger': Math.max(0, ulnar.max),
+    flexion: Math.max(0, flexion.max),
+    extension: Math.max(0, -flexion.min),
+    radial: Math.max(0, -ulnar.min),
+    ulnar: Math.max(0, ulnar.max),
   };
   demands.set(figure, found);
   return found;
@@ -37,6 +37,8 @@ export function arcHits(person: Person, hand: Hand, movement: Movement, catalogu
       : [];
   });
   if (arcs.length === 0) return [];
-  const words = arcs.map((a) => `${a.direction} to ${a.toDeg} degrees, not ${a.askedDeg}`).join('; ');
+  const words = arcs
+    .map((a) => `${WRIST_RANGE_WORDS[a.direction]} to ${a.toDeg} degrees, not ${a.askedDeg}`)
+    .join('; ');
   return [{ verdict: 'adapt', because: 'this wrist was measured to go less far', how: words, ask: { arcs } }];
 }

@@ -6,4 +6,4 @@ export type DoseLike = Pick<Dose, 'count'>;
 export const primaryHoldMs = ({ count }: DoseLike): number => (count.mode === 'hold' ? count.holdMs : 0);
 
 /** All that a caution may ask of a dose, as a word: doses that share it are judged alike. */
-export const doseWord = (dose: DoseLike): string => String(primaryHoldMs(dose));
+export const doseKey = (dose: DoseLike): string => String(primaryHoldMs(dose));

@@ -1,6 +1,6 @@
 export { adaptedDose } from './adaptation';
 export { NOTHING_NEW, asToday, checkInSchema, type CheckIn } from './check-in';
-export { doseWord } from './dose-facts';
+export { doseKey } from './dose-facts';
 export type { CautionTable, ScreeningContext } from './hits';
 export { clauseMatches, type CautionRule, type Condition } from './rule';
 export {
@@ -12,4 +12,4 @@ export {
   type Verdict,
   type VerdictKind,
 } from './verdict';
-export { shortWay, wayWords, waysAsked, type KnownWays } from './way-words';
+export { shortAdaptation, adaptationText, adaptationsAsked, type KnownAdaptations } from './adaptation-text';

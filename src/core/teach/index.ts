@@ -1,13 +1,13 @@
-export { noted, withOwnWay } from './asides';
+export { noted, withOwnWay } from './notes-and-own-rungs';
 export { seenZero, steeredZero } from './audio-clock';
 export { breathAt, type BreathNow } from './breath';
-export { callAnswerSchema, dueCalls, type CallAnswer, type CallSlot } from './calls';
+export { followUpAnswerSchema, dueFollowUps, type FollowUpAnswer, type FollowUpSlot } from './follow-ups';
 export { changesMade, chosenChanges, type ChangeMade } from './changes-made';
 export { classTimeAtOpening, steadyBeginning } from './class-clock';
 export { isStaying, longestStay, paced } from './count-commands';
 export { withEdits } from './count-edits';
 export { COUNT_ORDERS, COUNT_UNITS, USUAL_STYLE, countStyleSchema } from './count-style';
-export { faceOf } from './face';
+export { faceOf } from './count-display';
 export { ADVICE_SIGNS, STOP_SIGNS, incidentSchema, type Incident } from './incident';
 export { proposals, type Proposal } from './keep-to-time';
 export {
@@ -34,7 +34,7 @@ export {
   type RoomRow,
   type RoomView,
 } from './room-screen';
-export { sayingsOf } from './sayings';
+export { sayingsOf } from './speech';
 export { countsOn, numberedOn } from './series';
 export { rowsOfSnapshot, taughtPlan, type Snapshot } from './snapshot';
 export {
@@ -50,7 +50,7 @@ export {
 export type { TaughtRow } from './taught-row';
 export { NO_VOICE, changeWord, ticksOf, type RowVoice, type Tone } from './ticks';
 export { begin, command, flow, type TeachCommand } from './transport';
-export { letterWords, mayHelp, withWaiting, type EventsBody, type Letter } from './waiting';
+export { letterWords, mayHelp, withWaiting, type EventsBody, type Letter } from './outbox';
 export { mergeWrapUps } from './wrap-up-merge';
 export {
   draftFor,

@@ -10,7 +10,7 @@ import type { HandVerdict } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
 import { strangeRows } from '@/core/formats';
 import type { Db } from '@/store/db';
-import { catalogueNow } from '../catalogue';
+import { catalogueNow } from '../catalogue/catalogue';
 import type {
   catalogueReplySchema,
   checkReplySchema,

@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { readBackupName, toRemove, type BackupFile } from '@/core/backup';
 import { keepToOneself } from '@/store/open';
-import { dataFolder } from '../database';
+import { dataFolder } from '../shell/database';
 
 export const backupFolder = (): string => join(dataFolder(), 'backups');
 
@@ -48,6 +48,6 @@ export function clearOpened(folder = backupFolder()): void {
 }
 
 /** Take away those that are one too many, now that one was made. */
-export function thinOut(made: string, folder = backupFolder()): void {
+export function applyRetention(made: string, folder = backupFolder()): void {
   for (const name of toRemove(namesIn(folder), made)) rmSync(join(folder, name), { force: true });
 }

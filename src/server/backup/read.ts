@@ -6,7 +6,7 @@ import { DAMAGED, isRow, readHeader, readLine, type BackupHeader } from '@/core/
 import { extrasSchema } from '@/core/formats';
 import { fail, ok, type Result } from '@/core/result';
 import type { Database, Db } from '@/store/db';
-import { filling } from '@/store/fill-tables';
+import { tableRestorer } from '@/store/fill-tables';
 import { MIGRATIONS, migrate } from '@/store/migrate';
 import { openPglite } from '@/store/pglite';
 import { OPENED } from './folder';
@@ -140,7 +140,7 @@ async function* linesOf(path: string): AsyncGenerator<string> {
 
 /** Rows into their tables as they come. */
 async function fill(tx: Db, path: string): Promise<void> {
-  const { put, finish } = await filling(tx);
+  const { put, finish } = await tableRestorer(tx);
   for await (const line of linesOf(path)) {
     const read = readLine(line);
     if (read && isRow(read)) await put(read[0], line.slice(line.indexOf(',') + 1, -1));

@@ -2,13 +2,13 @@ import { changesOf, type Changes } from '@/core/backup';
 import { fail, ok, type Result } from '@/core/result';
 import { emptyTables, HELD, isTeaching, rowsOf, tablesInOrder, withNobodyWriting } from '@/store/backup';
 import type { Database, Db } from '@/store/db';
-import { filling } from '@/store/fill-tables';
-import { lookForDamage, noMoreDamaged } from '../soundness';
-import { putFilesAside } from '../database';
+import { tableRestorer } from '@/store/fill-tables';
+import { lookForDamage, noMoreDamaged } from '../shell/soundness';
+import { putFilesAside } from '../shell/database';
 import { backupPath } from './folder';
 import { openBackup } from './read';
 import { makeBackup, type MadeAt } from './write';
-import { isDamage } from '@/store/sound';
+import { isDamage } from '@/store/integrity';
 
 const NOT_THERE = fail('not-found', 'There is no such backup.');
 const NOT_TOLD = fail(
@@ -75,7 +75,7 @@ export async function restoreBackup(db: Db, name: string, at: MadeAt): Promise<R
 export async function copyAll(from: Database, into: Db): Promise<void> {
   const shapes = await tablesInOrder(into);
   await emptyTables(into, shapes);
-  const { put, finish } = await filling(into);
+  const { put, finish } = await tableRestorer(into);
   await from.transaction(async (tx) => {
     for (const shape of shapes) for await (const row of rowsOf(tx, shape)) await put(shape.name, row);
   });

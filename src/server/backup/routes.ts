@@ -3,10 +3,10 @@ import { Readable } from 'node:stream';
 import type { ReadableStream } from 'node:stream/web';
 import { z } from 'zod';
 import { fail } from '@/core/result';
-import { takeIn } from '@/store/instructors';
-import { database } from '../database';
-import { answered, failed, guarded, jsonRoute } from '../http';
-import { bringBackup } from './bring';
+import { adoptOrphans } from '@/store/instructors';
+import { database } from '../shell/database';
+import { answered, failed, guarded, jsonRoute } from '../shell/http';
+import { uploadBackup } from './upload';
 import { backUp, inTurn, madeNow } from './daily';
 import { backupPath } from './folder';
 import { restoreBackup } from './restore';
@@ -19,14 +19,14 @@ export const backUpNow = jsonRoute(nothing, () => backUp('asked for'));
 export const restoreNow = jsonRoute(nothing, async (_, __, { name }, asker) => {
   const db = await database();
   const restored = await inTurn(() => restoreBackup(db, name ?? '', madeNow()));
-  if (restored.ok && asker.kind === 'instructor' && asker.id) await takeIn(db, asker.id);
+  if (restored.ok && asker.kind === 'instructor' && asker.id) await adoptOrphans(db, asker.id);
   return restored;
 });
 
 /** The file itself is the body, so that it need not fit in memory. */
 export const bringOne = guarded(async ({ request }) => {
   const brought = request.body
-    ? await bringBackup(request.body as ReadableStream<Uint8Array>, madeNow(), { inTurn })
+    ? await uploadBackup(request.body as ReadableStream<Uint8Array>, madeNow(), { inTurn })
     : ({ ok: false, code: 'empty', message: 'This file is empty.' } as const);
   return answered(brought);
 });

@@ -6,11 +6,11 @@ import { createGzip } from 'node:zlib';
 import { backupName, damageSentence, type BackupKind } from '@/core/backup';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { isDamage } from '@/store/sound';
+import { isDamage } from '@/store/integrity';
 import { sync } from '@/store/sync';
-import { damagedNow, lookForDamage } from '../soundness';
-import { codeOf, FULL, NOT_WRITABLE } from '../troubles';
-import { backupFolder, PART, readyFolder, thinOut } from './folder';
+import { damagedNow, lookForDamage } from '../shell/soundness';
+import { codeOf, FULL, NOT_WRITABLE } from '../shell/troubles';
+import { backupFolder, PART, readyFolder, applyRetention } from './folder';
 import { backupLines } from './lines';
 import { verify } from './verify';
 
@@ -50,7 +50,7 @@ export async function makeBackup(
     }
     await files.rename(part, join(folder, name));
     await sync(folder);
-    thinOut(name, folder);
+    applyRetention(name, folder);
     return ok({ name });
   } catch (error) {
     rmSync(part, { force: true });

@@ -2,13 +2,13 @@ import {
   isOpenToAll,
   isOwnHost,
   isOwnOrigin,
-  mayPass,
+  canAccess,
   needsToken,
   takesToken,
   type Asker,
 } from '@/core/lock';
 import { tokenHolder } from '../api/token';
-import { database } from '../database';
+import { database } from '../shell/database';
 import { addresses } from './addresses';
 import { cookieIn, SESSION_COOKIE } from './cookies';
 import { askerOf } from './lock';
@@ -54,7 +54,7 @@ export async function atTheGate(
   if (what === 'route' && isForeign(headers)) return stop('foreign-origin');
   const asker = await askerWith(headers, path);
   if ('stop' in asker) return asker;
-  if (mayPass(asker, path)) return { asker };
+  if (canAccess(asker, path)) return { asker };
   if (asker.kind === 'instructor') return stop('coordinator');
   return stop('classId' in asker ? 'helper' : 'locked');
 }

@@ -25,8 +25,8 @@ import {
   type CodeKind,
   type Session,
 } from '@/store/sessions';
-import { idFrom } from '../ids';
-import { today } from '../today';
+import { idFrom } from '../shell/ids';
+import { today } from '../shell/today';
 import { listensBeyond } from './addresses';
 import { hashPassphrase, isPassphrase, NOBODYS_PASSPHRASE } from './passphrase';
 import { aimAt, startTry, type Caller } from './tries';

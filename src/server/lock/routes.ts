@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { database } from '../database';
-import { atGate, failed, guarded, jsonRoute, readJson } from '../http';
+import { database } from '../shell/database';
+import { atGate, failed, guarded, jsonRoute, readJson } from '../shell/http';
 import { browserCookie, cookieIn, SESSION_COOKIE, sessionCookie } from './cookies';
 import {
   changeOwnPassphrase,
@@ -12,7 +12,7 @@ import {
   setPassphrase,
 } from './lock';
 import { callerOf } from './tries';
-import { instructorWho } from './whose';
+import { instructorWho } from './request-identity';
 
 /** The answer to whoever is let in, or let out: what it says besides, with the cookie. */
 export function withSession<T extends { readonly token: string | null; readonly browser?: string | null }>(

@@ -11,7 +11,7 @@ import {
   type Tag,
   type WordMark,
 } from '@/core/paper';
-import type { Bytes } from '../out-file';
+import type { Bytes } from '../files/download-file';
 import { paperFonts, printable, type FontName, type Fonts } from './fonts';
 
 /** Who speaks it, for a reader. */

@@ -11,9 +11,9 @@ import {
 import { timeSpan } from '@/core/words';
 import { checkWithReserve } from '@/core/plan';
 import type { Db } from '@/store/db';
-import { loadClassroom, type Classroom } from '../classroom';
-import { idFrom } from '../ids';
-import { settingsNow } from '../settings';
+import { loadPlannedClass, type PlannedClass } from '../classes/classroom';
+import { idFrom } from '../shell/ids';
+import { settingsNow } from '../shell/settings';
 import { dayWords } from './day-words';
 
 /** What there is on paper about a class. */
@@ -32,7 +32,7 @@ export const classSheetFrom = (raw: string | null | undefined): ClassSheetId =>
 /** What a sheet about a class is made from, as plain data. */
 export type ClassSheetGiven = {
   readonly which: ClassSheetId;
-  readonly room: Classroom;
+  readonly room: PlannedClass;
   readonly venueSafety: string;
 };
 
@@ -43,7 +43,7 @@ export async function classSheetGiven(
   which: ClassSheetId,
 ): Promise<ClassSheetGiven | null> {
   const id = idFrom(rawId, 'class');
-  const room = id.ok ? await loadClassroom(db, id.value) : null;
+  const room = id.ok ? await loadPlannedClass(db, id.value) : null;
   return room && { which, room, venueSafety: (await settingsNow(db)).venueSafety };
 }
 

@@ -1,7 +1,7 @@
 import { homeCard, type Sheet } from '@/core/paper';
 import { fullName } from '@/core/people';
 import type { Catalogue } from '@/core/catalogue';
-import type { CardToPrint } from '../home';
+import type { CardToPrint } from '../home/home';
 import { dayWords } from './day-words';
 
 /** A card to take home, on one side. */

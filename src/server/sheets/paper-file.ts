@@ -1,13 +1,13 @@
 import { PAPERS, type Sheet } from '@/core/paper';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { catalogueNow } from '../catalogue';
+import { catalogueNow } from '../catalogue/catalogue';
 import { heavy } from '../heavy/queue';
 import type { Printed } from '../heavy/work';
-import { cardsToPrint } from '../home';
-import { fileName, type Bytes, type OutFile } from '../out-file';
-import { settingsNow } from '../settings';
-import { today } from '../today';
+import { cardsToPrint } from '../home/home';
+import { fileName, type Bytes, type OutFile } from '../files/download-file';
+import { settingsNow } from '../shell/settings';
+import { today } from '../shell/today';
 import { CLASS_SHEETS, classSheetGiven, classSheetTitle, type ClassSheetId } from './class-sheet';
 import { homeCardSheet } from './home-cards';
 import { hostSheet, personSheet } from './summaries';

@@ -1,8 +1,8 @@
 import { hostSummary, personSummary, type Sheet } from '@/core/paper';
 import { fullName } from '@/core/people';
 import type { Db } from '@/store/db';
-import { groupResults } from '../group-results';
-import { personResults } from '../results';
+import { groupResults } from '../measures/group-results';
+import { personResults } from '../measures/results';
 import { dayWords } from './day-words';
 
 /** How it has gone for one person, to hand over; null where there is no such person. */

@@ -1,6 +1,6 @@
 /**
  * The database counts the rows of each table beside every statement that adds or takes away some, so that rows that are gone from the
- * disk are noticed (store/sound.ts). A change of the count is a row of its own, so that nobody waits for anybody; they are added up at
+ * disk are noticed (store/integrity.ts). A change of the count is a row of its own, so that nobody waits for anybody; they are added up at
  * the start and before each backup. A new table is given to `oskil_tally_of`.
  */
 export const tally = {

@@ -99,6 +99,16 @@ test.each([
   expect(line!.problems[0]).toMatch(problem);
 });
 
+test.each([
+  ['bend', 'flexion'],
+  ['bend back', 'extension'],
+  ['toward the thumb', 'radial'],
+  ['toward the little finger', 'ulnar'],
+])('a file of an earlier version says %s for %s', (word, kind) => {
+  const read = readMeasures(measure(`Ansel,B,2026-11-11,${word},left,20,degrees`));
+  expect(read.ok && read.value[0]!.row).toMatchObject({ kind, value: 20 });
+});
+
 test('a column that is missing is named on each line, and columns may come in any order', () => {
   const read = readMeasures(
     'value,first name,initial,day,hand,measure,unit\n20,Ansel,B,2026-11-11,left,grip,kg\n',

@@ -1,7 +1,7 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf } from '@/core/dose/dose';
 import { arcsPerRound, coverageOf, sumCoverage } from '@/core/hand/coverage';
-import { levelOf, mostOf, movedAt, movedByRows, workedByRows } from '@/core/plan/hand-map';
+import { levelOf, mostOf, movedAt, movedByRows, workedByRows } from '@/core/plan/look/hand-map';
 import { HAND_SPOTS } from '@/core/hand/spots';
 import { JOINT_LIMITS } from '@/core/hand/joints';
 

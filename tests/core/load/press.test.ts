@@ -10,12 +10,12 @@ import {
 } from '@/core/load/load-setting';
 import { loadOfStance } from '@/core/load/stance';
 import { PLANNED_SHARE } from '@/core/load/set-up-share';
-import { checkPlan } from '@/core/plan/check';
-import { comparePlans } from '@/core/plan/compare';
-import { harderThan } from '@/core/plan/harder';
+import { checkPlan } from '@/core/plan/check/check';
+import { comparePlans } from '@/core/plan/look/compare';
+import { harderThan } from '@/core/plan/check/harder';
 import type { MovementRow } from '@/core/plan/plan';
-import { applyStep } from '@/core/plan/step';
-import { planVolume } from '@/core/plan/volume';
+import { applyStep } from '@/core/plan/edit/step';
+import { planVolume } from '@/core/plan/check/volume';
 import type { Result } from '@/core/result';
 import type { Verdict } from '@/core/screening/verdict';
 import { person } from '../people';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CODE_LENGTH, CODE_SIGNS, codeFrom, plainCode, waitAfter } from '@/core/lock/guesses';
+import { CODE_LENGTH, CODE_SIGNS, codeFrom, plainCode, backoffSeconds } from '@/core/lock/attempts';
 
 test.each([
   [0, 0],
@@ -13,12 +13,12 @@ test.each([
   [13, 900],
   [1_000, 900],
 ])('after %i wrong tries the next waits %i seconds', (tries, seconds) => {
-  expect(waitAfter(tries)).toBe(seconds);
+  expect(backoffSeconds(tries)).toBe(seconds);
 });
 
 test('nobody gets more than a hundred tries into a day', () => {
   let [at, tries] = [0, 0];
-  while (at < 24 * 3_600) at += Math.max(1, waitAfter(++tries));
+  while (at < 24 * 3_600) at += Math.max(1, backoffSeconds(++tries));
   expect(tries).toBeLessThan(110);
 });
 

@@ -1,6 +1,6 @@
 import { isOwnHost, isOwnOrigin, readNames, readOrigin } from '@/core/lock/hosts';
 import { mixesAlphabets, plainName } from '@/core/lock/names';
-import { networkOf, waitLeft } from '@/core/lock/guesses';
+import { networkOf, waitLeft } from '@/core/lock/attempts';
 import { unkeptAt } from '@/core/text';
 
 const ADDRESSES = {

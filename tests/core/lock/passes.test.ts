@@ -1,4 +1,4 @@
-import { mayPass, type Asker } from '@/core/lock/passes';
+import { canAccess, type Asker } from '@/core/lock/access';
 
 const MINE = '00000000-0000-4000-8000-000000000001';
 const OTHER = '00000000-0000-4000-8000-000000000002';
@@ -33,7 +33,7 @@ test.each<[string, boolean, boolean, boolean]>([
   ['/files/backup/x.oskil', false, false, true],
   ['/lockpick', false, false, true],
 ])('%s: nobody %s, helper %s, instructor %s', (path, forNobody, forHelper, forInstructor) => {
-  expect([nobody!, helper!, instructor!].map((a) => mayPass(a, path))).toEqual([
+  expect([nobody!, helper!, instructor!].map((a) => canAccess(a, path))).toEqual([
     forNobody,
     forHelper,
     forInstructor,
@@ -41,7 +41,7 @@ test.each<[string, boolean, boolean, boolean]>([
 });
 
 test('a token reaches what other programs may ask, and nothing else', () => {
-  for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(mayPass(program!, path)).toBe(true);
+  for (const path of ['/api/v1/check', '/files/out/plan/x']) expect(canAccess(program!, path)).toBe(true);
   for (const path of [
     '/people',
     '/api/people',
@@ -50,11 +50,11 @@ test('a token reaches what other programs may ask, and nothing else', () => {
     '/api/backups',
     '/room',
   ])
-    expect(mayPass(program!, path)).toBe(false);
+    expect(canAccess(program!, path)).toBe(false);
 });
 
 test('a screen that all look at shows the room of its class, and not the marks', () => {
-  for (const path of ['/room', `/api/classes/${MINE}/room`]) expect(mayPass(tv!, path)).toBe(true);
+  for (const path of ['/room', `/api/classes/${MINE}/room`]) expect(canAccess(tv!, path)).toBe(true);
   for (const path of [
     '/',
     `/classes/${MINE}/helper`,
@@ -62,7 +62,7 @@ test('a screen that all look at shows the room of its class, and not the marks',
     `/api/classes/${OTHER}/room`,
     '/files/out/register.csv',
   ])
-    expect([path, mayPass(tv!, path)]).toEqual([path, false]);
+    expect([path, canAccess(tv!, path)]).toEqual([path, false]);
 });
 
 test('an instructor by name reaches all but what is about everybody’s data; a coordinator that too', () => {
@@ -79,8 +79,8 @@ test('an instructor by name reaches all but what is about everybody’s data; a 
     ...['/api/instructors', `/api/instructors/${OTHER}`, '/files/backup/x.oskil'],
   ];
   for (const path of everybodys) {
-    expect([path, mayPass(named(false), path)]).toEqual([path, false]);
-    expect([path, mayPass(named(true), path)]).toEqual([path, true]);
+    expect([path, canAccess(named(false), path)]).toEqual([path, false]);
+    expect([path, canAccess(named(true), path)]).toEqual([path, true]);
   }
   for (const path of [
     '/',
@@ -90,5 +90,5 @@ test('an instructor by name reaches all but what is about everybody’s data; a 
     '/api/lock',
     '/instructorship',
   ])
-    expect([path, mayPass(named(false), path)]).toEqual([path, true]);
+    expect([path, canAccess(named(false), path)]).toEqual([path, true]);
 });

@@ -49,7 +49,7 @@ test('sessions are tests with their tries and days written by hand, in order, ea
   const measures = [
     written('2026-11-04', 18),
     written('2026-11-18', 22),
-    { ...written('2026-11-01', 9), kind: 'bend' as const },
+    { ...written('2026-11-01', 9), kind: 'flexion' as const },
   ];
   expect(gripSessions(tests, measures, 'L')).toEqual([
     { day: '2026-11-04', trials: [18] },

@@ -42,17 +42,17 @@ test('every kind is read in whole steps inside what is believed', () => {
 });
 
 test.each([
-  ['bend', 37, 35],
-  ['bend', 38, 40],
+  ['flexion', 37, 35],
+  ['flexion', 38, 40],
   ['web span', 14.3, 14.5],
   ['grip', 20.14, 20.1],
   ['opposition', 6.4, 6],
 ] as const)('%s of %j is read as %j', (kind, raw, value) => expect(inSteps(kind, raw)).toBe(value));
 
 test('what counts as a change is two steps, and a value says its unit', () => {
-  const { bend, opposition } = MEASURES;
-  expect([bend, opposition, MEASURES['web span']].map((m) => m.realChange)).toEqual([10, 2, 1]);
-  expect(measureText('bend back', 35)).toBe('35 degrees');
+  const { flexion, opposition } = MEASURES;
+  expect([flexion, opposition, MEASURES['web span']].map((m) => m.realChange)).toEqual([10, 2, 1]);
+  expect(measureText('extension', 35)).toBe('35 degrees');
   expect(measureText('grip', 20.1)).toBe('20.1 kg');
 });
 
@@ -74,8 +74,8 @@ describe('results', () => {
     ['morning stiffness', [30, 25], 'no real change'],
     ['opposition', [6, 8], 'better'],
     ['opposition', [6, 7], 'no real change'],
-    ['bend', [50, 40], 'worse'],
-    ['bend', [50], 'not yet'],
+    ['flexion', [50, 40], 'worse'],
+    ['flexion', [50], 'not yet'],
   ] as const)('%s over %j: %s', (kind, values, change) => {
     const points = values.map((value, i) => ({ day: `2026-11-1${i}`, value }));
     expect(resultFrom(kind, 'L', points, Number(MEASURES[kind].realChange))!.change).toBe(change);
@@ -160,7 +160,7 @@ test.each([
   [[], '2026-11-11', true],
   [[measure('grip', 'L', 20, '2026-10-29')], '2026-10-01', false],
   [[measure('grip', 'L', 20, '2026-10-28')], '2026-10-01', true],
-  [[measure('grip', 'L', 20, '2026-10-01'), measure('bend', 'L', 20, '2026-11-20')], '2026-10-01', false],
+  [[measure('grip', 'L', 20, '2026-10-01'), measure('flexion', 'L', 20, '2026-11-20')], '2026-10-01', false],
 ] as const)('measures %j since a first class on %j: due %j', (measures, first, due) => {
   expect(isMeasureDue(measures, first, '2026-11-25')).toBe(due);
 });

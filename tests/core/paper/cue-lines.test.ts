@@ -1,5 +1,5 @@
 import { cueLines, type CueLine } from '@/core/paper/cue-lines';
-import { checkPlan } from '@/core/plan/check';
+import { checkPlan } from '@/core/plan/check/check';
 import { placedRows } from '@/core/plan/plan';
 import { wednesdayPlan } from '@/demo/plans';
 import { demoPeople } from '@/demo/people';

@@ -6,7 +6,7 @@ import {
   type Decision,
   type DecisionKind,
   type Outcome,
-  type Standing,
+  type ProgressState,
 } from '@/core/progress/decision';
 
 const easy: Outcome = {
@@ -28,14 +28,14 @@ const missed: Outcome = {
   painRise: null,
   worseLater: null,
 };
-const plain: Standing = { flare: false, flareSettled: false, effortTarget: 4, backWhileAway: 0 };
+const plain: ProgressState = { flare: false, flareSettled: false, effortTarget: 4, backWhileAway: 0 };
 const o = (over: Partial<Outcome> = {}): Outcome => ({ ...easy, ...over });
 const times = (n: number, what: Outcome): Outcome[] => Array.from({ length: n }, () => what);
 
 type Case = readonly [
   name: string,
   outcomes: readonly Outcome[],
-  standing: Partial<Standing>,
+  standing: Partial<ProgressState>,
   kind: DecisionKind,
   rungs: number | null,
 ];

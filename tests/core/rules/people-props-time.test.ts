@@ -1,4 +1,4 @@
-import { checkPlan } from '@/core/plan/check';
+import { checkPlan } from '@/core/plan/check/check';
 import { person } from '../people';
 import { facts, findings, mended, planWith } from '../plans';
 

@@ -1,9 +1,9 @@
 import { usualRungOf } from '@/core/catalogue/rung';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { applyStep, type PlanStep } from '@/core/plan/step';
+import { applyStep, type PlanStep } from '@/core/plan/edit/step';
 import type { Plan } from '@/core/plan/plan';
-import { planVolume } from '@/core/plan/volume';
+import { planVolume } from '@/core/plan/check/volume';
 import { person } from '../people';
 import { baseline, facts, findings, mended, planWith } from '../plans';
 

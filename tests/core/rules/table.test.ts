@@ -1,9 +1,9 @@
 import { readdirSync } from 'node:fs';
 import { CATALOGUE } from '@/catalogue/movements';
-import { checkPlan } from '@/core/plan/check';
-import { isMuted } from '@/core/plan/mute';
+import { checkPlan } from '@/core/plan/check/check';
+import { isMuted } from '@/core/plan/edit/mute';
 import { muteSchema, type Plan } from '@/core/plan/plan';
-import { RULE_LETTERS, ruleOf } from '@/core/plan/rules';
+import { RULE_LETTERS, ruleOf } from '@/core/plan/check/rules';
 import { person } from '../people';
 import { facts, planWith } from '../plans';
 
@@ -22,7 +22,7 @@ test('every rule has a code, a title, a reason and a source of its own', () => {
 });
 
 test('every file of rules is in the table, under its letter and in the order of its codes', () => {
-  const folder = 'src/core/plan/rules';
+  const folder = 'src/core/plan/check/rules';
   const files = readdirSync(folder, { recursive: true, encoding: 'utf8' }).filter(
     (f) => f.includes('/') && f.endsWith('.ts') && !f.endsWith('/index.ts'),
   );

@@ -1,9 +1,9 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { noted, withOwnWay } from '@/core/teach/asides';
+import { noted, withOwnWay } from '@/core/teach/notes-and-own-rungs';
 import { changesMade } from '@/core/teach/changes-made';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { LIVE_CHANGES, START, teachEventSchema, type TeachEvent, type TeachState } from '@/core/teach/state';
-import { withWaiting, type Letter } from '@/core/teach/waiting';
+import { withWaiting, type Letter } from '@/core/teach/outbox';
 import { planWith } from '../plans';
 
 const ANSEL = '00000000-0000-4000-8000-000000000001';

@@ -1,8 +1,13 @@
-import { CALL_SLOTS, callAnswerSchema, dueCalls, type SorePerson } from '@/core/teach/calls';
+import {
+  FOLLOW_UP_SLOTS,
+  followUpAnswerSchema,
+  dueFollowUps,
+  type SorePerson,
+} from '@/core/teach/follow-ups';
 
 const [CLASS, WEEK_AGO] = ['2026-11-25', '2026-11-18'];
 const due = (today: string, answered: SorePerson['answered'] = []) =>
-  dueCalls([{ personId: 'a', answered }], CLASS, today, WEEK_AGO).map((c) => c.slot);
+  dueFollowUps([{ personId: 'a', answered }], CLASS, today, WEEK_AGO).map((c) => c.slot);
 
 test.each([
   ['2026-11-25', [], ['two hours']],
@@ -15,12 +20,12 @@ test.each([
 });
 
 test('after a week it is no longer asked', () => {
-  expect(dueCalls([{ personId: 'a', answered: [] }], '2026-11-10', '2026-11-25', WEEK_AGO)).toEqual([]);
+  expect(dueFollowUps([{ personId: 'a', answered: [] }], '2026-11-10', '2026-11-25', WEEK_AGO)).toEqual([]);
 });
 
 test('an answer names its slot', () => {
   const personId = '00000000-0000-4000-8000-000000000001';
-  for (const slot of CALL_SLOTS)
-    expect(callAnswerSchema.safeParse({ personId, slot, worse: true }).success).toBe(true);
-  expect(callAnswerSchema.safeParse({ personId, slot: 'at dawn', worse: true }).success).toBe(false);
+  for (const slot of FOLLOW_UP_SLOTS)
+    expect(followUpAnswerSchema.safeParse({ personId, slot, worse: true }).success).toBe(true);
+  expect(followUpAnswerSchema.safeParse({ personId, slot: 'at dawn', worse: true }).success).toBe(false);
 });

@@ -1,8 +1,8 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { movementRows } from '@/core/plan/plan';
 import { placedRows, type MovementRow } from '@/core/plan/plan';
-import { applyStep, type PlanStep } from '@/core/plan/step';
-import { checkPlan } from '@/core/plan/check';
+import { applyStep, type PlanStep } from '@/core/plan/edit/step';
+import { checkPlan } from '@/core/plan/check/check';
 import { keepsEnding, lengthOf } from '../plans';
 import { proposals } from '@/core/teach/keep-to-time';
 import {

@@ -3,7 +3,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf } from '@/core/dose/dose';
 import { scriptLength, scriptOf } from '@/core/dose/script';
 import { withEdits } from '@/core/teach/count-edits';
-import { faceOf } from '@/core/teach/face';
+import { faceOf } from '@/core/teach/count-display';
 import { outlook, recordByRow } from '@/core/teach/progress';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/state';

@@ -1,4 +1,4 @@
-import { letterWords, mayHelp, type Letter } from '@/core/teach/waiting';
+import { letterWords, mayHelp, type Letter } from '@/core/teach/outbox';
 import { START } from '@/core/teach/state';
 
 test.each<[string, number, boolean]>([

@@ -5,7 +5,7 @@ import { lighterDose } from '@/core/dose/lighter';
 import { shortDose } from '@/core/dose/short';
 import { movementRows } from '@/core/plan/plan';
 import type { Plan } from '@/core/plan/plan';
-import { applyStep } from '@/core/plan/step';
+import { applyStep } from '@/core/plan/edit/step';
 import { carrySteps, type ItemChange, type Reached } from '@/core/term/carry';
 import { rowOfItem, rungsOf, termItems } from '@/core/term/items';
 import { weekPlan } from '@/core/term/pattern';

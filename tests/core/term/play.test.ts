@@ -9,7 +9,7 @@ import { playOnce } from '@/core/term/play/play';
 import { playTerm } from '@/core/term/play/played';
 import type { PlayFacts, PlayOptions } from '@/core/term/play/options';
 import { passTime, respond, startOf } from '@/core/term/play/response';
-import { inSchool, standAfter } from '@/core/term/play/steps';
+import { inSchool, rungAndDoseAfter } from '@/core/term/play/steps';
 import { usualWeeks } from '@/core/term/term';
 import { person } from '../people';
 import { planWith } from '../plans';
@@ -134,9 +134,9 @@ test('a school counts what it counts and leaves the rest', () => {
 test('a row moves up with its usual count, or stays with one more, up to the most', () => {
   const row = movementRows(plan).find((r) => r.movementId === 'ball-squeeze')!;
   const top = { ...row, rung: 0, dose: { ...row.dose, most: primaryCount(row.dose.count) } };
-  expect(standAfter(top, true, row.dose, CATALOGUE)).toEqual({ rung: 1, dose: row.dose });
-  expect(primaryCount(standAfter(top, false, row.dose, CATALOGUE)!.dose.count)).toBe(top.dose.most);
-  const grown = standAfter(row, false, row.dose, CATALOGUE)!;
+  expect(rungAndDoseAfter(top, true, row.dose, CATALOGUE)).toEqual({ rung: 1, dose: row.dose });
+  expect(primaryCount(rungAndDoseAfter(top, false, row.dose, CATALOGUE)!.dose.count)).toBe(top.dose.most);
+  const grown = rungAndDoseAfter(row, false, row.dose, CATALOGUE)!;
   expect(primaryCount(grown.dose.count)).toBe(Math.min(row.dose.most, primaryCount(row.dose.count) + 1));
 });
 

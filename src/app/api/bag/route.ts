@@ -1,4 +1,4 @@
-import { bagSchema, changeBag } from '@/server/classes';
-import { jsonRoute } from '@/server/http';
+import { bagSchema, changeBag } from '@/server/classes/classes';
+import { jsonRoute } from '@/server/shell/http';
 
 export const PUT = jsonRoute(bagSchema, (db, bag) => changeBag(db, bag));

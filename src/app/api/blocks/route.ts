@@ -1,4 +1,5 @@
-import { blockSchema, keepBlock } from '@/server/blocks';
-import { jsonRoute } from '@/server/http';
+import { blockSchema } from '@/core/plan';
+import { keepBlock } from '@/server/classes/blocks';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(blockSchema, (db, block) => keepBlock(db, block));

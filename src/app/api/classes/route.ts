@@ -1,4 +1,5 @@
-import { createClass, newClassSchema } from '@/server/classes';
-import { jsonRoute } from '@/server/http';
+import { createClass } from '@/server/classes/classes';
+import { newClassSchema } from '@/core/plan';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(newClassSchema, (db, fields) => createClass(db, fields));

@@ -1,1 +1,1 @@
-export { newInstructor as POST } from '@/server/instructor-routes';
+export { newInstructor as POST } from '@/server/instructors/routes';

@@ -1,4 +1,5 @@
-import { jsonRoute } from '@/server/http';
-import { addOwn, ownMovementSchema } from '@/server/own-movements';
+import { jsonRoute } from '@/server/shell/http';
+import { addOwn } from '@/server/catalogue/own-movements';
+import { ownMovementSchema } from '@/core/catalogue';
 
 export const POST = jsonRoute(ownMovementSchema, (db, own) => addOwn(db, own));

@@ -1,4 +1,4 @@
-import { jsonRoute } from '@/server/http';
-import { keepSettings, settingsChangeSchema } from '@/server/settings';
+import { jsonRoute } from '@/server/shell/http';
+import { keepSettings, settingsChangeSchema } from '@/server/shell/settings';
 
 export const PUT = jsonRoute(settingsChangeSchema, (db, settings) => keepSettings(db, settings));

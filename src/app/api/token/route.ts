@@ -1,6 +1,6 @@
 import { endToken, makeToken } from '@/server/api/token';
-import { database } from '@/server/database';
-import { jsonRoute } from '@/server/http';
+import { database } from '@/server/shell/database';
+import { jsonRoute } from '@/server/shell/http';
 import type { Asker } from '@/core/lock';
 import { z } from 'zod';
 

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { isSame, readBackupName, type Changes } from '@/core/backup';
 import { nameList } from '@/core/words';
 import { inTurn } from '@/server/backup/daily';
 import { previewBackup } from '@/server/backup/restore';
-import { everybodysData } from '@/server/lock/whose';
-import { buttonClass } from '@/ui/button';
-import { dayWithYear } from '@/ui/dates';
-import { Page, PageHead } from '@/ui/page';
+import { everybodysData } from '@/server/lock/request-identity';
+import { buttonClass } from '@/ui/form/button';
+import { dayWithYear } from '@/ui/words/dates';
+import { Page, PageHead } from '@/ui/page/page';
 import { RestoreNow } from './restore-now';
 
 export const metadata: Metadata = { title: 'Restore' };

@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 /** Restoring is asked for twice: once to look, once to say so. */
 export function RestoreNow({ name }: { name: string }) {
@@ -14,7 +14,7 @@ export function RestoreNow({ name }: { name: string }) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const restore = async () => {
     setBusy(true);
-    const result = await call<{ before: string | null; aside: string | null }>(
+    const result = await requestJson<{ before: string | null; aside: string | null }>(
       'POST',
       `/api/backups/${name}`,
     );

@@ -1,20 +1,20 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useState } from 'react';
 import type { Person } from '@/core/people';
 import type { Block, PlanCheck, RuleContext } from '@/core/plan';
 import { plural } from '@/core/words';
-import type { Classroom } from '@/server/classroom';
-import type { Sharing } from '@/server/instructors';
-import { Button, buttonClass } from '@/ui/button';
-import { HistoryPanel } from './history-panel';
-import { OtherClasses, type OtherClass } from './other-classes';
-import { DetailsPanel } from './details-panel';
-import { HandMapPanel } from './hand-map-panel';
-import { KitPanel } from './kit-panel';
-import { NeedsPanel } from './needs-panel';
-import { RosterPanel } from './roster-panel';
+import type { Classroom } from '@/server/classes/classroom';
+import type { Sharing } from '@/server/instructors/instructors';
+import { Button, buttonClass } from '@/ui/form/button';
+import { HistoryPanel } from './panels/history-panel';
+import { OtherClasses, type OtherClass } from './panels/other-classes';
+import { DetailsPanel } from './panels/details-panel';
+import { HandMapPanel } from './panels/hand-map-panel';
+import { KitPanel } from './panels/kit-panel';
+import { NeedsPanel } from './panels/needs-panel';
+import { RosterPanel } from './panels/roster-panel';
 import type { PlanEditor } from './use-plan';
 
 type Props = {

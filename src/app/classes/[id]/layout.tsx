@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { pageData } from '@/server/lock/whose';
+import { pageData } from '@/server/lock/request-identity';
 import { listOwn } from '@/store/own-movements';
 import { WithPutAway } from '@/ui/catalogue';
 

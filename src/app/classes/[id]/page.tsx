@@ -1,12 +1,12 @@
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { loadClassroom } from '@/server/classroom';
-import { idFrom } from '@/server/ids';
-import { replyOf } from '@/server/plans';
+import { pageData } from '@/server/lock/request-identity';
+import { loadClassroom } from '@/server/classes/classroom';
+import { idFrom } from '@/server/shell/ids';
+import { replyOf } from '@/server/classes/plans';
 import { listBlocks } from '@/store/blocks';
 import { listClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
-import { sharingOf } from '@/server/instructors';
+import { sharingOf } from '@/server/instructors/instructors';
 import { PlanDesk } from './plan-desk';
 
 export default async function ClassPage({ params }: { params: Promise<{ id: string }> }) {

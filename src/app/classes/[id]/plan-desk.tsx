@@ -1,23 +1,23 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Person } from '@/core/people';
 import { checkOf, contextOf, withReserves, type Block } from '@/core/plan';
 import { nameList, plural, timeSpan } from '@/core/words';
-import type { Classroom } from '@/server/classroom';
-import type { Sharing } from '@/server/instructors';
-import { longDay } from '@/ui/dates';
-import { Limits, Page } from '@/ui/page';
-import { DraftPanel } from './draft-panel';
+import type { Classroom } from '@/server/classes/classroom';
+import type { Sharing } from '@/server/instructors/instructors';
+import { longDay } from '@/ui/words/dates';
+import { Limits, Page } from '@/ui/page/page';
+import { DraftPanel } from './draft/draft-panel';
 import { DeskBar } from './desk-bar';
-import type { OtherClass } from './other-classes';
-import { FindingsStrip } from './findings-strip';
-import { RunningOrder } from './running-order';
-import { TimePanel } from './time-panel';
+import type { OtherClass } from './panels/other-classes';
+import { FindingsStrip } from './findings/findings-strip';
+import { RunningOrder } from './order/running-order';
+import { TimePanel } from './panels/time-panel';
 import { usePlan, type PlanView } from './use-plan';
-import { useReserves } from './use-reserves';
+import { useReserves } from './weave/use-reserves';
 
 type Props = {
   room: Omit<Classroom, 'stored'>;

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { applyStep, type Plan, type PlanStep } from '@/core/plan';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 
 export type PlanView = {
   readonly plan: Plan;
@@ -63,7 +63,7 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
         const isEdit = 'step' in request;
         const { version, done } = stored.current;
         const body = { ...request, version, ...(isEdit && { done }) };
-        const result = await call<PlanReply>('POST', `/api/classes/${classId}/plan`, body);
+        const result = await requestJson<PlanReply>('POST', `/api/classes/${classId}/plan`, body);
         setWaiting((n) => n - 1);
         left.current -= 1;
         if (result.ok) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 import { ClassForm } from '../class-form';
 
 /** The first class of a series; its plan opens next. */
@@ -12,7 +12,7 @@ export function NewClassForm({ today }: { today: string }) {
       initial={{ name: '', place: '', day: today, startsAt: '10:30', slotMinutes: 45 }}
       saveLabel="Make the class"
       onSave={async (fields) => {
-        const result = await call<{ id: string }>('POST', '/api/classes', fields);
+        const result = await requestJson<{ id: string }>('POST', '/api/classes', fields);
         if (result.ok) router.push(`/classes/${result.value.id}`);
         return result;
       }}

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { today } from '@/server/today';
-import { Page, PageHead } from '@/ui/page';
+import { today } from '@/server/shell/today';
+import { Page, PageHead } from '@/ui/page/page';
 import { NewClassForm } from './new-class-form';
 
 export const metadata: Metadata = { title: 'Make a class' };

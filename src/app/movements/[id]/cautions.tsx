@@ -1,8 +1,8 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import type { Catalogue, Movement } from '@/core/catalogue';
 import { clauseMatches } from '@/core/screening';
-import { conditionName } from '@/ui/condition-words';
-import { TableHead } from '@/ui/table-head';
+import { conditionName } from '@/ui/words/condition-words';
+import { TableHead } from '@/ui/page/table-head';
 
 /** The rows of the caution table that speak of this movement. */
 export function Cautions({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {

@@ -2,8 +2,8 @@ import { SCHOOL_WORDS } from '@/catalogue/schools';
 import { doseInSchool, SCHOOLS, type Movement } from '@/core/catalogue';
 import { doseTiming, doseWords, primaryCount } from '@/core/dose';
 import { spokenLength } from '@/core/words';
-import { CordView } from '@/ui/cord';
-import { TableHead } from '@/ui/table-head';
+import { CordView } from '@/ui/cord/cord';
+import { TableHead } from '@/ui/page/table-head';
 
 const CONTEXT = { breathMs: 5_000, isNew: false };
 

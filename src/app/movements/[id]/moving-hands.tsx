@@ -5,10 +5,10 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import type { Movement } from '@/core/catalogue';
 import { scriptOf } from '@/core/dose';
 import { previewAt, withSplit, type MovementFigure } from '@/core/hand';
-import { Button } from '@/ui/button';
-import { Hands } from '@/ui/hands';
-import { KeyPoses } from '@/ui/movement-picture';
-import { useFrame } from '@/ui/use-frame';
+import { Button } from '@/ui/form/button';
+import { Hands } from '@/ui/hand/hands';
+import { KeyPoses } from '@/ui/hand/movement-picture';
+import { useFrame } from '@/ui/hooks/use-frame';
 
 type Props = { movement: Movement; figure: MovementFigure };
 

@@ -2,14 +2,14 @@
 
 import { useRouter } from 'next/navigation';
 import { toast } from 'sonner';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 
 /** Take an own movement off the shelf, or put it back; plans that hold it keep it. */
 export function PutAway({ id, name, archived }: { id: string; name: string; archived: boolean }) {
   const router = useRouter();
   const set = async (to: boolean) => {
-    const result = await call('POST', `/api/movements/${id}/archive`, { archived: to });
+    const result = await requestJson('POST', `/api/movements/${id}/archive`, { archived: to });
     if (!result.ok) {
       toast(result.message);
       return;

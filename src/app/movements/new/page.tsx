@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { startOf } from '@/catalogue/own-start';
-import { catalogueNow } from '@/server/catalogue';
-import { pageData } from '@/server/lock/whose';
-import { Limits, Page, PageHead } from '@/ui/page';
+import { catalogueNow } from '@/server/catalogue/catalogue';
+import { pageData } from '@/server/lock/request-identity';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { OwnForm } from '../own/own-form';
 
 export const metadata: Metadata = { title: 'Make a movement' };

@@ -14,7 +14,7 @@ import {
   type Handle,
   type Place,
 } from '@/core/hand';
-import { FigureShapes } from '@/ui/hand-figure';
+import { FigureShapes } from '@/ui/hand/hand-figure';
 
 const BOX = { x: -140, y: -195, w: 280, h: 325 };
 /** A finger's reach round a handle, mm. */

@@ -2,8 +2,8 @@
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { RUNG_CHANGES, type OwnMovementInput } from '@/core/catalogue';
-import { Button } from '@/ui/button';
-import { inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { inputClass } from '@/ui/form/field';
 import { CHANGE_WORDS } from '../words';
 
 /** The ladder: easier rungs above the usual form on the page, stronger ones below it. */

@@ -14,11 +14,11 @@ import {
   type OwnMovementInput,
 } from '@/core/catalogue';
 import { scriptOf } from '@/core/dose';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';
-import { DoseFields } from '@/ui/dose/dose-fields';
-import { Trouble } from '@/ui/field';
+import { DoseFields } from '@/ui/form/dose/dose-fields';
+import { Trouble } from '@/ui/form/field';
 import { LadderFields } from './ladder-fields';
 import { PoseEditor } from './pose-editor';
 import { WordFields } from './word-fields';
@@ -44,8 +44,8 @@ export function OwnForm({ id, initial }: Props) {
     }
     const body = { movement: own.movement, figure: own.figure };
     const result = id
-      ? await call<{ id: string }>('PUT', `/api/movements/${id}`, body)
-      : await call<{ id: string }>('POST', '/api/movements', body);
+      ? await requestJson<{ id: string }>('PUT', `/api/movements/${id}`, body)
+      : await requestJson<{ id: string }>('POST', '/api/movements', body);
     if (!result.ok) {
       setTrouble(result.message);
       return;

@@ -18,9 +18,9 @@ import {
   type PropShape,
   type SceneKind,
 } from '@/core/hand';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
-import { SelectField } from '@/ui/select-field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
+import { SelectField } from '@/ui/form/select-field';
 import { MovingHands } from '../[id]/moving-hands';
 import { DraggableHand } from './draggable-hand';
 import { JointSliders } from './joint-sliders';

@@ -2,7 +2,7 @@
 
 import { Controller, useFormContext } from 'react-hook-form';
 import type { OwnMovementInput } from '@/core/catalogue';
-import { Field, inputClass } from '@/ui/field';
+import { Field, inputClass } from '@/ui/form/field';
 
 /** What it is called, what is done, what is said and what is watched. */
 export function WordFields() {

@@ -13,9 +13,9 @@ import {
 } from '@/core/catalogue';
 import { SECTION_NAMES } from '@/core/plan';
 import { useCatalogue } from '@/ui/catalogue';
-import { Field, inputClass } from '@/ui/field';
-import { PURPOSE_WORDS } from '@/ui/marks';
-import { POSITION_WORDS } from '@/ui/position-words';
+import { Field, inputClass } from '@/ui/form/field';
+import { PURPOSE_WORDS } from '@/ui/verdict-signs';
+import { POSITION_WORDS } from '@/ui/words/position-words';
 
 type Name = 'movement.purpose' | 'movement.section' | 'movement.effort' | 'movement.loadSetUp';
 

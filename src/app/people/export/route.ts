@@ -1,5 +1,5 @@
-import { guarded } from '@/server/http';
-import { exportPeople } from '@/server/import-people';
+import { guarded } from '@/server/shell/http';
+import { exportPeople } from '@/server/files/import-people';
 
 /** People as CSV, with the mark that spreadsheets look for. */
 export const GET = guarded(

@@ -15,11 +15,11 @@ import {
 } from '@/core/formats';
 import type { Person } from '@/core/people';
 import { plural } from '@/core/words';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { useDropped } from '@/ui/dropped-file';
-import { Trouble } from '@/ui/field';
-import { FilePlace } from '@/ui/file-place';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { useDropped } from '@/ui/form/dropped-file';
+import { Trouble } from '@/ui/form/field';
+import { FilePlace } from '@/ui/form/file-place';
 import { MappingFields } from './mapping-fields';
 import { Preview, type Choice } from './preview';
 
@@ -60,7 +60,7 @@ export function ImportPeople({ people }: { people: readonly Person[] }) {
 
   const accept = async () => {
     setBusy(true);
-    const result = await call<{ added: number; merged: number }>('POST', '/api/people/import', {
+    const result = await requestJson<{ added: number; merged: number }>('POST', '/api/people/import', {
       rows: taken,
     });
     setBusy(false);

@@ -1,6 +1,6 @@
 import { COLUMNS, type PeopleColumn, type Mapping } from '@/core/formats';
 import { capital } from '@/core/words';
-import { SelectField } from '@/ui/select-field';
+import { SelectField } from '@/ui/form/select-field';
 
 type Props = { heads: readonly string[]; mapping: Mapping; onChange: (mapping: Mapping) => void };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
-import { pageData } from '@/server/lock/whose';
+import { pageData } from '@/server/lock/request-identity';
 import { listPeople } from '@/store/people';
-import { Page, PageHead } from '@/ui/page';
+import { Page, PageHead } from '@/ui/page/page';
 import { ImportPeople } from './import-people';
 
 export const metadata: Metadata = { title: 'Bring people in' };

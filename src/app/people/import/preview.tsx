@@ -2,8 +2,8 @@ import { CONDITIONS } from '@/catalogue/conditions';
 import type { ImportRow } from '@/core/formats';
 import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
-import { inputClass } from '@/ui/field';
-import { TableHead } from '@/ui/table-head';
+import { inputClass } from '@/ui/form/field';
+import { TableHead } from '@/ui/page/table-head';
 
 export type Choice = 'add' | 'merge' | 'leave';
 type Line = ImportRow & { readonly same: Person | null; readonly choice: Choice };

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { Limits, Page, PageHead } from '@/ui/page';
-import { today } from '@/server/today';
+import { Limits, Page, PageHead } from '@/ui/page/page';
+import { today } from '@/server/shell/today';
 import { PersonForm } from '../person-form';
 
 export const metadata: Metadata = { title: 'Add a person' };

@@ -1,5 +1,5 @@
-import { Link } from '@/ui/link';
-import type { TermColumn } from '@/server/term-view';
+import { Link } from '@/ui/page/link';
+import type { TermColumn } from '@/server/terms/term-view';
 import { plural } from '@/core/words';
 
 /** What the rules across weeks say, class by class. */

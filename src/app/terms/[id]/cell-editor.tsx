@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { primaryCount, withBeads } from '@/core/dose';
 import { capital } from '@/core/words';
-import { Button } from '@/ui/button';
-import { NumberField } from '@/ui/dose/number-field';
-import { SelectField } from '@/ui/select-field';
-import { Tick } from '@/ui/tick';
+import { Button } from '@/ui/form/button';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { SelectField } from '@/ui/form/select-field';
+import { Tick } from '@/ui/form/check-box';
 import type { ItemCell, ItemEdit, ItemLine } from './item-line';
 import type { ColumnHead } from './week-heads';
 

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { plural } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { shortDay } from '@/ui/dates';
-import { Trouble } from '@/ui/field';
-import { SelectField } from '@/ui/select-field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { shortDay } from '@/ui/words/dates';
+import { Trouble } from '@/ui/form/field';
+import { SelectField } from '@/ui/form/select-field';
 
 type Props = {
   termId: string;
@@ -33,7 +33,7 @@ export function FillTerm({ termId, missing, classes, usual }: Props) {
     );
   const fill = async () => {
     setBusy(true);
-    const result = await call<{ made: number }>('POST', `/api/terms/${termId}/classes`, {
+    const result = await requestJson<{ made: number }>('POST', `/api/terms/${termId}/classes`, {
       patternId: pattern,
     });
     setBusy(false);

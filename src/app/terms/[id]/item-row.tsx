@@ -1,4 +1,4 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { memo } from 'react';
 import type { ItemEdit, ItemLine } from './item-line';
 import { RungCell } from './rung-cell';

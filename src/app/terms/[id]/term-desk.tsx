@@ -12,11 +12,11 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { plural } from '@/core/words';
-import type { ItemChanged } from '@/server/terms';
-import type { WeekLine } from '@/server/term-view';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { Tick } from '@/ui/tick';
+import type { ItemChanged } from '@/server/terms/terms';
+import type { WeekLine } from '@/server/terms/term-view';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { Tick } from '@/ui/form/check-box';
 import type { ItemEdit, ItemLine } from './item-line';
 import { ItemRow } from './item-row';
 import { rungDragged, type CellPlace } from './rung-cell';
@@ -43,7 +43,7 @@ export function TermDesk({ termId, columns, weeks, items, person }: Props) {
   );
 
   const change = async (item: ItemLine, from: number, until: number, edit: ItemEdit) => {
-    const result = await call<ItemChanged>('POST', `/api/terms/${termId}/items`, {
+    const result = await requestJson<ItemChanged>('POST', `/api/terms/${termId}/items`, {
       movementId: item.movementId,
       nth: item.nth,
       classId: columns[from]!.id,
@@ -61,7 +61,7 @@ export function TermDesk({ termId, columns, weeks, items, person }: Props) {
   const takeBack = async (changed: ItemChanged['changed']) => {
     const results = await Promise.all(
       changed.map(({ classId, version }) =>
-        call('POST', `/api/classes/${classId}/plan`, { type: 'undo', version }),
+        requestJson('POST', `/api/classes/${classId}/plan`, { type: 'undo', version }),
       ),
     );
     const failed = results.find((r) => !r.ok);

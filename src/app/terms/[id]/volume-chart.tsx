@@ -1,5 +1,5 @@
-import type { WeekLine } from '@/server/term-view';
-import { PairBars } from '@/ui/pair-bars';
+import type { WeekLine } from '@/server/terms/term-view';
+import { PairBars } from '@/ui/hand/pair-bars';
 import type { VolumeLine } from './volume-lines';
 
 /** One line of the table as a picture: planned beside done, week by week. */

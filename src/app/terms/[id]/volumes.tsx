@@ -1,8 +1,8 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { WeekLine } from '@/server/term-view';
-import { SelectField } from '@/ui/select-field';
+import type { WeekLine } from '@/server/terms/term-view';
+import { SelectField } from '@/ui/form/select-field';
 import { VOLUME_LINES, type VolumeLine } from './volume-lines';
 import { VolumeChart } from './volume-chart';
 import { WeeksTable } from './weeks-table';

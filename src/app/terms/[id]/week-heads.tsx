@@ -1,7 +1,7 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import type { ClassInfo } from '@/store/classes';
-import type { WeekLine } from '@/server/term-view';
-import { shortDay } from '@/ui/dates';
+import type { WeekLine } from '@/server/terms/term-view';
+import { shortDay } from '@/ui/words/dates';
 
 export type ColumnHead = ClassInfo & { readonly lighter: boolean };
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname, useRouter } from 'next/navigation';
-import { SelectField } from '@/ui/select-field';
+import { SelectField } from '@/ui/form/select-field';
 
 type Props = { chosen: string; people: readonly (readonly [id: string, name: string])[] };
 

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import type { Term } from '@/core/term';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 import { TermForm } from '../term-form';
 
 export function NewTermForm({ seriesId, initial }: { seriesId: string; initial: Term }) {
@@ -12,7 +12,7 @@ export function NewTermForm({ seriesId, initial }: { seriesId: string; initial: 
       initial={initial}
       saveLabel="Plan the term"
       onSave={async (term) => {
-        const result = await call<{ id: string }>('POST', '/api/terms', { seriesId, term });
+        const result = await requestJson<{ id: string }>('POST', '/api/terms', { seriesId, term });
         if (result.ok) router.push(`/terms/${result.value.id}`);
         return result;
       }}

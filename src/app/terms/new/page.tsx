@@ -2,10 +2,10 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { weekdayOf } from '@/core/days';
 import { usualWeeks } from '@/core/term';
-import { pageData } from '@/server/lock/whose';
-import { today } from '@/server/today';
+import { pageData } from '@/server/lock/request-identity';
+import { today } from '@/server/shell/today';
 import { classesOfSeries, listSeries } from '@/store/classes';
-import { Page, PageHead } from '@/ui/page';
+import { Page, PageHead } from '@/ui/page/page';
 import { NewTermForm } from './new-term-form';
 
 export const metadata: Metadata = { title: 'Plan a term' };

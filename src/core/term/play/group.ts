@@ -12,7 +12,7 @@ import {
 import { familyRows, groupMovesOn, type Family } from '../../progress';
 import type { Player, Taught } from './played-class';
 import type { PlayFacts } from './options';
-import { standAfter, type Stand } from './steps';
+import { rungAndDoseAfter, type RungAndDose } from './steps';
 
 /** Movements with a next rung, for which enough would move on and nobody would have to leave it out. */
 export function movingOn(
@@ -35,19 +35,19 @@ export function movingOn(
 }
 
 /** Where the class goes from here, by the rules; a lighter week changes nothing. */
-export function standsAfter(
+export function nextRungsAndDoses(
   { catalogue }: PlayFacts,
   { plan }: PlanContext,
   moving: ReadonlySet<string>,
-  before: ReadonlyMap<string, Stand>,
+  before: ReadonlyMap<string, RungAndDose>,
   lighter: boolean,
   schooled: Plan,
-): ReadonlyMap<string, Stand> {
+): ReadonlyMap<string, RungAndDose> {
   const after = new Map(before);
   for (const row of movementRows(plan)) {
     if (lighter && before.has(row.movementId)) continue;
     const usual = movementRows(schooled).find((r) => r.movementId === row.movementId)?.dose ?? row.dose;
-    const stand = standAfter(row, moving.has(row.movementId), usual, catalogue);
+    const stand = rungAndDoseAfter(row, moving.has(row.movementId), usual, catalogue);
     if (stand) after.set(row.movementId, stand);
   }
   return after;

@@ -12,13 +12,13 @@ import {
   type PlanContext,
 } from '../../plan';
 import { FAMILIES, type Family } from '../../progress';
-import { behindIn, pinThoseWhoStay, standsAfter } from './group';
+import { behindIn, pinThoseWhoStay, nextRungsAndDoses } from './group';
 import { teach } from './one-class';
 import { type Player } from './played-class';
 import type { PlayFacts, PlayOptions } from './options';
 import type { ClassPlayed } from './played-class';
 import { startOf } from './response';
-import { asStood, inSchool, type Stand } from './steps';
+import { asStood, inSchool, type RungAndDose } from './steps';
 
 /** What one play of a term left behind, class by class and person by person. */
 export type OnePlay = {
@@ -40,7 +40,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
     came: 0,
     steppedBack: 0,
   }));
-  let stands: ReadonlyMap<string, Stand> = new Map();
+  let stands: ReadonlyMap<string, RungAndDose> = new Map();
   const shown = new Set<string>();
   const classes: ClassPlayed[] = [];
   for (const { week, day, plan } of facts.classes) {
@@ -58,7 +58,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
     );
     const breaches = breachesOf(context);
     const result = teach(facts, players, context, week, options.attendance, roll);
-    stands = standsAfter(facts, context, result.moving, stands, lighter, schooled);
+    stands = nextRungsAndDoses(facts, context, result.moving, stands, lighter, schooled);
     if (facts.weeks[week - 1]?.phase !== 'settle in') pinThoseWhoStay(players, context, result);
     for (const row of movementRows(now)) shown.add(row.movementId);
     classes.push({ plan: now, lighter, ...result.counts, breaches });

@@ -3,7 +3,7 @@ import { lighterDose, primaryCount, withPrimaryCount, type Dose } from '../../do
 import { atRung, mapMovementRows, rungOf, type MovementRow, type Plan } from '../../plan';
 
 /** Where the class stands with a movement when it goes by the rules: its rung and its count. */
-export type Stand = { readonly rung: number; readonly dose: Dose };
+export type RungAndDose = { readonly rung: number; readonly dose: Dose };
 
 /** A plan counted as a school would; what that school does not count keeps its dose. */
 export const inSchool = (plan: Plan, school: School | null, catalogue: Catalogue): Plan =>
@@ -16,7 +16,7 @@ export const inSchool = (plan: Plan, school: School | null, catalogue: Catalogue
       });
 
 /** A plan with every movement where the class stands with it; what is new is as planned. */
-export const asStood = (plan: Plan, stands: ReadonlyMap<string, Stand>, lighter: boolean): Plan =>
+export const asStood = (plan: Plan, stands: ReadonlyMap<string, RungAndDose>, lighter: boolean): Plan =>
   mapMovementRows(plan, (row) => {
     const stand = stands.get(row.movementId);
     if (!stand) return row;
@@ -24,12 +24,12 @@ export const asStood = (plan: Plan, stands: ReadonlyMap<string, Stand>, lighter:
   });
 
 /** Where a row leaves the class: up a rung with the usual count when it moves on, else one more of what is counted, up to the most. */
-export function standAfter(
+export function rungAndDoseAfter(
   row: MovementRow,
   moves: boolean,
   usual: Dose,
   catalogue: Catalogue,
-): Stand | null {
+): RungAndDose | null {
   const movement = catalogue.movement(row.movementId);
   if (!movement) return null;
   const rung = rungOf(movement, row.rung);

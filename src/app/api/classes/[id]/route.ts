@@ -1,4 +1,5 @@
-import { changeDetails, newClassSchema } from '@/server/classes';
-import { jsonRoute } from '@/server/http';
+import { changeDetails } from '@/server/classes/classes';
+import { newClassSchema } from '@/core/plan';
+import { jsonRoute } from '@/server/shell/http';
 
 export const PUT = jsonRoute(newClassSchema, (db, fields, { id }) => changeDetails(db, id, fields));

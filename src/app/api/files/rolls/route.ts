@@ -1,5 +1,5 @@
 import { ok } from '@/core/result';
-import { jsonRead } from '@/server/http';
+import { jsonRead } from '@/server/shell/http';
 import { taughtRolls } from '@/store/teaching';
 
 /** Which classes were taught, and who was in them: what a register is held against. */

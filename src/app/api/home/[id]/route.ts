@@ -1,4 +1,4 @@
-import { homeDaySchema, tellHomeDay } from '@/server/home';
-import { jsonRoute } from '@/server/http';
+import { homeDaySchema, logHomeDay } from '@/server/home/home';
+import { jsonRoute } from '@/server/shell/http';
 
-export const POST = jsonRoute(homeDaySchema, (db, body, { id }) => tellHomeDay(db, id, body));
+export const POST = jsonRoute(homeDaySchema, (db, body, { id }) => logHomeDay(db, id, body));

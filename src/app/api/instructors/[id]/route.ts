@@ -1,1 +1,1 @@
-export { changeOne as PUT, takeOneAway as DELETE } from '@/server/instructor-routes';
+export { changeOne as PUT, takeOneAway as DELETE } from '@/server/instructors/routes';

@@ -1,4 +1,5 @@
-import { jsonRoute } from '@/server/http';
-import { changeOwn, ownMovementSchema } from '@/server/own-movements';
+import { jsonRoute } from '@/server/shell/http';
+import { changeOwn } from '@/server/catalogue/own-movements';
+import { ownMovementSchema } from '@/core/catalogue';
 
 export const PUT = jsonRoute(ownMovementSchema, (db, own, { id }) => changeOwn(db, id, own));

@@ -1,8 +1,8 @@
 import { clearErased } from '@/server/backup/daily';
-import { database } from '@/server/database';
-import { eraseForGood, eraseSchema } from '@/server/erase';
-import { jsonRoute } from '@/server/http';
-import { changePerson, personChangeSchema } from '@/server/people';
+import { database } from '@/server/shell/database';
+import { eraseForGood, eraseSchema } from '@/server/people/erase';
+import { jsonRoute } from '@/server/shell/http';
+import { changePerson, personChangeSchema } from '@/server/people/people';
 
 /** A record with years of measures, twice: as it was and as it is to be. */
 const MOST_BYTES = 1024 * 1024;

@@ -1,5 +1,5 @@
-import { jsonRoute } from '@/server/http';
-import { importPeople, importSchema } from '@/server/import-people';
+import { jsonRoute } from '@/server/shell/http';
+import { importPeople, importSchema } from '@/server/files/import-people';
 
 const MOST_BYTES = 12 * 1024 * 1024;
 

@@ -1,4 +1,4 @@
 import { apiCatalogue } from '@/server/api/answers';
-import { jsonRead } from '@/server/http';
+import { jsonRead } from '@/server/shell/http';
 
 export const GET = jsonRead((db) => apiCatalogue(db));

@@ -1,4 +1,4 @@
 import { openApi } from '@/server/api/openapi';
-import { atGate } from '@/server/http';
+import { atGate } from '@/server/shell/http';
 
 export const GET = atGate(async () => Response.json(openApi()));

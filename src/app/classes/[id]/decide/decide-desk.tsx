@@ -5,10 +5,10 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
-import type { ProposalFor } from '@/server/proposals';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import type { ProposalFor } from '@/server/progress/proposals';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 import { Decided } from './decided';
 import { ProposalRow, type Answer } from './proposal-row';
 
@@ -28,7 +28,9 @@ export function DecideDesk({ classId, people, proposals }: Props) {
     return person ? fullName(person) : '';
   };
   const answer = async (answers: readonly Answer[]) => {
-    const result = await call<{ kept: number }>('POST', `/api/classes/${classId}/decisions`, { answers });
+    const result = await requestJson<{ kept: number }>('POST', `/api/classes/${classId}/decisions`, {
+      answers,
+    });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     toast(`${plural(result.value.kept, 'decision is', 'decisions are')} kept`);

@@ -1,6 +1,6 @@
 import { rungWords } from '@/core/progress';
-import type { ProposalFor } from '@/server/proposals';
-import { TableHead } from '@/ui/table-head';
+import type { ProposalFor } from '@/server/progress/proposals';
+import { TableHead } from '@/ui/page/table-head';
 
 type Props = { proposals: readonly ProposalFor[]; nameOf: (id: string) => string };
 

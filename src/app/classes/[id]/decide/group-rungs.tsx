@@ -1,5 +1,5 @@
-import type { GroupProposal } from '@/server/proposals';
-import { TableHead } from '@/ui/table-head';
+import type { GroupProposal } from '@/server/progress/proposals';
+import { TableHead } from '@/ui/page/table-head';
 
 /** What the class as a whole might do next time, movement by movement. Its rung is set in the plan. */
 export function GroupRungs({ group }: { group: readonly GroupProposal[] }) {

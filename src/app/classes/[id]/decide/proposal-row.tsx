@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { rungWords } from '@/core/progress';
 import { capital } from '@/core/words';
-import type { ProposalFor } from '@/server/proposals';
-import { Button } from '@/ui/button';
-import { inputClass } from '@/ui/field';
+import type { ProposalFor } from '@/server/progress/proposals';
+import { Button } from '@/ui/form/button';
+import { inputClass } from '@/ui/form/field';
 
 export type Answer = { personId: string; family: ProposalFor['family']; rungs?: number | null };
 

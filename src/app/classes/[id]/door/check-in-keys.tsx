@@ -1,5 +1,5 @@
 import type { CheckIn } from '@/core/screening';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 
 type Props = { checkIn: CheckIn; onChange: (checkIn: CheckIn) => void; onAllWell: () => void };
 

@@ -6,11 +6,11 @@ import { fullName, type Person } from '@/core/people';
 import { changedRows, type Plan } from '@/core/plan';
 import { asToday, NOTHING_NEW, type CheckIn } from '@/core/screening';
 import type { ClassInfo } from '@/store/classes';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';
-import { Trouble } from '@/ui/field';
-import { HandsMark, verdictWords } from '@/ui/marks';
+import { Trouble } from '@/ui/form/field';
+import { HandsMark, verdictWords } from '@/ui/verdict-signs';
 import { CheckInKeys } from './check-in-keys';
 
 type Props = {
@@ -33,7 +33,7 @@ export function DoorDesk({ info, people, first, plan }: Props) {
     setCheckIns((all) => ({ ...all, [person.id]: checkIn }));
     queue.current = queue.current.then(async () => {
       const body = { personId: person.id, checkIn };
-      const result = await call('PUT', `/api/classes/${info.id}/check-in`, body);
+      const result = await requestJson('PUT', `/api/classes/${info.id}/check-in`, body);
       setTrouble(result.ok ? null : result.message);
     });
   };

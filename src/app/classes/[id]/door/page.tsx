@@ -1,18 +1,18 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { loadClassroom } from '@/server/classroom';
-import { idFrom } from '@/server/ids';
-import { buttonClass } from '@/ui/button';
-import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { pageData } from '@/server/lock/request-identity';
+import { loadClassToBegin } from '@/server/classes/classroom';
+import { idFrom } from '@/server/shell/ids';
+import { buttonClass } from '@/ui/form/button';
+import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { DoorDesk } from './door-desk';
 
 export const metadata: Metadata = { title: 'At the door' };
 
 export default async function DoorPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const room = id.ok ? await loadClassroom(await pageData(), id.value) : null;
+  const room = id.ok ? await loadClassToBegin(await pageData(), id.value) : null;
   if (!room) notFound();
   const { info, people, checkIns, stored } = room;
   return (

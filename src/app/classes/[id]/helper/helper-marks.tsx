@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { MARK_WORDS, MARKS, type Mark, type MarkKind } from '@/core/teach';
-import { Button, buttonClass } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button, buttonClass } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 import { newId } from '@/ui/new-id';
 
 type Props = {
@@ -27,7 +27,7 @@ export function HelperMarks({ classId, rowNow, now, rows, people, marks }: Props
     [...marks, ...made].findLast((m) => m.personId === personId && m.rowId === rowId)?.mark ?? null;
   const mark = async (personId: string, kind: MarkKind) => {
     const one: Mark = { id: newId(), personId, rowId, mark: kind, atMs: Math.round(now()) };
-    const kept = await call('POST', `/api/classes/${classId}/marks`, one);
+    const kept = await requestJson('POST', `/api/classes/${classId}/marks`, one);
     setTrouble(kept.ok ? null : kept.message);
     if (kept.ok) setMade([...made, one]);
   };

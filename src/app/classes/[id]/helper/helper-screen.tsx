@@ -2,9 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, type ComponentProps } from 'react';
-import { Trouble } from '@/ui/field';
-import { Empty } from '@/ui/page';
-import { useRoomFeed } from '@/ui/use-room-feed';
+import { Trouble } from '@/ui/form/field';
+import { Empty } from '@/ui/page/page';
+import { useRoomFeed } from '@/ui/hooks/use-room-feed';
 import { HelperMarks } from './helper-marks';
 
 type Stage = 'before' | 'under way' | 'over';

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { catalogueNow } from '@/server/catalogue';
-import { pageData } from '@/server/lock/whose';
-import { idFrom } from '@/server/ids';
+import { catalogueNow } from '@/server/catalogue/catalogue';
+import { pageData } from '@/server/lock/request-identity';
+import { idFrom } from '@/server/shell/ids';
 import { rowsOfSnapshot } from '@/core/teach';
 import { fullName } from '@/core/people';
 import { findClass } from '@/store/classes';
 import { loadMarks, loadTaught } from '@/store/teaching';
-import { buttonClass } from '@/ui/button';
-import { Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { Page, PageHead } from '@/ui/page/page';
 import { HelperScreen } from './helper-screen';
 
 export const metadata: Metadata = { title: 'Marks' };

@@ -5,11 +5,11 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { littleAndOften, minuteText, MOST_ITEMS } from '@/core/home';
 import { nameList, plural } from '@/core/words';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { NumberField } from '@/ui/dose/number-field';
-import { Trouble } from '@/ui/field';
-import { Tick } from '@/ui/tick';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { Trouble } from '@/ui/form/field';
+import { Tick } from '@/ui/form/check-box';
 
 export type HomeLine = {
   readonly personId: string;
@@ -36,7 +36,7 @@ export function HomeDesk({ classId, people }: Props) {
   const without = people.filter((p) => p.items.length === 0);
   const make = async () => {
     const cards = withCard.map((p) => ({ personId: p.personId, ...choiceOf(p) }));
-    const result = await call<{ made: number }>('POST', `/api/classes/${classId}/home`, { cards });
+    const result = await requestJson<{ made: number }>('POST', `/api/classes/${classId}/home`, { cards });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     toast(`${plural(result.value.made, 'card is', 'cards are')} made`);

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { fullName } from '@/core/people';
 import { rungNoteOf } from '@/core/catalogue';
 import { doseWords } from '@/core/dose';
 import { needsDayBetween } from '@/core/home';
-import { pageData } from '@/server/lock/whose';
-import { homeAfter, type HomeOf } from '@/server/home';
-import { buttonClass } from '@/ui/button';
-import { longDay } from '@/ui/dates';
-import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { pageData } from '@/server/lock/request-identity';
+import { homeAfter, type HomeOf } from '@/server/home/home';
+import { buttonClass } from '@/ui/form/button';
+import { longDay } from '@/ui/words/dates';
+import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { HomeDesk, type HomeLine } from './home-desk';
 
 export const metadata: Metadata = { title: 'Home practice' };

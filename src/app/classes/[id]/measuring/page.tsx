@@ -1,15 +1,15 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people';
-import { pageData } from '@/server/lock/whose';
-import { idFrom } from '@/server/ids';
+import { pageData } from '@/server/lock/request-identity';
+import { idFrom } from '@/server/shell/ids';
 import { findClass } from '@/store/classes';
 import { peopleOfClass } from '@/store/people';
 import { loadVisits } from '@/store/visits';
-import { buttonClass } from '@/ui/button';
-import { longDay } from '@/ui/dates';
-import { Empty, Page, PageHead } from '@/ui/page';
+import { buttonClass } from '@/ui/form/button';
+import { longDay } from '@/ui/words/dates';
+import { Empty, Page, PageHead } from '@/ui/page/page';
 import { MeasuringDesk } from './measuring-desk';
 
 export const metadata: Metadata = { title: 'Measuring day' };

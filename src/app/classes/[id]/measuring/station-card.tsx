@@ -1,7 +1,7 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import type { RealVisit, STATIONS, Visit } from '@/core/measure';
 import { clockText } from '@/core/words';
-import { Button, buttonClass } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/form/button';
 
 type Props = {
   station: (typeof STATIONS)[number];

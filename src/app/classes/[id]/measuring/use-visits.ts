@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { RealVisit, StationId } from '@/core/measure';
 import type { StoredVisit } from '@/store/visits';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 
 const LOOK_EVERY_MS = 1_000;
 
@@ -36,7 +36,11 @@ export function useVisits(classId: string, stored: readonly StoredVisit[]) {
     [kept, zero],
   );
   const change = async (what: Change) => {
-    const result = await call<{ visits: StoredVisit[] }>('POST', `/api/classes/${classId}/visits`, what);
+    const result = await requestJson<{ visits: StoredVisit[] }>(
+      'POST',
+      `/api/classes/${classId}/visits`,
+      what,
+    );
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setKept(result.value.visits);

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { settingsNow } from '@/server/settings';
+import { pageData } from '@/server/lock/request-identity';
+import { settingsNow } from '@/server/shell/settings';
 import { CLASS_SHEETS, classSheetFrom, classSheetGiven, makeClassSheet } from '@/server/sheets/class-sheet';
-import { buttonClass } from '@/ui/button';
-import { Page, PageHead } from '@/ui/page';
-import { PaperButtons } from '@/ui/paper-buttons';
-import { PartLinks } from '@/ui/part-links';
-import { SheetView } from '@/ui/sheet-view';
+import { buttonClass } from '@/ui/form/button';
+import { Page, PageHead } from '@/ui/page/page';
+import { PaperButtons } from '@/ui/paper/paper-buttons';
+import { PartLinks } from '@/ui/page/part-links';
+import { SheetView } from '@/ui/paper/sheet-view';
 
 export const metadata: Metadata = { title: 'Paper' };
 

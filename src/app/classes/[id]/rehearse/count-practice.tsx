@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import type { Practice, TaughtRow } from '@/core/teach';
-import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/select-field';
+import { Button } from '@/ui/form/button';
+import { SelectField } from '@/ui/form/select-field';
 import { CordRunner } from '../teach/cord-runner';
 import { PracticeResult } from './practice-result';
 import { useRun } from './use-run';

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { loadClassroom } from '@/server/classroom';
-import { idFrom } from '@/server/ids';
-import { settingsNow } from '@/server/settings';
-import { snapshotOf } from '@/server/teaching';
+import { pageData } from '@/server/lock/request-identity';
+import { loadClassToBegin } from '@/server/classes/classroom';
+import { idFrom } from '@/server/shell/ids';
+import { settingsNow } from '@/server/shell/settings';
+import { snapshotOf } from '@/server/teaching/teaching';
 import { loadOwnRungs } from '@/store/progress';
 import { RehearseDesk } from './rehearse-desk';
 
@@ -13,7 +13,7 @@ export const metadata: Metadata = { title: 'Rehearse' };
 export default async function RehearsePage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
   const db = await pageData();
-  const room = id.ok ? await loadClassroom(db, id.value) : null;
+  const room = id.ok ? await loadClassToBegin(db, id.value) : null;
   if (!room) notFound();
   return (
     <RehearseDesk

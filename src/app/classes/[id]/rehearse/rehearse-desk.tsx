@@ -1,6 +1,6 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useMemo, useState } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { OwnMovement } from '@/core/catalogue';
@@ -9,10 +9,10 @@ import { begin, rowsOfSnapshot, type Snapshot } from '@/core/teach';
 import { clockText } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
-import { Button, buttonClass } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/form/button';
 import { CatalogueProvider } from '@/ui/catalogue';
-import { Limits, Page, PageHead } from '@/ui/page';
-import { SelectField } from '@/ui/select-field';
+import { Limits, Page, PageHead } from '@/ui/page/page';
+import { SelectField } from '@/ui/form/select-field';
 import { TeachScreen } from '../teach/teach-screen';
 import { CountPractice } from './count-practice';
 

@@ -12,7 +12,7 @@ import {
   type TeachState,
 } from '@/core/teach';
 import { useCountSound } from '../teach/use-count-sound';
-import { USUAL_WAYS } from '@/ui/use-ways';
+import { USUAL_COUNT_SETTINGS } from '@/ui/hooks/use-count-settings';
 
 /** Time to get ready in, ms. */
 const LEAD_IN_MS = 3_000;
@@ -22,8 +22,8 @@ const LATE_MS = 700;
 const IDLE: TeachState = { ...START, phase: 'count' };
 const RUNNING: TeachState = { ...IDLE, running: true, anchorMs: LEAD_IN_MS };
 const NO_BEATS: readonly Beat[] = [];
-const WITH_CLICKS = { ...USUAL_WAYS, sound: 'clicks' as const };
-const WITHOUT = { ...USUAL_WAYS, sound: 'silent' as const };
+const WITH_CLICKS = { ...USUAL_COUNT_SETTINGS, sound: 'clicks' as const };
+const WITHOUT = { ...USUAL_COUNT_SETTINGS, sound: 'silent' as const };
 
 /** One go at counting a row: its clock, its taps, and what they say at its end. */
 export function useRun(

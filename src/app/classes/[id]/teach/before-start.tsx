@@ -1,16 +1,16 @@
 'use client';
 
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { clockText, plural } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
-import { Button, buttonClass } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { Limits, Page } from '@/ui/page';
-import { Tick } from '@/ui/tick';
-import { toggled } from '@/ui/toggled';
+import { Button, buttonClass } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { Limits, Page } from '@/ui/page/page';
+import { Tick } from '@/ui/form/check-box';
+import { toggled } from '@/ui/form/toggled';
 
 type Props = { info: ClassInfo; rows: number; totalMs: number; musts: readonly string[]; asked: number };
 
@@ -31,7 +31,7 @@ export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
   const start = async () => {
     setStarting(true);
-    const result = await call('POST', `/api/classes/${info.id}/start`, { startedAtMs: Date.now() });
+    const result = await requestJson('POST', `/api/classes/${info.id}/start`, { startedAtMs: Date.now() });
     setTrouble(result.ok ? null : result.message);
     setStarting(result.ok);
     if (result.ok) router.refresh();

@@ -12,11 +12,11 @@ import {
   type TaughtRow,
   type TeachState,
 } from '@/core/teach';
-import { BreathSwell } from '@/ui/breath-swell';
-import type { MirrorChoice } from '@/ui/counted-hands';
-import type { Ways } from '@/ui/use-ways';
+import { BreathSwell } from '@/ui/cord/breath-swell';
+import type { MirrorChoice } from '@/ui/hand/counted-hands';
+import type { CountSettings } from '@/ui/hooks/use-count-settings';
 import { clockText } from '@/core/words';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import { useCatalogue } from '@/ui/catalogue';
 
 type Props = {
@@ -24,7 +24,7 @@ type Props = {
   state: TeachState;
   beats: readonly Beat[];
   nowMs: number;
-  ways: Pick<Ways, 'style' | 'mirror'>;
+  ways: Pick<CountSettings, 'style' | 'mirror'>;
   onGo: () => void;
   /** The hands that show the movement. */
   figure: ReactNode;
@@ -118,7 +118,7 @@ function Counting({
   beats: readonly Beat[];
   offset: number;
   state: TeachState;
-  ways: Pick<Ways, 'style' | 'mirror'>;
+  ways: Pick<CountSettings, 'style' | 'mirror'>;
 }) {
   const beat = beatAtTime(beats, offset);
   if (!beat)

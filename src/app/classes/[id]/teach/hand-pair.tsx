@@ -4,8 +4,8 @@ import { useCallback } from 'react';
 import type { Beat } from '@/core/dose';
 import { offsetAtTime, type TaughtRow, type TeachState } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
-import { CountedHands, type MirrorChoice } from '@/ui/counted-hands';
-import { useFrame } from '@/ui/use-frame';
+import { CountedHands, type MirrorChoice } from '@/ui/hand/counted-hands';
+import { useFrame } from '@/ui/hooks/use-frame';
 
 type Props = {
   row: TaughtRow;

@@ -3,7 +3,7 @@
 import { Dialog } from 'radix-ui';
 import { ADVICE_SIGNS, STOP_SIGNS } from '@/core/teach';
 import type { Person } from '@/core/people';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import { IncidentForm } from './incident-form';
 import { Sheet } from './sheet';
 

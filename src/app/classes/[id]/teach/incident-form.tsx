@@ -6,9 +6,9 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { fullName, type Person } from '@/core/people';
 import { incidentSchema, STOP_SIGNS, type Incident } from '@/core/teach';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 
 type Props = { classId: string; people: readonly Person[] };
 
@@ -30,7 +30,7 @@ export function IncidentForm({ classId, people }: Props) {
   });
   const { errors, isSubmitting } = formState;
   const save = handleSubmit(async (incident) => {
-    const result = await call('POST', `/api/classes/${classId}/incidents`, incident);
+    const result = await requestJson('POST', `/api/classes/${classId}/incidents`, incident);
     setTrouble(result.ok ? null : result.message);
     setKept(result.ok);
     if (result.ok) reset(fresh());

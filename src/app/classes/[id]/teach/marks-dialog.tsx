@@ -4,7 +4,7 @@ import { Dialog } from 'radix-ui';
 import { fullName, type Person } from '@/core/people';
 import { MARK_WORDS, MARKS, type Mark, type MarkKind, type OwnWay, type TaughtRow } from '@/core/teach';
 import { capital } from '@/core/words';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import { Sheet } from './sheet';
 
 type Props = {

@@ -2,8 +2,8 @@
 
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { Button } from '@/ui/button';
-import { Field, inputClass } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 import { Sheet } from './sheet';
 
 type Props = { open: boolean; onClose: () => void; title: string; onNote: (words: string) => void };

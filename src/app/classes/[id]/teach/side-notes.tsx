@@ -4,10 +4,10 @@ import { offRungWords, type OwnRung } from '@/core/progress';
 import type { OwnWay, Snapshot, TaughtRow } from '@/core/teach';
 import { fullName, seatingOf } from '@/core/people';
 import { movementOfRow } from '@/core/plan';
-import { verdictFor, wayWords } from '@/core/screening';
+import { verdictFor, adaptationText } from '@/core/screening';
 import { nameList, sentences } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
-import { HandsMark } from '@/ui/marks';
+import { HandsMark } from '@/ui/verdict-signs';
 import { memo } from 'react';
 
 type Props = {
@@ -117,7 +117,7 @@ function TheirWay({
       <h2 className="font-normal text-soft">Do it their own way</h2>
       <ul aria-label="Do it their own way">
         {own.map(({ person, verdict, now }) => {
-          const [left, right] = [wayWords(verdict.L, dose), wayWords(verdict.R, dose)];
+          const [left, right] = [adaptationText(verdict.L, dose), adaptationText(verdict.R, dose)];
           const words =
             left === right
               ? left

@@ -5,9 +5,9 @@ import { doseWords } from '@/core/dose';
 import type { Movement } from '@/core/catalogue';
 import type { SwapChoice } from '@/core/teach';
 import { capital, plural } from '@/core/words';
-import { Button } from '@/ui/button';
+import { Button } from '@/ui/form/button';
 import { useCatalogue } from '@/ui/catalogue';
-import { LazyPicture } from '@/ui/lazy-picture';
+import { LazyPicture } from '@/ui/hand/lazy-picture';
 import { Sheet } from './sheet';
 
 type Props = {

@@ -10,7 +10,7 @@ import { NoteSheet } from './note-sheet';
 import { SwapSheet } from './swap-sheet';
 import type { Panel } from './use-actions';
 import type { Teaching } from './use-teaching';
-import type { Ways } from '@/ui/use-ways';
+import type { CountSettings } from '@/ui/hooks/use-count-settings';
 import { WaysSheet } from './ways-sheet';
 
 type Props = {
@@ -21,8 +21,8 @@ type Props = {
   facts: ClassFacts;
   movementRow: MovementRow | null;
   onChange: (change: LiveChange) => void;
-  ways: Ways;
-  onWays: (change: Partial<Ways>) => void;
+  ways: CountSettings;
+  onWays: (change: Partial<CountSettings>) => void;
   /** Null in a rehearsal: nothing is recorded. */
   classId: string | null;
   venueSafety: string;

@@ -17,7 +17,7 @@ import { TeachPanels } from './teach-panels';
 import { TeachTop } from './teach-top';
 import { TimeProposals } from './time-proposals';
 import { useActions } from './use-actions';
-import { useAwake } from '@/ui/use-awake';
+import { useAwake } from '@/ui/hooks/use-awake';
 import { useCountSound } from './use-count-sound';
 import type { Outbox } from './use-outbox';
 import { useProposals } from './use-proposals';
@@ -27,7 +27,7 @@ import { useRoomView } from './use-room-view';
 import { useRowsOf } from './use-rows-of';
 import { useTeachKeys } from './use-teach-keys';
 import { useTeaching } from './use-teaching';
-import { useWays, type Ways } from '@/ui/use-ways';
+import { useCountSettings, type CountSettings } from '@/ui/hooks/use-count-settings';
 import { useWhenDone } from './use-when-done';
 
 type Props = {
@@ -40,7 +40,7 @@ type Props = {
   ownRungs: readonly OwnRung[];
   /** Null in a rehearsal, which stores nothing. */
   outbox: Outbox | null;
-  firstWays?: Partial<Ways>;
+  firstWays?: Partial<CountSettings>;
   onDone: () => void;
   doneWords: string;
 };
@@ -74,7 +74,7 @@ function Screen({
   const { rows, state, now } = teaching;
   const row = rows[state.rowIndex];
   const unsaved = outbox?.unsaved ?? 0;
-  const [ways, setWays] = useWays(firstWays);
+  const [ways, setWays] = useCountSettings(firstWays);
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
   const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, ways);
   const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);

@@ -12,7 +12,7 @@ import {
   type TeachState,
   type Tone,
 } from '@/core/teach';
-import type { Ways } from '@/ui/use-ways';
+import type { CountSettings } from '@/ui/hooks/use-count-settings';
 
 /** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
 const AHEAD_MS = 2_500;
@@ -26,7 +26,7 @@ const TONES: Record<Tone, { hz: number; seconds: number; gain: number }> = {
   change: { hz: 660, seconds: 0.3, gain: 0.5 },
 };
 
-type Asked = Pick<Ways, 'sound' | 'volume' | 'style'>;
+type Asked = Pick<CountSettings, 'sound' | 'volume' | 'style'>;
 
 /** Clicks of the running count on the audio clock, and its words by the browser's voice where it has one. */
 export function useCountSound(

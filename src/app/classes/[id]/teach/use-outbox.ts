@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 import { mayHelp, type Letter } from '@/core/teach';
 import {
   allSetAside,
@@ -73,7 +73,7 @@ type Refused = { readonly why: string };
 async function untilAnswered(letter: Letter): Promise<'landed' | Refused> {
   for (let faults = 0; ;) {
     const { kind, classId, body } = letter;
-    const result = await call('POST', `/api/classes/${classId}/${kind}`, body);
+    const result = await requestJson('POST', `/api/classes/${classId}/${kind}`, body);
     if (result.ok) return 'landed';
     if (result.code === 'our-fault') faults += 1;
     if (!mayHelp(result.code, faults)) return { why: result.message };

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { roomFeed, type RoomView } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
 import type { Teaching } from './use-teaching';
-import type { Ways } from '@/ui/use-ways';
+import type { CountSettings } from '@/ui/hooks/use-count-settings';
 
 type ClassClock = Pick<RoomView, 'classId' | 'startedAtMs' | 'rate'>;
 
@@ -12,7 +12,7 @@ type ClassClock = Pick<RoomView, 'classId' | 'startedAtMs' | 'rate'>;
 export function useRoomView(
   { classId, startedAtMs, rate }: ClassClock,
   { rows, state }: Teaching,
-  { mirror, style }: Ways,
+  { mirror, style }: CountSettings,
 ): RoomView {
   const catalogue = useCatalogue();
   return useMemo(

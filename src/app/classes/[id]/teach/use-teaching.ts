@@ -20,7 +20,7 @@ import {
   type TeachState,
 } from '@/core/teach';
 import type { Taught } from '@/store/teaching';
-import { useClassClock } from '@/ui/use-class-clock';
+import { useClassClock } from '@/ui/hooks/use-class-clock';
 import type { Outbox } from './use-outbox';
 
 export type Teaching = {

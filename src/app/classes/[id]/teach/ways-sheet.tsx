@@ -3,12 +3,17 @@
 import { Dialog } from 'radix-ui';
 import { COUNT_ORDERS, COUNT_UNITS } from '@/core/teach';
 import { capital } from '@/core/words';
-import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/select-field';
+import { Button } from '@/ui/form/button';
+import { SelectField } from '@/ui/form/select-field';
 import { Sheet } from './sheet';
-import { MIRRORS, SOUNDS, type Ways } from '@/ui/use-ways';
+import { MIRRORS, SOUNDS, type CountSettings } from '@/ui/hooks/use-count-settings';
 
-type Props = { open: boolean; onClose: () => void; ways: Ways; onChange: (change: Partial<Ways>) => void };
+type Props = {
+  open: boolean;
+  onClose: () => void;
+  ways: CountSettings;
+  onChange: (change: Partial<CountSettings>) => void;
+};
 
 const choices = <T extends string>(all: readonly T[], words: Partial<Record<T, string>> = {}) =>
   all.map((value) => [value, words[value] ?? capital(value)] as const);
@@ -30,7 +35,7 @@ export function WaysSheet({ open, onClose, ways, onChange }: Props) {
           label="Sound"
           value={sound}
           choices={choices(SOUNDS, { clicks: 'Clicks', voice: 'Clicks and voice' })}
-          onChange={(value) => onChange({ sound: value as Ways['sound'] })}
+          onChange={(value) => onChange({ sound: value as CountSettings['sound'] })}
         />
         <label className="w-64">
           <span className="mb-1 block font-semibold">Volume</span>
@@ -70,7 +75,7 @@ export function WaysSheet({ open, onClose, ways, onChange }: Props) {
           label="Hands on the screen"
           value={mirror}
           choices={choices(MIRRORS)}
-          onChange={(value) => onChange({ mirror: value as Ways['mirror'] })}
+          onChange={(value) => onChange({ mirror: value as CountSettings['mirror'] })}
         />
       </div>
       <h3 className="mt-6 text-lg">Screen for the room</h3>

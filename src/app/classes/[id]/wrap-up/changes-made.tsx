@@ -1,7 +1,7 @@
 import type { ChangeMade } from '@/core/teach';
 import { clockText } from '@/core/words';
-import { Tick } from '@/ui/tick';
-import { toggled } from '@/ui/toggled';
+import { Tick } from '@/ui/form/check-box';
+import { toggled } from '@/ui/form/toggled';
 
 type Props = {
   made: readonly ChangeMade[];

@@ -1,5 +1,5 @@
 import { fullName, type Person } from '@/core/people';
-import type { CallAnswer, TeachEvent } from '@/core/teach';
+import type { FollowUpAnswer, TeachEvent } from '@/core/teach';
 import { capital, clockText } from '@/core/words';
 
 type Props = {
@@ -7,7 +7,7 @@ type Props = {
   people: readonly Person[];
   titleOf: (rowId: string) => string;
   /** What people answered after the class. */
-  answers: readonly CallAnswer[];
+  answers: readonly FollowUpAnswer[];
 };
 
 /** Notes made in class, and who did a row easier or stronger than the others. */

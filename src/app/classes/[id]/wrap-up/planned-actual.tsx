@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { clockText } from '@/core/words';
-import { Button } from '@/ui/button';
-import { PairBars } from '@/ui/pair-bars';
+import { Button } from '@/ui/form/button';
+import { PairBars } from '@/ui/hand/pair-bars';
 
 export type RowTimes = {
   readonly rowId: string;

@@ -1,18 +1,18 @@
 'use client';
 
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people';
 import { wrapUpSchema, type ChangeMade, type WrapUp, type WrapUpPerson } from '@/core/teach';
-import { Button, buttonClass } from '@/ui/button';
+import { Button, buttonClass } from '@/ui/form/button';
 import type { Failure } from '@/core/result';
-import { call } from '@/ui/call';
-import { ChangedElsewhere } from '@/ui/changed-elsewhere';
-import { Field, inputClass, Trouble } from '@/ui/field';
+import { requestJson } from '@/ui/request-json';
+import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
+import { Field, inputClass, Trouble } from '@/ui/form/field';
 import { ChangesMade } from './changes-made';
 
 type Props = {
@@ -44,7 +44,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   const saveOver = (over: boolean) =>
     handleSubmit(async (wrapUp) => {
       const body = { ...wrapUp, before: opened, over };
-      const result = await call<Saved>('PUT', `/api/classes/${classId}/wrap-up`, body);
+      const result = await requestJson<Saved>('PUT', `/api/classes/${classId}/wrap-up`, body);
       setTrouble(result.ok ? null : result);
       if (!result.ok) return;
       const { saved, beside } = result.value;
@@ -54,7 +54,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
       router.refresh();
     });
   const planNext = async () => {
-    const result = await call<{ id: string }>('POST', `/api/classes/${classId}/next`, {
+    const result = await requestJson<{ id: string }>('POST', `/api/classes/${classId}/next`, {
       carry: [...carry],
     });
     setTrouble(result.ok ? null : result);

@@ -1,1 +1,1 @@
-export { downloadWhole as GET } from '@/server/download';
+export { downloadWhole as GET } from '@/server/files/download';

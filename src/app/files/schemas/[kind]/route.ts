@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MOVEMENT_FILE, PLAN_FILE, TERM_FILE } from '@/core/formats';
 import { fail, ok } from '@/core/result';
-import { jsonRead } from '@/server/http';
+import { jsonRead } from '@/server/shell/http';
 
 const KINDS = [PLAN_FILE, TERM_FILE, MOVEMENT_FILE];
 

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
+import { pageData } from '@/server/lock/request-identity';
 import { findOwn } from '@/store/own-movements';
-import { Limits, Page, PageHead } from '@/ui/page';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { OwnForm } from '../../own/own-form';
 
 export default async function ChangeMovementPage({ params }: { params: Promise<{ id: string }> }) {

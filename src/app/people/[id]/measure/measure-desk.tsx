@@ -16,10 +16,10 @@ import {
 import type { Hand } from '@/core/dose';
 import type { Person } from '@/core/people';
 import { clockText } from '@/core/words';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
-import { SelectField } from '@/ui/select-field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
+import { SelectField } from '@/ui/form/select-field';
 import { ForceTrace } from './force-trace';
 import { GripResults } from './grip-results';
 import { simulatedMeter } from './meter';
@@ -54,7 +54,7 @@ export function MeasureDesk({ person, tests, today, rate }: Props) {
   const { squeeze, start } = useSqueeze(onTrial);
   const read = () => void start(simulatedMeter({ ...choice, seed: seedOf(trials.length, choice.trouble) }));
   const keep = async () => {
-    const result = await call('POST', `/api/people/${person.id}/grip`, { day: today, trials });
+    const result = await requestJson('POST', `/api/people/${person.id}/grip`, { day: today, trials });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setTrials([]);

@@ -1,5 +1,5 @@
-import { NumberField } from '@/ui/dose/number-field';
-import { SelectField } from '@/ui/select-field';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { SelectField } from '@/ui/form/select-field';
 
 export type MeterChoice = { readonly peakKg: number; readonly trouble: string };
 

@@ -1,7 +1,7 @@
 import type { Hand } from '@/core/dose';
 import { OPPOSITION_PLACES } from '@/core/measure';
-import { FigureShapes } from '@/ui/hand-figure';
-import { PAIR, PAIR_APART, PAIR_SHAPES } from '@/ui/pair-of-hands';
+import { FigureShapes } from '@/ui/hand/hand-figure';
+import { PAIR, PAIR_APART, PAIR_SHAPES } from '@/ui/hand/pair-of-hands';
 import type { Readings } from './use-readings';
 
 /** Both hands down to the wrist, mm. */

@@ -1,6 +1,6 @@
 import { inSteps, measureName, MEASURES, measureText, type MeasureKind, type Person } from '@/core/people';
-import { shortDay } from '@/ui/dates';
-import { Field, inputClass } from '@/ui/field';
+import { shortDay } from '@/ui/words/dates';
+import { Field, inputClass } from '@/ui/form/field';
 import { handsOf, numberIn, problemWith, type Reading, type Readings } from './use-readings';
 
 type Props = { kinds: readonly MeasureKind[]; person: Person; readings: Readings };

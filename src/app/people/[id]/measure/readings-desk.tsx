@@ -1,8 +1,8 @@
 'use client';
 
 import type { MeasureKind, Person } from '@/core/people';
-import { Button } from '@/ui/button';
-import { Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { Trouble } from '@/ui/form/field';
 import { OppositionPicker } from './opposition-picker';
 import { ReadingFields } from './reading-fields';
 import { ScalePress } from './scale-press';

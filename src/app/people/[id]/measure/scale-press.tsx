@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Hand } from '@/core/dose';
 import { pressTrouble, readPress, type ScalePress as Pressed } from '@/core/load';
-import { Button } from '@/ui/button';
-import { NumberField } from '@/ui/dose/number-field';
-import { PRESS_MS, useSimulatedScale } from '@/ui/use-simulated-scale';
+import { Button } from '@/ui/form/button';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { PRESS_MS, useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
 import type { Readings } from './use-readings';
 
 const TRIES = 3;

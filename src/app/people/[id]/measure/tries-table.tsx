@@ -1,5 +1,5 @@
 import { HANDS, scoreOfTrials, type GripTrial, type Scoring } from '@/core/measure';
-import { TableHead } from '@/ui/table-head';
+import { TableHead } from '@/ui/page/table-head';
 
 type Props = { trials: readonly GripTrial[]; scoring: Scoring };
 

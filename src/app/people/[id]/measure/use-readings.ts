@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { inSteps, isOfWholePerson, MEASURES, type Measure, type MeasureKind } from '@/core/people';
 import { plural } from '@/core/words';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 
 export type Reading = { readonly kind: MeasureKind; readonly hand: Measure['hand'] };
 
@@ -32,7 +32,9 @@ export function useReadings(personId: string, today: string) {
       return;
     }
     const measures = filled.map((of) => ({ ...of, value: inSteps(of.kind, numberIn(text(of))), on: today }));
-    const result = await call<{ kept: number }>('POST', `/api/people/${personId}/measures`, { measures });
+    const result = await requestJson<{ kept: number }>('POST', `/api/people/${personId}/measures`, {
+      measures,
+    });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setTyped({});

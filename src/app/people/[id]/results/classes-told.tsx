@@ -1,8 +1,8 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { painPair, type ClassLine } from '@/core/people';
 import { plural } from '@/core/words';
-import { dayWithYear, shortDay } from '@/ui/dates';
-import { TableHead } from '@/ui/table-head';
+import { dayWithYear, shortDay } from '@/ui/words/dates';
+import { TableHead } from '@/ui/page/table-head';
 
 type Props = {
   classes: readonly ClassLine[];

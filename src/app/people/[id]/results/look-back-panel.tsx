@@ -1,4 +1,4 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { LOOK_BACK_WORDS, type LookBack } from '@/core/measure';
 import { capital, sentences } from '@/core/words';
 

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { fullName } from '@/core/people';
-import { pageData } from '@/server/lock/whose';
-import { personResults } from '@/server/results';
-import { today } from '@/server/today';
-import { buttonClass } from '@/ui/button';
-import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { pageData } from '@/server/lock/request-identity';
+import { personResults } from '@/server/measures/results';
+import { today } from '@/server/shell/today';
+import { buttonClass } from '@/ui/form/button';
+import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { ClassesTold } from './classes-told';
 import { LookBackPanel } from './look-back-panel';
 import { ReadyToday } from './ready-today';

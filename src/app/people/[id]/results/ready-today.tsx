@@ -1,5 +1,5 @@
-import { Link } from '@/ui/link';
-import type { PersonResults } from '@/server/results';
+import { Link } from '@/ui/page/link';
+import type { PersonResults } from '@/server/measures/results';
 
 const WORDS = {
   usual: 'a usual day',

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { measureName, measureText } from '@/core/people';
 import { CHANGE_WORDS, type MeasureResult } from '@/core/measure';
-import { shortDay } from '@/ui/dates';
-import { TableHead } from '@/ui/table-head';
+import { shortDay } from '@/ui/words/dates';
+import { TableHead } from '@/ui/page/table-head';
 import { TrendCord } from './trend-cord';
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */

@@ -1,4 +1,4 @@
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import type { Scoring } from '@/core/measure';
 
 const CHOICES = [

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import type { Term } from '@/core/term';
-import { call } from '@/ui/call';
+import { requestJson } from '@/ui/request-json';
 import { TermForm } from '../../term-form';
 
 export function ChangeTermForm({ termId, initial }: { termId: string; initial: Term }) {
@@ -12,7 +12,7 @@ export function ChangeTermForm({ termId, initial }: { termId: string; initial: T
       initial={initial}
       saveLabel="Keep the changes"
       onSave={async (term) => {
-        const result = await call('PUT', `/api/terms/${termId}`, term);
+        const result = await requestJson('PUT', `/api/terms/${termId}`, term);
         if (result.ok) router.push(`/terms/${termId}`);
         return result;
       }}

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { termFrom } from '@/server/terms';
-import { Page, PageHead } from '@/ui/page';
+import { pageData } from '@/server/lock/request-identity';
+import { termFrom } from '@/server/terms/terms';
+import { Page, PageHead } from '@/ui/page/page';
 import { ChangeTermForm } from './change-term-form';
 import { RemoveTerm } from './remove-term';
 

@@ -4,9 +4,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import type { Term } from '@/core/term';
-import { Button } from '@/ui/button';
-import { call } from '@/ui/call';
-import { Trouble } from '@/ui/field';
+import { Button } from '@/ui/form/button';
+import { requestJson } from '@/ui/request-json';
+import { Trouble } from '@/ui/form/field';
 
 /** Asks, takes the term away, and offers to put it back. */
 export function RemoveTerm({ termId, name }: { termId: string; name: string }) {
@@ -14,11 +14,11 @@ export function RemoveTerm({ termId, name }: { termId: string; name: string }) {
   const [asking, setAsking] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
   const remove = async () => {
-    const result = await call<{ seriesId: string; term: Term }>('DELETE', `/api/terms/${termId}`);
+    const result = await requestJson<{ seriesId: string; term: Term }>('DELETE', `/api/terms/${termId}`);
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     const putBack = async () => {
-      const back = await call('POST', '/api/terms', result.value);
+      const back = await requestJson('POST', '/api/terms', result.value);
       toast(back.ok ? `${name} is there again` : back.message);
       router.refresh();
     };

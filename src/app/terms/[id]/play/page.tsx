@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { plural } from '@/core/words';
-import { pageData } from '@/server/lock/whose';
-import { termToPlay } from '@/server/term-play';
-import { Empty, Limits, Page, PageHead } from '@/ui/page';
+import { pageData } from '@/server/lock/request-identity';
+import { termToPlay } from '@/server/terms/term-play';
+import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { PlayDesk } from './play-desk';
 
 export const metadata: Metadata = { title: 'Play a term forward' };

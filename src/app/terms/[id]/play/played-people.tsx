@@ -1,6 +1,6 @@
 import { fullName, type Person } from '@/core/people';
 import type { Played } from '@/core/term';
-import { TableHead } from '@/ui/table-head';
+import { TableHead } from '@/ui/page/table-head';
 
 type Props = { played: Played; people: readonly Person[] };
 

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
-import { pageData } from '@/server/lock/whose';
-import { settingsNow } from '@/server/settings';
+import { pageData } from '@/server/lock/request-identity';
+import { settingsNow } from '@/server/shell/settings';
 import { hostSheet } from '@/server/sheets/summaries';
-import { buttonClass } from '@/ui/button';
-import { Limits, Page, PageHead } from '@/ui/page';
-import { PaperButtons } from '@/ui/paper-buttons';
-import { SheetView } from '@/ui/sheet-view';
+import { buttonClass } from '@/ui/form/button';
+import { Limits, Page, PageHead } from '@/ui/page/page';
+import { PaperButtons } from '@/ui/paper/paper-buttons';
+import { SheetView } from '@/ui/paper/sheet-view';
 
 export const metadata: Metadata = { title: 'How the group did' };
 

@@ -1,4 +1,5 @@
-import { answerCall, callAnswerSchema } from '@/server/follow-ups';
-import { jsonRoute } from '@/server/http';
+import { answerCall } from '@/server/teaching/follow-ups';
+import { followUpAnswerSchema } from '@/core/teach';
+import { jsonRoute } from '@/server/shell/http';
 
-export const POST = jsonRoute(callAnswerSchema, (db, body, { id }) => answerCall(db, id, body));
+export const POST = jsonRoute(followUpAnswerSchema, (db, body, { id }) => answerCall(db, id, body));

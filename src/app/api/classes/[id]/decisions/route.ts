@@ -1,4 +1,4 @@
-import { answerDecisions, answersSchema } from '@/server/decisions';
-import { jsonRoute } from '@/server/http';
+import { answerDecisions, answersSchema } from '@/server/progress/decisions';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(answersSchema, (db, body, { id }) => answerDecisions(db, id, body));

@@ -1,4 +1,4 @@
-import { cardsSchema, makeCards } from '@/server/home';
-import { jsonRoute } from '@/server/http';
+import { cardsSchema, makeCards } from '@/server/home/home';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(cardsSchema, (db, body, { id }) => makeCards(db, id, body));

@@ -1,4 +1,5 @@
-import { jsonRoute } from '@/server/http';
-import { markSchema, storeMark } from '@/server/teaching';
+import { jsonRoute } from '@/server/shell/http';
+import { markSchema } from '@/core/teach';
+import { storeMark } from '@/server/teaching/teaching';
 
 export const POST = jsonRoute(markSchema, (db, mark, { id }) => storeMark(db, id, mark));

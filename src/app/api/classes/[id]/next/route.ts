@@ -1,4 +1,4 @@
-import { createNext, nextSchema } from '@/server/classes';
-import { jsonRoute } from '@/server/http';
+import { createNext, nextSchema } from '@/server/classes/classes';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(nextSchema, (db, body, { id }) => createNext(db, id, body));

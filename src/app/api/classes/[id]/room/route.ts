@@ -1,4 +1,4 @@
-import { jsonRead } from '@/server/http';
-import { roomNow } from '@/server/room';
+import { jsonRead } from '@/server/shell/http';
+import { roomNow } from '@/server/teaching/room-screen';
 
 export const GET = jsonRead((db, { id }, query) => roomNow(db, id, query.get('seen')));

@@ -1,1 +1,1 @@
-export { shareClass as PUT } from '@/server/instructor-routes';
+export { shareClass as PUT } from '@/server/instructors/routes';

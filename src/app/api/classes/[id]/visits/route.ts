@@ -1,4 +1,4 @@
-import { jsonRoute } from '@/server/http';
-import { changeVisit, visitSchema } from '@/server/visits';
+import { jsonRoute } from '@/server/shell/http';
+import { changeVisit, visitSchema } from '@/server/measures/visits';
 
 export const POST = jsonRoute(visitSchema, (db, body, { id }) => changeVisit(db, id, body));

@@ -1,4 +1,4 @@
-import { jsonRoute } from '@/server/http';
-import { archiveOwnSchema, putAway } from '@/server/own-movements';
+import { jsonRoute } from '@/server/shell/http';
+import { archiveOwnSchema, putAway } from '@/server/catalogue/own-movements';
 
 export const POST = jsonRoute(archiveOwnSchema, (db, { archived }, { id }) => putAway(db, id, archived));

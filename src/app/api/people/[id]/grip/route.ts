@@ -1,4 +1,5 @@
-import { gripTestSchema, keepGripTest } from '@/server/grip';
-import { jsonRoute } from '@/server/http';
+import { gripTestSchema } from '@/core/measure';
+import { keepGripTest } from '@/server/measures/grip';
+import { jsonRoute } from '@/server/shell/http';
 
 export const POST = jsonRoute(gripTestSchema, (db, body, { id }) => keepGripTest(db, id, body));

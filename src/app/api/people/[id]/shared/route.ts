@@ -1,1 +1,1 @@
-export { sharePerson as PUT } from '@/server/instructor-routes';
+export { sharePerson as PUT } from '@/server/instructors/routes';

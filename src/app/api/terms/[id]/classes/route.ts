@@ -1,4 +1,4 @@
-import { jsonRoute } from '@/server/http';
-import { generateClasses, generateSchema } from '@/server/terms';
+import { jsonRoute } from '@/server/shell/http';
+import { generateClasses, generateSchema } from '@/server/terms/terms';
 
 export const POST = jsonRoute(generateSchema, (db, body, { id }) => generateClasses(db, id, body));

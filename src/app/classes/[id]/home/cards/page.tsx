@@ -1,16 +1,16 @@
 import type { Metadata } from 'next';
-import { Link } from '@/ui/link';
+import { Link } from '@/ui/page/link';
 import { fullName } from '@/core/people';
-import { pageData } from '@/server/lock/whose';
-import { catalogueNow } from '@/server/catalogue';
-import { cardsToPrint } from '@/server/home';
-import { settingsNow } from '@/server/settings';
+import { pageData } from '@/server/lock/request-identity';
+import { catalogueNow } from '@/server/catalogue/catalogue';
+import { cardsToPrint } from '@/server/home/home';
+import { settingsNow } from '@/server/shell/settings';
 import { homeCardSheet } from '@/server/sheets/home-cards';
-import { today } from '@/server/today';
-import { buttonClass } from '@/ui/button';
-import { Empty, Page, PageHead } from '@/ui/page';
-import { PaperButtons } from '@/ui/paper-buttons';
-import { SheetView } from '@/ui/sheet-view';
+import { today } from '@/server/shell/today';
+import { buttonClass } from '@/ui/form/button';
+import { Empty, Page, PageHead } from '@/ui/page/page';
+import { PaperButtons } from '@/ui/paper/paper-buttons';
+import { SheetView } from '@/ui/paper/sheet-view';
 import { ToldDays } from './told-days';
 
 export const metadata: Metadata = { title: 'Home cards' };

@@ -3,9 +3,9 @@
 import { useState } from 'react';
 import { addDays } from '@/core/days';
 import type { LoggedDay } from '@/store/home';
-import { call } from '@/ui/call';
-import { shortDay } from '@/ui/dates';
-import { inputClass, Trouble } from '@/ui/field';
+import { requestJson } from '@/ui/request-json';
+import { shortDay } from '@/ui/words/dates';
+import { inputClass, Trouble } from '@/ui/form/field';
 
 type Props = { cardId: string; classDay: string; today: string; logged: readonly LoggedDay[] };
 
@@ -22,7 +22,7 @@ export function ToldDays({ cardId, classDay, today, logged }: Props) {
   const tell = async (day: string, times: number) => {
     const before = told;
     setTold({ ...told, [day]: times });
-    const result = await call('POST', `/api/home/${cardId}`, { day, times });
+    const result = await requestJson('POST', `/api/home/${cardId}`, { day, times });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) setTold(before);
   };

@@ -1,1 +1,1 @@
-export { downloadOne as GET } from '@/server/download';
+export { downloadOne as GET } from '@/server/files/download';

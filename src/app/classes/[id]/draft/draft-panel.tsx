@@ -1,0 +1,152 @@
+'use client';
+
+import { useState } from 'react';
+import { FOCUSES, type Draft, type DraftWish, type Focus } from '@/core/draft';
+import type { Catalogue } from '@/core/catalogue';
+import { movementRows, replaceRows } from '@/core/plan';
+import { clockText, plural } from '@/core/words';
+import type { Classroom } from '@/server/classes/classroom';
+import { Tick } from '@/ui/form/check-box';
+import { Button } from '@/ui/form/button';
+import { NumberField } from '@/ui/form/dose/number-field';
+import { Trouble } from '@/ui/form/field';
+import { DraftRows } from './draft-rows';
+import { useDraft } from './use-draft';
+import type { OrderEditor } from '../use-plan';
+
+type Props = {
+  editor: OrderEditor;
+  room: Omit<Classroom, 'stored'>;
+  catalogue: Catalogue;
+  slotMs: number;
+  onClose: () => void;
+};
+
+const FOCUS_WORDS: Record<Focus, string> = {
+  stiffness: 'stiffness',
+  grip: 'grip',
+  bone: 'bone loading',
+  calm: 'calm',
+};
+
+/** Wishes for a class, the draft that meets them best, and what each row is there for. Nothing changes until it is used. */
+export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) {
+  const { plan } = editor;
+  const planned = movementRows(plan).map((r) => r.movementId);
+  const [wish, setWish] = useState<DraftWish>({
+    focus: [],
+    pinned: [],
+    banned: [],
+    kept: [],
+    withoutProps: false,
+    lengthMs: slotMs,
+    seed: 1,
+  });
+  const [keep, setKeep] = useState(planned.length > 0);
+  const { result, asked, start, stop } = useDraft();
+  const draft = (next: DraftWish) => {
+    setWish(next);
+    const { info, people, bag, shown, baseline, attended, own, checkIns } = room;
+    start({
+      room: { info, people, bag, shown, baseline, attended, own, checkIns },
+      lately: room.recent,
+      breathMs: plan.breathMs,
+      wish: { ...next, kept: keep ? planned : [] },
+    });
+  };
+  const use = ({ plan: drafted }: Draft) => {
+    const step = replaceRows(plan, drafted);
+    if (step) editor.edit(step, 'Use the draft');
+    onClose();
+  };
+  return (
+    <section aria-label="Draft" className="my-3 rounded-2xl border-2 border-ink bg-paper px-5 py-4">
+      <h2 className="text-lg">Draft a class</h2>
+      <div className="mt-2 flex flex-wrap items-end gap-x-8 gap-y-3">
+        <fieldset className="flex flex-wrap gap-4">
+          <legend className="mb-1 font-semibold">More of</legend>
+          {FOCUSES.map((focus) => (
+            <Tick
+              key={focus}
+              label={FOCUS_WORDS[focus]}
+              on={wish.focus.includes(focus)}
+              onChange={(on) =>
+                setWish({
+                  ...wish,
+                  focus: on ? [...wish.focus, focus] : wish.focus.filter((f) => f !== focus),
+                })
+              }
+            />
+          ))}
+        </fieldset>
+        <NumberField
+          label="Minutes"
+          value={Math.round(wish.lengthMs / 60_000)}
+          min={15}
+          max={Math.round(slotMs / 60_000)}
+          onChange={(minutes) => setWish({ ...wish, lengthMs: minutes * 60_000 })}
+        />
+        <Tick
+          label="without props"
+          on={wish.withoutProps}
+          onChange={(withoutProps) => setWish({ ...wish, withoutProps })}
+        />
+        {planned.length > 0 && (
+          <Tick label="keep what is in the plan as far as it fits" on={keep} onChange={setKeep} />
+        )}
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-3">
+        {asked === null ? (
+          <Button look="main" onClick={() => draft(wish)}>
+            {result ? 'Draft again' : 'Draft'}
+          </Button>
+        ) : (
+          <Button onClick={stop}>Stop</Button>
+        )}
+        {result && asked === null && (
+          <Button onClick={() => draft({ ...wish, seed: wish.seed + 1 })}>Another one</Button>
+        )}
+        <Button look="quiet" onClick={onClose}>
+          Close
+        </Button>
+        <p role="status">
+          {asked !== null && `Working it out: the solver has been asked ${plural(asked, 'time')}.`}
+        </p>
+      </div>
+      <Trouble message={result && !result.ok ? result.message : null} />
+      {result?.ok && (
+        <>
+          <Summary draft={result.value} onUse={() => use(result.value)} />
+          <DraftRows
+            draft={result.value}
+            catalogue={catalogue}
+            pinned={wish.pinned}
+            onWish={(change) => draft({ ...wish, ...change(wish) })}
+          />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** The score, how sure it is, and what kept it from being higher. */
+function Summary({ draft, onUse }: { draft: Draft; onUse: () => void }) {
+  const { score, proven, limits, lengthMs, rows } = draft;
+  return (
+    <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-3">
+      <p className="min-w-0 flex-1 basis-96">
+        {plural(rows.length, 'movement')}, {clockText(lengthMs)}, no must broken. Score{' '}
+        <strong>{score.toFixed(1)}</strong>,{' '}
+        {proven ? 'proven to be within 1 % of the best there is' : 'the best found in the time given'}.
+        {limits.length > 0 && ` Held back by ${limits.join('; ')}.`}
+        <span className="block text-sm text-soft">
+          The score counts places of the hand and purposes, each time for less, people with something to do,
+          what is in the plan or goes on from last time, and wished-for tasks.
+        </span>
+      </p>
+      <Button look="main" onClick={onUse}>
+        Use this draft
+      </Button>
+    </div>
+  );
+}

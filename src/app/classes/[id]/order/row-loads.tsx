@@ -1,0 +1,69 @@
+import {
+  loadSettingWords,
+  loadsOfRow,
+  outOfReach,
+  type LoadSetting,
+  type PersonLoad,
+  type RowMovement,
+} from '@/core/load';
+import { fullName, type Person } from '@/core/people';
+import type { Verdict } from '@/core/screening';
+import { capital, nameList } from '@/core/words';
+import { Button } from '@/ui/form/button';
+
+type Props = {
+  movement: RowMovement;
+  people: readonly Person[];
+  verdicts: ReadonlyMap<string, Verdict> | undefined;
+  /** Gives up what was set at the bench. */
+  onUsual: () => void;
+};
+
+/** What each wrist bears in a loading row, person by person. */
+export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
+  const loads = loadsOfRow(movement, people, (id) => verdicts?.get(id) ?? null);
+  const tooShort = outOfReach(movement, people).map(fullName);
+  if (loads.length === 0 && !movement.press) return null;
+  return (
+    <section aria-label="Kilograms on each wrist">
+      <h2 className="text-lg">Kilograms on each wrist</h2>
+      {movement.press && <SetAtBench press={movement.press} onUsual={onUsual} />}
+      <ul className="tabular grid max-w-4xl gap-x-8 sm:grid-cols-2">
+        {loads.map((load) => (
+          <li key={load.person.id} className="flex justify-between gap-3 border-b border-line py-1">
+            <span>{fullName(load.person)}</span>
+            <span>{loadWords(load)}</span>
+          </li>
+        ))}
+      </ul>
+      {tooShort.length > 0 && (
+        <p className="mt-1 font-semibold">
+          In this set-up the hands of {nameList(tooShort, tooShort.length)} do not reach.
+        </p>
+      )}
+      <p className="mt-1 text-sm text-soft">
+        Worked out for average bodies standing still, {splitWords(movement.press)}; one hand alone may take up
+        to what both would
+        {loads.some((l) => !l.known) && '; where height or mass is not known, for people of 45 to 95 kg'}. It
+        clears nobody.
+      </p>
+    </section>
+  );
+}
+
+const HANDS = { both: '', L: ', left alone', R: ', right alone' } as const;
+
+function loadWords({ hands, fromKg, toKg, known, rung, rungs }: PersonLoad): string {
+  const where = known ? `, rung ${rung} of ${rungs}` : ', height or mass not known';
+  return `${fromKg.toFixed(1)} to ${toKg.toFixed(1)} kg${HANDS[hands]}${where}`;
+}
+
+const splitWords = (press: LoadSetting | undefined): string =>
+  press && press.leftShare !== 0.5 ? 'for the hand that bears more' : 'both hands alike';
+
+const SetAtBench = ({ press, onUsual }: { press: LoadSetting; onUsual: () => void }) => (
+  <div className="mb-2 flex flex-wrap items-center gap-3">
+    <p>{capital(loadSettingWords(press))}, as set at the bench.</p>
+    <Button onClick={onUsual}>Take the usual set-up</Button>
+  </div>
+);

@@ -1,0 +1,117 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { fullName } from '@/core/people';
+import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
+import { clockText, nameList, plural } from '@/core/words';
+import { requestJson } from '@/ui/request-json';
+import { inputClass, Trouble } from '@/ui/form/field';
+import { TableHead } from '@/ui/page/table-head';
+
+type Props = { kit: readonly KitLine[]; handing: PlanTiming; week: number };
+
+/** What the class needs in the bag: how many, of which grade for whom, what stands in, and how it is kept clean. */
+export function KitPanel({ kit, handing, week }: Props) {
+  if (kit.length === 0) return <p className="mt-3">No row uses a prop.</p>;
+  const handingMs = handing.rows.reduce((n, r) => n + r.propsMs, 0);
+  const assumed = kit.some((k) => k.grades.some((g) => g.assumed));
+  return (
+    <section aria-label="Kit" className="mt-3">
+      <table className="mb-3 w-full text-left">
+        <TableHead
+          columns={['Prop', 'Needed at once', 'In the bag', 'Grades that suit', 'Instead, and care']}
+        />
+        <tbody>
+          {kit.map((line) => (
+            <KitRow key={line.prop.id} line={line} />
+          ))}
+        </tbody>
+      </table>
+      <p>
+        {plural(handing.handOuts, 'hand-out')}, {clockText(handingMs)} of handing out and collecting, counted
+        in the class. A spare is one for every ten.
+      </p>
+      <p className="mb-3 text-sm text-soft">
+        A grade suits when half closing it asks no more than{' '}
+        {week <= 3 ? '30 % of a hand’s greatest grip in the first weeks' : '50 % of a hand’s greatest grip'},
+        15 % where a caution speaks.
+        {assumed && ' Where no grip was measured a cautious 14 kg is assumed, and 30 % of it is the most.'}
+      </p>
+    </section>
+  );
+}
+
+function KitRow({ line }: { line: KitLine }) {
+  const router = useRouter();
+  const [pieces, setPieces] = useState(String(line.inBag));
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const save = async () => {
+    if (pieces === String(line.inBag)) return;
+    const result = await requestJson('PUT', '/api/bag', {
+      propId: line.prop.id,
+      pieces: Number(pieces || 'x'),
+    });
+    setTrouble(result.ok ? null : result.message);
+    if (result.ok) router.refresh();
+  };
+  return (
+    <tr className="border-b align-top">
+      <th scope="row" className="py-2.5 pr-6 font-semibold">
+        {line.prop.plural}
+      </th>
+      <td className="tabular py-2.5 pr-6">
+        {line.needed}, {plural(line.spares, 'spare')}
+        {line.short > 0 && <strong className="text-load"> ({line.short} short)</strong>}
+      </td>
+      <td className="py-1 pr-6">
+        <div className="w-24">
+          <input
+            aria-label={`${line.prop.plural} in the bag`}
+            className={inputClass}
+            inputMode="numeric"
+            value={pieces}
+            onChange={(e) => setPieces(e.target.value)}
+            onBlur={save}
+            onKeyDown={(e) => e.key === 'Enter' && void save()}
+          />
+        </div>
+        <Trouble message={trouble} />
+      </td>
+      <td className="py-2.5 pr-6">
+        <Grades line={line} />
+      </td>
+      <td className="py-2.5">
+        {line.prop.substitute}; {line.prop.cleaning}
+        {line.prop.latex && <strong>; latex</strong>}
+      </td>
+    </tr>
+  );
+}
+
+/** How many of each grade, with who takes it, and whom none suits. */
+function Grades({ line }: { line: KitLine }) {
+  if (line.grades.length === 0) return <span className="text-soft">by feel: effort is the guide</span>;
+  const { counts, unsuited } = gradeCounts(line);
+  const names = (grade: string) =>
+    line.grades.filter((g) => g.choice?.grade.name === grade).map((g) => fullName(g.person));
+  return (
+    <ul>
+      {counts
+        .filter((c) => c.people > 0)
+        .map((c) => (
+          <li key={c.name}>
+            <strong>
+              {c.people} {c.name}
+            </strong>
+            : {nameList(names(c.name), 20)}
+          </li>
+        ))}
+      {unsuited.length > 0 && (
+        <li>
+          <strong>none suits</strong> {nameList(unsuited.map(fullName), 20)}: {line.prop.substitute}
+        </li>
+      )}
+    </ul>
+  );
+}

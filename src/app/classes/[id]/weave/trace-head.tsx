@@ -1,0 +1,51 @@
+import type { RowTrace } from '@/core/plan';
+import { TRACE_COLUMNS } from '../order/order-props';
+import { RowHeads } from '../order/row-heads';
+
+/** Heads of the traces, and what their colours and lines say. */
+export function TraceHead({ working, chosen }: { working: boolean; chosen: string | null }) {
+  return (
+    <thead className="sticky top-0 z-10 bg-linen">
+      <tr>
+        <td colSpan={6 + TRACE_COLUMNS.length} className="pt-1 pb-2">
+          <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
+            <Swatch colour="var(--color-ink)" words="working" />
+            <Swatch colour="var(--color-edge)" words="talk" />
+            <Swatch colour="var(--color-ease)" words="rest, or a stretch held" />
+            <Swatch colour="var(--color-hold)" words="an effort or a place held" />
+            <Swatch colour="var(--color-load)" words="loading, wider is more" />
+            <li>
+              Reserve: full at the line between the hands, 60 % dashed, 40 % outside; the line is the lowest
+              hand, the band the middle half of the group{chosen && `, the dots ${chosen}`}.
+            </li>
+          </ul>
+          <p aria-live="polite" className="text-sm text-soft">
+            {working
+              ? 'Working out the reserve.'
+              : 'Modelled from effort and time, the same for everybody of one strength; it guides planning and clears nobody.'}
+          </p>
+        </td>
+      </tr>
+      <tr className="border-b-2 border-edge text-sm text-soft">
+        <RowHeads />
+        {TRACE_COLUMNS.map((name) => (
+          <th key={name} scope="col" className="px-1 text-center font-normal">
+            {name}
+          </th>
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
+function Swatch({ colour, words }: { colour: string; words: string }) {
+  return (
+    <li className="flex items-center gap-2">
+      <span aria-hidden="true" className="size-3 rounded-full" style={{ background: colour }} />
+      {words}
+    </li>
+  );
+}
+
+export const tracesById = (traces: readonly RowTrace[]): ReadonlyMap<string, RowTrace> =>
+  new Map(traces.map((t) => [t.rowId, t]));

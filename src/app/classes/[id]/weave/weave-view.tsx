@@ -1,0 +1,126 @@
+import { byNeed, fullName, needOf, NEEDS, type Person } from '@/core/people';
+import { troubleIn, type PlanCheck } from '@/core/plan';
+import { Tick } from '@/ui/form/check-box';
+import { Button } from '@/ui/form/button';
+import { inputClass } from '@/ui/form/field';
+import type { OrderProps } from '../order/order-props';
+import type { Told } from './weave-head';
+
+/** How the weave is looked at. */
+export type WeaveView = {
+  readonly show: 'people' | 'traces';
+  readonly byNeed: boolean;
+  readonly onlyTrouble: boolean;
+  /** Small rows, for a look at the whole. */
+  readonly overview: boolean;
+  /** The person whose own reserve is drawn among the traces. */
+  readonly chosenId: string | null;
+};
+
+export function weaveOf(people: readonly Person[], check: PlanCheck, view: WeaveView): OrderProps['weave'] {
+  const ordered = view.byNeed ? byNeed(people) : people;
+  if (!view.onlyTrouble || view.show === 'traces') return { people: ordered, rowIds: null };
+  const { rowIds, personIds } = troubleIn(check.verdicts);
+  return { people: ordered.filter((p) => personIds.has(p.id)), rowIds };
+}
+
+type ChoiceProps = {
+  view: WeaveView;
+  onChange: (view: WeaveView) => void;
+  weave: OrderProps['weave'];
+  choosing: boolean;
+  onDraft: () => void;
+  onChooseRows: () => void;
+};
+
+/** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
+export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows, onDraft }: ChoiceProps) {
+  return (
+    <div className="no-print flex flex-wrap items-center justify-end gap-x-6">
+      <Button look="quiet" className="px-0!" aria-expanded={choosing} onClick={onChooseRows}>
+        Choose rows
+      </Button>
+      <Button look="quiet" className="px-0!" onClick={onDraft}>
+        Draft a class
+      </Button>
+      <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
+      <Tick label="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />
+      {view.show === 'people' ? (
+        <>
+          <Tick
+            label="People by need"
+            on={view.byNeed}
+            onChange={(byNeed) => onChange({ ...view, byNeed })}
+          />
+          <Tick
+            label="Only swaps and left out"
+            on={view.onlyTrouble}
+            onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}
+          />
+        </>
+      ) : (
+        <ChosenPerson view={view} onChange={onChange} people={weave.people} />
+      )}
+      <fieldset className="flex gap-4">
+        <legend className="sr-only">Beside the rows</legend>
+        {(['people', 'traces'] as const).map((show) => (
+          <label key={show} className="flex min-h-11 items-center gap-2">
+            <input
+              type="radio"
+              name="beside"
+              className="size-5 accent-ink"
+              checked={view.show === show}
+              onChange={() => onChange({ ...view, show })}
+            />
+            {show === 'people' ? 'Who may do what' : 'Traces'}
+          </label>
+        ))}
+      </fieldset>
+    </div>
+  );
+}
+
+function ChosenPerson({
+  view,
+  onChange,
+  people,
+}: Pick<ChoiceProps, 'view' | 'onChange'> & { people: readonly Person[] }) {
+  return (
+    <label className="flex min-h-11 items-center gap-2">
+      Show the reserve of
+      <select
+        className={`${inputClass} w-48`}
+        value={view.chosenId ?? ''}
+        onChange={(e) => onChange({ ...view, chosenId: e.target.value || null })}
+      >
+        <option value="">nobody alone</option>
+        {people.map((p) => (
+          <option key={p.id} value={p.id}>
+            {fullName(p)}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+/** "From the left: 1 a helper beside them, 4 their own way". */
+function needWords(people: readonly Person[]): string {
+  const parts = NEEDS.flatMap((need) => {
+    const n = people.filter((p) => needOf(p) === need).length;
+    return n > 0 ? [`${n} ${need}`] : [];
+  });
+  return parts.length > 0 ? `From the left: ${parts.join(', ')}.` : '';
+}
+
+/** Column by column, so that the line of the person pointed at can be tinted without touching a cell. */
+export function ColumnLine({ people, told }: { people: readonly Person[]; told: Told | null }) {
+  return (
+    <colgroup>
+      <col span={6} />
+      {people.map((p) => (
+        <col key={p.id} style={p.id === told?.personId ? { background: 'var(--color-line)' } : undefined} />
+      ))}
+    </colgroup>
+  );
+}

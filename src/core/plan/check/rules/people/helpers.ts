@@ -1,0 +1,34 @@
+import { fullName, helpersNeeded } from '../../../../people';
+import { nameList, plural } from '../../../../words';
+import { leftOutOf, movementPlaces } from '../../finding';
+import { PRACTICE, rule } from '../rule';
+
+/** From this level of assistance a helper stays beside. */
+const SUPPORTED_FROM = 2;
+
+export const helpersPresent = rule({
+  code: 'P2',
+  severity: 'must',
+  title: 'Helpers for everyone who needs one',
+  reason: 'People at assistance 2 or 3 are supported by a helper throughout.',
+  source: PRACTICE,
+  find: (context) => {
+    const supported = context.people.filter((p) => p.assistance >= SUPPORTED_FROM);
+    const short = movementPlaces(context).filter(({ row, movement }) => {
+      if (movement.effort === 'notice' || movement.effort === 'breath') return false;
+      const out = leftOutOf(context, row.id);
+      return helpersNeeded(supported.filter((p) => !out.has(p.id))) > context.helpers;
+    });
+    if (short.length === 0) return [];
+    const who = `${nameList(supported.map(fullName))} ${supported.length === 1 ? 'needs' : 'need'}`;
+    const coming =
+      context.helpers === 0 ? 'none is' : `${context.helpers} ${context.helpers === 1 ? 'is' : 'are'}`;
+    return [
+      {
+        text: `${who} ${plural(helpersNeeded(supported), 'helper')} at once, ${coming} coming.`,
+        rowIds: short.map((p) => p.row.id),
+        personIds: supported.map((p) => p.id),
+      },
+    ];
+  },
+});

@@ -1,0 +1,104 @@
+import { fullName, type Person } from '../../../../people';
+import { nameList } from '../../../../words';
+import { movementOfRow } from '../../../at-rung';
+import { baselineWords, movementPlaces, type RuleContext } from '../../finding';
+import { FIRST_CLASSES } from '../../limits';
+import type { Plan } from '../../../plan';
+import { MOST_STEPS } from '../../../edit/step';
+import { planVolume, rowVolume, type Volume } from '../../volume';
+import { PRACTICE, rule } from '../rule';
+import { baselineRow, setRow } from './one-change';
+
+/** As ratios. */
+const GROUP_RISE = 1.2;
+const GENTLE_RISE = 1.1;
+
+export const gentleRise = rule({
+  code: 'G2',
+  severity: 'must',
+  title: 'Resisted work and loading rise gently',
+  reason:
+    'A rise of more than 20 % in one step is more than older hands and wrists are used to; in the first four weeks, and after a flare, it stays within 10 %.',
+  source: `${PRACTICE}. Loading index: Turner and Robling 2003`,
+  find: (context) =>
+    steepRises(context).map(({ kind, words, ratio, people }) => ({
+      text:
+        people.length === 0
+          ? `${words} by ${percent(ratio)} from ${baselineWords(context.baseline!)}.`
+          : `${words} by ${percent(ratio)} for ${nameList(people.map(fullName))}.`,
+      rowIds: risen(context, kind).map(({ row }) => row.id),
+      personIds: people.map((p) => p.id),
+      kind,
+    })),
+  /** Rows that were there before go back to what they were; new ones are left to the instructor. */
+  mend: (context, { kind }) => {
+    const rows = risen(context, kind).flatMap(({ row, before }) => {
+      const step = before && setRow({ ...before, id: row.id });
+      return step?.type === 'several' ? [step.steps] : [];
+    });
+    rows.splice(Math.floor(MOST_STEPS / 3));
+    if (rows.length === 0) return null;
+    const what = rows.length === 1 ? 'it' : `${rows.length} rows`;
+    return {
+      label: `Put ${what} back to ${baselineWords(context.baseline!)}`,
+      step: { type: 'several', steps: rows.flat() },
+    };
+  },
+});
+
+const KINDS: readonly (readonly [keyof Volume, string])[] = [
+  ['resisted', 'Resisted repetitions by effort rise'],
+  ['loading', 'The loading index rises'],
+];
+
+/** A rise over what is gentle: of the whole plan, or of what it asks of some people. */
+export type SteepRise = {
+  readonly kind: keyof Volume;
+  readonly words: string;
+  /** The steepest, as a ratio. */
+  readonly ratio: number;
+  /** Those who are to rise more gently, steepest first; empty for the group as a whole. */
+  readonly people: readonly Person[];
+};
+
+/** Rises of over 20 % for the group, and over 10 % for anyone in their first four weeks or after a flare. */
+export function steepRises(context: RuleContext): readonly SteepRise[] {
+  const { baseline, plan, catalogue } = context;
+  if (!baseline) return [];
+  const [now, then] = [planVolume(plan, catalogue), planVolume(baseline.plan, catalogue)];
+  return KINDS.flatMap(([kind, words]) => {
+    const ratio = then[kind] > 0 ? now[kind] / then[kind] : 0;
+    const over = gentleOnes(context, baseline.plan, kind);
+    return [
+      ...(ratio > GROUP_RISE ? [{ kind, words, ratio, people: [] }] : []),
+      ...(over.length > 0 ? [{ kind, words, ratio: over[0]!.ratio, people: over.map((o) => o.person) }] : []),
+    ];
+  });
+}
+
+/** People who began lately or whose hands flared, when they are asked over ten in a hundred more; steepest first. */
+const gentleOnes = (context: RuleContext, before: Plan, kind: keyof Volume) =>
+  context.people
+    .filter((p) => needsGentleRise(p, context))
+    .flatMap((person) => {
+      const own = (p: Plan) =>
+        planVolume(p, context.catalogue, (m, row) => context.judge(m, row.dose).get(person.id) ?? null)[kind];
+      const [now, then] = [own(context.plan), own(before)];
+      return then > 0 && now > then * GENTLE_RISE ? [{ person, ratio: now / then }] : [];
+    })
+    .sort((a, b) => b.ratio - a.ratio);
+
+const needsGentleRise = (person: Person, { attended }: RuleContext): boolean =>
+  (attended[person.id] ?? 0) < FIRST_CLASSES ||
+  person.conditions.some((c) => c.state === 'flare' || c.state === 'sore');
+
+const percent = (ratio: number): string => `${Math.round((ratio - 1) * 100)} %`;
+
+/** Rows that ask more of this kind than the baseline did, new ones included. */
+function risen(context: RuleContext, kind: keyof Volume) {
+  return movementPlaces(context).flatMap(({ row, movement }) => {
+    const before = baselineRow(context, row);
+    const then = before ? rowVolume(movementOfRow(before, context.catalogue)!, before.dose, null)[kind] : 0;
+    return rowVolume(movement, row.dose, null)[kind] > then ? [{ row, before }] : [];
+  });
+}

@@ -1,0 +1,69 @@
+import { findRow, placedRows, type Plan, type Row } from '../plan';
+import type { PlanStep } from './step';
+
+/** Rows under ids a plan does not use yet. */
+export function freshRows(plan: Plan, rows: readonly Row[]): readonly Row[] {
+  const taken = new Set(placedRows(plan).map((p) => p.row.id));
+  return rows.map((row) => {
+    const base = row.id.replace(/~\d+$/, '').slice(0, 50);
+    let n = 2;
+    let id = base;
+    while (taken.has(id)) id = `${base}~${n++}`;
+    taken.add(id);
+    return { ...row, id };
+  });
+}
+
+/** Put rows into a section from a place on, as one step; null for no rows. */
+export function insertRows(
+  plan: Plan,
+  sectionId: string,
+  index: number,
+  rows: readonly Row[],
+): PlanStep | null {
+  const fresh = freshRows(plan, rows);
+  if (fresh.length === 0) return null;
+  return {
+    type: 'several',
+    steps: fresh.map((row, i) => ({ type: 'insertRow', sectionId, index: index + i, row })),
+  };
+}
+
+/** The chosen rows once more, after the last of them. */
+export function duplicateRows(plan: Plan, rowIds: readonly string[]): PlanStep | null {
+  const chosen = chosenRows(plan, rowIds);
+  const last = chosen.at(-1);
+  if (!last) return null;
+  return insertRows(
+    plan,
+    last.section.id,
+    last.index + 1,
+    chosen.map((p) => p.row),
+  );
+}
+
+/** Chosen rows in running order. */
+export const chosenRows = (plan: Plan, rowIds: readonly string[]) =>
+  placedRows(plan).filter(({ row }) => rowIds.includes(row.id));
+
+/** The chosen rows one place up or down together; null when the first or last stands at its section's end. */
+export function moveRows(plan: Plan, rowIds: readonly string[], by: -1 | 1): PlanStep | null {
+  const chosen = chosenRows(plan, rowIds);
+  const moving = by === -1 ? chosen : [...chosen].reverse();
+  const bySection = moving.map(({ row, section, index }) => ({
+    type: 'moveRow' as const,
+    rowId: row.id,
+    sectionId: section.id,
+    index: index + by,
+    isEnd: index + by < 0 || index + by >= section.rows.length,
+  }));
+  if (bySection.length === 0 || bySection.some((s) => s.isEnd)) return null;
+  return { type: 'several', steps: bySection.map(({ isEnd: _, ...step }) => step) };
+}
+
+export function removeRows(plan: Plan, rowIds: readonly string[]): PlanStep | null {
+  const steps = rowIds
+    .filter((id) => findRow(plan, id))
+    .map((rowId) => ({ type: 'removeRow' as const, rowId }));
+  return steps.length > 0 ? { type: 'several', steps } : null;
+}

@@ -1,0 +1,133 @@
+import { z } from 'zod';
+import { CAUTIONS } from '@/catalogue/cautions';
+import { homeChoice, MOST_ITEMS, type HomeChoice } from '@/core/home';
+import { addDays } from '@/core/days';
+import { daySchema } from '@/core/days';
+import type { Person } from '@/core/people';
+import { fail, ok, type Result } from '@/core/result';
+import { asToday } from '@/core/screening';
+import { loadCheckIns } from '@/store/check-ins';
+import { classesOfSeries, findClass, type ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import {
+  cardsOfClass,
+  findCard,
+  loggedDays,
+  logDay,
+  saveCard,
+  type HomeCard,
+  type LoggedDay,
+} from '@/store/home';
+import { findPerson } from '@/store/people';
+import { catalogueNow } from '../catalogue/catalogue';
+import { idFrom, newId } from '../shell/ids';
+import { wholeClass } from '../teaching/taught-class';
+
+export type HomeOf = { readonly person: Person; readonly choice: HomeChoice; readonly card: HomeCard | null };
+export type HomeAfterClass = { readonly info: ClassInfo; readonly people: readonly HomeOf[] };
+
+/** What each person who came to a taught class can take home from it; null where it was not taught. */
+export async function homeAfter(db: Db, rawId: string): Promise<HomeAfterClass | null> {
+  const id = idFrom(rawId, 'class');
+  const info = id.ok ? await findClass(db, id.value) : null;
+  const whole = info && (await wholeClass(db, info.id));
+  if (!info || !whole) return null;
+  const { taught, done, marks, attendance } = whole;
+  const { catalogue } = await catalogueNow(db);
+  const [checkIns, cards] = [await loadCheckIns(db, info.id), await cardsOfClass(db, info.id)];
+  const away = new Set(attendance.filter((a) => !a.present).map((a) => a.personId));
+  const came = taught.snapshot.people.filter((p) => !away.has(p.id));
+  // Asked of today's record as well as of what was said at the door.
+  const people = await Promise.all(came.map(async (then) => (await findPerson(db, then.id)) ?? then));
+  const screening = { table: CAUTIONS, catalogue, today: info.day };
+  return {
+    info,
+    people: people.map((person) => ({
+      person,
+      choice: homeChoice(asToday(person, checkIns[person.id]), { done, marks, catalogue, screening }),
+      card: cards.find((c) => c.personId === person.id) ?? null,
+    })),
+  };
+}
+
+export const cardsSchema = z.strictObject({
+  cards: z
+    .array(
+      z.strictObject({
+        personId: z.uuid('That is not a person'),
+        rowIds: z
+          .array(z.string().min(1).max(60))
+          .min(1, 'A card has at least one thing to do')
+          .max(MOST_ITEMS, `A card has at most ${MOST_ITEMS} things to do`),
+        timesADay: z.number().int().min(1, 'At least once a day').max(6, 'At most six times a day'),
+      }),
+    )
+    .min(1, 'Choose somebody')
+    .max(60),
+});
+
+/** Make cards of what was chosen; only what the person may do alone is taken. All or nothing. */
+export async function makeCards(
+  db: Db,
+  rawId: string | undefined,
+  { cards }: z.infer<typeof cardsSchema>,
+): Promise<Result<{ made: number }>> {
+  const home = await homeAfter(db, rawId ?? '');
+  if (!home) return fail('not-found', 'This class has not been taught, so there is nothing to take home.');
+  const made: HomeCard[] = [];
+  for (const { personId, rowIds, timesADay } of cards) {
+    const of = home.people.find((p) => p.person.id === personId);
+    const rows = of?.choice.fit.filter((i) => rowIds.includes(i.row.id)).map((i) => i.row) ?? [];
+    if (rows.length < rowIds.length)
+      return fail('not-for-home', 'One of these is not for that person to do alone. Reload to see what is.');
+    made.push({ id: of?.card?.id ?? newId(), personId, classId: home.info.id, rows, timesADay });
+  }
+  await db.transaction(async (tx) => {
+    for (const card of made) await saveCard(tx, card);
+  });
+  return ok({ made: made.length });
+}
+
+export type CardToPrint = {
+  readonly card: HomeCard;
+  readonly person: Person;
+  readonly info: ClassInfo;
+  /** The next class of the series that is planned; null where there is none. */
+  readonly nextClass: ClassInfo | null;
+  readonly logged: readonly LoggedDay[];
+};
+
+/** The cards of a class, ready to be printed or filled in. */
+export async function cardsToPrint(db: Db, rawId: string): Promise<CardToPrint[]> {
+  const id = idFrom(rawId, 'class');
+  const info = id.ok ? await findClass(db, id.value) : null;
+  if (!info) return [];
+  const later = await classesOfSeries(db, info.seriesId, addDays(info.day, 1), '9999-12-31');
+  const cards = await Promise.all(
+    (await cardsOfClass(db, info.id)).map(async (card): Promise<CardToPrint | null> => {
+      const person = await findPerson(db, card.personId);
+      return (
+        person && { card, person, info, nextClass: later[0] ?? null, logged: await loggedDays(db, card.id) }
+      );
+    }),
+  );
+  return cards.filter((c) => c !== null).sort((a, b) => a.person.firstName.localeCompare(b.person.firstName));
+}
+
+export const homeDaySchema = z.strictObject({
+  day: daySchema,
+  times: z.number().int().min(0, 'Not fewer than none').max(12, 'At most 12 times a day'),
+});
+
+/** A day of home practice as it was told. */
+export async function logHomeDay(
+  db: Db,
+  rawId: string | undefined,
+  told: z.infer<typeof homeDaySchema>,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'card');
+  if (!id.ok) return id;
+  if (!(await findCard(db, id.value))) return fail('not-found', 'There is no such card.');
+  await logDay(db, id.value, told);
+  return ok({});
+}

@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import { changesBetween, measureSchema, MOST_MEASURES, type Measure } from '@/core/people';
+import { fail, ok, type Result } from '@/core/result';
+import type { Db } from '@/store/db';
+import { addChanges, findPerson, putMeasures } from '@/store/people';
+import { idFrom } from '../shell/ids';
+import { NAMES } from '../people/people';
+
+export const readingsSchema = z.strictObject({
+  measures: z
+    .array(measureSchema)
+    .min(1, 'Write down at least one measure')
+    .max(40, 'At most 40 measures at once'),
+});
+
+/** Put measures on a person's record; what was measured of the same hand on the same day is replaced. */
+export async function keepMeasures(
+  db: Db,
+  rawId: string | undefined,
+  { measures }: z.infer<typeof readingsSchema>,
+): Promise<Result<{ kept: number }>> {
+  const id = idFrom(rawId, 'person');
+  if (!id.ok) return id;
+  const person = await findPerson(db, id.value);
+  if (!person) return fail('not-found', 'There is no such person.');
+  const { id: _id, archived: _archived, ...before } = person;
+  const after = { ...before, measures: withMeasures(before.measures, measures) };
+  if (after.measures.length > MOST_MEASURES)
+    return fail(
+      'too-many',
+      `${person.firstName} would have over ${MOST_MEASURES.toLocaleString('en')} measures, more than a record holds. Nothing was kept.`,
+    );
+  await db.transaction(async (tx) => {
+    await putMeasures(tx, person.id, lastOfEach(measures));
+    await addChanges(tx, person.id, changesBetween(before, after, NAMES));
+  });
+  return ok({ kept: measures.length });
+}
+
+/** Measures with newer ones put in, one a day of each kind and hand. */
+export function withMeasures(before: readonly Measure[], added: readonly Measure[]): Measure[] {
+  const last = lastOfEach(added);
+  return [...before.filter((m) => !last.some(sameDayAndHand(m))), ...last];
+}
+
+/** One a day of each kind and hand: the last said. */
+const lastOfEach = (measures: readonly Measure[]): Measure[] =>
+  measures.filter((m, i) => !measures.slice(i + 1).some(sameDayAndHand(m)));
+
+const sameDayAndHand = (a: Measure) => (b: Measure) =>
+  a.kind === b.kind && a.hand === b.hand && a.on === b.on;

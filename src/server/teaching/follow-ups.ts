@@ -1,0 +1,104 @@
+import { addMinutes, format, parse, parseISO } from 'date-fns';
+import { addDays } from '@/core/days';
+import { expiringClearances, fullName } from '@/core/people';
+import { fail, ok, type Result } from '@/core/result';
+import {
+  dueFollowUps,
+  painRose,
+  type FollowUpAnswer,
+  type FollowUpSlot,
+  type WrapUpPerson,
+} from '@/core/teach';
+import { loadCalls, saveCall } from '@/store/calls';
+import { classesFrom, type ClassInfo } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { peopleClearedUntil } from '@/store/people';
+import { loadTaught } from '@/store/teaching';
+import { undecidedClasses } from '@/store/progress';
+import { attendanceOf } from '@/store/wrap-ups';
+import { idFrom } from '../shell/ids';
+
+const WITHIN_DAYS = 7;
+
+/** One person to ask after a class: pain rose there by two or more. */
+export type Call = {
+  readonly classId: string;
+  readonly personId: string;
+  readonly slot: FollowUpSlot;
+  readonly words: string;
+};
+
+/** Whom to ask today, and when. */
+export async function callsDue(db: Db, today: string): Promise<Call[]> {
+  const since = addDays(today, -WITHIN_DAYS);
+  const recent = (await classesFrom(db, since)).filter((c) => c.status === 'written up');
+  const came = await attendanceOf(
+    db,
+    recent.map((c) => c.id),
+  );
+  const calls = await Promise.all(recent.map((c) => callsOf(db, c, came.get(c.id) ?? [], today, since)));
+  return calls.flat();
+}
+
+/** Classes of the last week after which nobody has said who moves on. */
+export const toDecide = (db: Db, today: string) => undecidedClasses(db, addDays(today, -WITHIN_DAYS));
+
+async function callsOf(
+  db: Db,
+  info: ClassInfo,
+  came: readonly WrapUpPerson[],
+  today: string,
+  since: string,
+): Promise<Call[]> {
+  const rose = came.filter((a) => a.present && painRose(a));
+  if (rose.length === 0) return [];
+  const taught = await loadTaught(db, info.id);
+  const answers = await loadCalls(db, info.id);
+  const sore = rose.map(({ personId }) => ({
+    personId,
+    answered: answers.filter((a) => a.personId === personId).map((a) => a.slot),
+  }));
+  return dueFollowUps(sore, info.day, today, since).flatMap(({ personId, slot }) => {
+    const person = taught?.snapshot.people.find((p) => p.id === personId);
+    if (!person) return [];
+    const when = slot === 'two hours' ? `From ${twoHoursAfter(info)}: ask` : 'Ask';
+    const words = `${when} ${fullName(person)} how the hands were after ${info.name}. Pain rose by two or more.`;
+    return [{ classId: info.id, personId, slot, words }];
+  });
+}
+
+const twoHoursAfter = ({ startsAt, slotMinutes }: ClassInfo): string =>
+  format(addMinutes(parse(startsAt, 'HH:mm', new Date(0)), slotMinutes + 120), 'HH:mm');
+
+export async function answerCall(
+  db: Db,
+  rawId: string | undefined,
+  answer: FollowUpAnswer,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not been taught.');
+  if (!taught.snapshot.people.some((p) => p.id === answer.personId))
+    return fail('not-found', 'That person is not in this class.');
+  await saveCall(db, id.value, answer);
+  return ok({});
+}
+
+const ENDING_WITHIN_DAYS = 21;
+
+/** Clearances that run out in the next three weeks, one sentence each. */
+export async function endingClearances(db: Db, today: string): Promise<string[]> {
+  const soon = addDays(today, ENDING_WITHIN_DAYS);
+  return expiringClearances(await peopleClearedUntil(db, soon), today, soon).map(
+    ({ person, clearance, until }) =>
+      `${fullName(person)}’s clearance for ${CLEARED_FOR[clearance.scope]} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,
+  );
+}
+
+const CLEARED_FOR = {
+  hand: 'work with the hand',
+  stretch: 'stretching',
+  resisted: 'resisted work',
+  loading: 'loading through the hands',
+} as const;

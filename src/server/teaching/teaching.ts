@@ -1,0 +1,112 @@
+import { z } from 'zod';
+import type { OwnMovement } from '@/core/catalogue';
+import { placedRows, type Plan } from '@/core/plan';
+import { asToday } from '@/core/screening';
+import { fail, ok, type Result } from '@/core/result';
+import {
+  begin,
+  rowsOfSnapshot,
+  teachEventSchema,
+  teachStateSchema,
+  type Mark,
+  type Snapshot,
+} from '@/core/teach';
+import { CATALOGUE } from '@/catalogue/movements';
+import type { Db } from '@/store/db';
+import { findClass } from '@/store/classes';
+import { loadOwnRungs } from '@/store/progress';
+import { addMark, loadMarks, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
+import { loadClassToBegin, type ClassToBegin } from '../classes/classroom';
+import { idFrom } from '../shell/ids';
+import { settingsNow } from '../shell/settings';
+import { clockRate } from '../shell/today';
+
+/** The end of the year 9999. */
+const LAST_MS = 253_402_300_799_999;
+/** More than the keys that can be pressed in a day of classes. */
+const MOST_EVENTS = 1_000_000;
+export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0).max(LAST_MS) });
+export const eventsSchema = z.strictObject({
+  firstSeq: z.number().int().min(0).max(MOST_EVENTS),
+  events: z.array(teachEventSchema).max(50),
+  state: teachStateSchema,
+});
+
+/** What a class keeps of its own from the moment it begins. */
+export const snapshotOf = (room: ClassToBegin): Snapshot => ({
+  plan: room.stored.history.plan,
+  people: room.people.map((p) => asToday(p, room.checkIns[p.id])),
+  helpers: room.info.helpers,
+  slotMs: room.info.slotMinutes * 60_000,
+  shown: room.shown,
+  own: usedIn(room.stored.history.plan, room.own),
+});
+
+/** Begin a class: keep a snapshot of plan and people, and enter the first row. Beginning twice changes nothing. */
+export async function startClass(
+  db: Db,
+  rawId: string | undefined,
+  { startedAtMs }: z.infer<typeof startSchema>,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const room = await loadClassToBegin(db, id.value);
+  if (!room) return fail('not-found', 'There is no such class.');
+  const snapshot = snapshotOf(room);
+  const rows = rowsOfSnapshot(snapshot, CATALOGUE);
+  if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
+  if (await loadTaught(db, id.value)) return ok({});
+  const { state, events } = begin(rows, 0);
+  await db.transaction(async (tx) => {
+    await startTeaching(tx, id.value, snapshot, state, startedAtMs);
+    await recordEvents(tx, id.value, 0, events, state);
+  });
+  return ok({});
+}
+
+/** The own movements that a plan holds. */
+const usedIn = (plan: Plan, own: readonly OwnMovement[]): readonly OwnMovement[] => {
+  const held = new Set(
+    placedRows(plan).flatMap(({ row }) => (row.kind === 'movement' ? [row.movementId] : [])),
+  );
+  return own.filter((o) => held.has(o.movement.id)).map(({ movement, figure }) => ({ movement, figure }));
+};
+
+/** A class under way, as its screen opens on it; null where it has not begun. */
+export async function loadUnderWay(db: Db, classId: string) {
+  const [info, taught] = await Promise.all([findClass(db, classId), loadTaught(db, classId)]);
+  if (!info || !taught) return null;
+  const [firstMarks, ownRungs, { venueSafety }] = await Promise.all([
+    loadMarks(db, classId),
+    loadOwnRungs(db, info.seriesId),
+    settingsNow(db),
+  ]);
+  return { info, taught, firstMarks, ownRungs, venueSafety };
+}
+
+export async function storeEvents(
+  db: Db,
+  rawId: string | undefined,
+  { firstSeq, events, state }: z.infer<typeof eventsSchema>,
+): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not begun.');
+  if (taught.writtenUp) return fail('written-up', 'This class is written up already.');
+  const known = new Set(taught.snapshot.people.map((p) => p.id));
+  const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
+  await recordEvents(db, id.value, firstSeq, about, state, clockRate());
+  return ok({});
+}
+
+export async function storeMark(db: Db, rawId: string | undefined, mark: Mark): Promise<Result<object>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const taught = await loadTaught(db, id.value);
+  if (!taught) return fail('not-found', 'This class has not begun.');
+  if (!taught.snapshot.people.some((p) => p.id === mark.personId))
+    return fail('not-found', 'That person is not in this class.');
+  await addMark(db, id.value, mark);
+  return ok({});
+}

@@ -1,0 +1,221 @@
+'use client';
+
+import type { Movement } from '@/core/catalogue';
+import { doseTotals, primaryCount, withPrimaryCount, type Count, type Dose } from '@/core/dose';
+import { Field, inputClass } from '@/ui/form/field';
+import { countOfMode, MODE_WORDS } from './count-of-mode';
+import { NumberField } from './number-field';
+import { Tick } from '@/ui/form/check-box';
+import { StepsField } from './steps-field';
+import { TextCommit } from './text-commit';
+
+type Props = { dose: Dose; movement: Movement | undefined; onChange: (dose: Dose) => void };
+
+/** The whole dose: how it is counted, then sides, turns and sets. */
+export function DoseFields({ dose, movement, onChange }: Props) {
+  const set = (part: Partial<Dose>) => onChange({ ...dose, ...part });
+  const totals = doseTotals(dose);
+  const uneven = totals.left !== totals.right;
+  return (
+    <div className="flex flex-wrap items-start gap-x-5 gap-y-3">
+      <Field label="Counted in" className="w-52">
+        {(field) => (
+          <select
+            {...field}
+            className={inputClass}
+            value={dose.count.mode}
+            onChange={(e) => set({ ...freshRange(countOfMode(e.target.value as Count['mode'], dose.count)) })}
+          >
+            {Object.entries(MODE_WORDS).map(([mode, words]) => (
+              <option key={mode} value={mode}>
+                {words}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <CountFields dose={dose} onChange={onChange} />
+      <Field label="Sides" className="w-52">
+        {(field) => (
+          <select
+            {...field}
+            className={inputClass}
+            value={dose.sides}
+            onChange={(e) => set({ sides: e.target.value as Dose['sides'] })}
+          >
+            <option value="both">both together</option>
+            <option value="each">each in turn</option>
+            <option value="alternating">hand by hand</option>
+            <option value="left">left only</option>
+            <option value="right">right only</option>
+          </select>
+        )}
+      </Field>
+      {dose.sides === 'each' && (
+        <>
+          <NumberField
+            label="Extra left"
+            value={dose.extraLeft}
+            min={0}
+            max={10}
+            onChange={(n) => set({ extraLeft: n })}
+          />
+          <NumberField
+            label="Extra right"
+            value={dose.extraRight}
+            min={0}
+            max={10}
+            onChange={(n) => set({ extraRight: n })}
+          />
+        </>
+      )}
+      {dose.sides === 'alternating' && (
+        <Tick
+          className="self-end"
+          label="count per hand"
+          on={dose.perSide}
+          onChange={(perSide) => set({ perSide })}
+        />
+      )}
+      {(movement?.directions === 2 || dose.directions === 2) && (
+        <Tick
+          className="self-end"
+          label="the other direction too"
+          on={dose.directions === 2}
+          onChange={(on) => set({ directions: on ? 2 : 1 })}
+        />
+      )}
+      {(movement?.leads === 2 || dose.leads === 2) && (
+        <Tick
+          className="self-end"
+          label="other hand on top too"
+          on={dose.leads === 2}
+          onChange={(on) => set({ leads: on ? 2 : 1 })}
+        />
+      )}
+      <NumberField label="Sets" value={dose.sets} min={1} max={6} onChange={(sets) => set({ sets })} />
+      {dose.sets > 1 && (
+        <NumberField
+          label="Rest, seconds"
+          value={dose.restMs / 1000}
+          min={0}
+          max={300}
+          step={5}
+          onChange={(s) => set({ restMs: s * 1000 })}
+        />
+      )}
+      {dose.count.mode !== 'time' && (
+        <>
+          <NumberField
+            label="Fewest"
+            value={dose.fewest}
+            min={1}
+            max={primaryCount(dose.count)}
+            onChange={(fewest) => set({ fewest })}
+          />
+          <NumberField
+            label="Most"
+            value={dose.most}
+            min={primaryCount(dose.count)}
+            max={200}
+            onChange={(most) => set({ most })}
+          />
+        </>
+      )}
+      <Tick
+        className="self-end"
+        label="beads in eights, for music"
+        on={dose.grouping === 8}
+        onChange={(on) => set({ grouping: on ? 8 : 5 })}
+      />
+      <p className="tabular flex min-h-11 items-center self-end" aria-live="polite">
+        Left {totals.left}, right {totals.right}
+        {dose.directions === 2 && `; forward ${totals.forward}, back ${totals.back}`}
+      </p>
+      {(uneven || dose.unevenReason !== '') && (
+        <TextCommit
+          label="Why uneven"
+          hint="Recorded, so that it counts as a choice"
+          most={200}
+          value={dose.unevenReason}
+          onChange={(unevenReason) => set({ unevenReason })}
+        />
+      )}
+    </div>
+  );
+}
+
+/** A new way of counting has a new range. */
+function freshRange(count: Count): Pick<Dose, 'count' | 'fewest' | 'most'> {
+  const usual = primaryCount(count);
+  return { count, fewest: Math.max(1, Math.floor(usual * 0.6)), most: Math.ceil(usual * 1.5) };
+}
+
+function CountFields({ dose, onChange }: Omit<Props, 'movement'>) {
+  const { count } = dose;
+  const setCount = (next: Count) => {
+    const usual = primaryCount(next);
+    onChange({
+      ...dose,
+      count: next,
+      fewest: Math.min(dose.fewest, usual),
+      most: Math.max(dose.most, usual),
+    });
+  };
+  const primary = (label: string, max: number) => (
+    <NumberField
+      label={label}
+      value={primaryCount(count)}
+      min={1}
+      max={max}
+      onChange={(n) => setCount(withPrimaryCount(count, n))}
+    />
+  );
+  const seconds = (
+    label: string,
+    ms: number,
+    min: number,
+    max: number,
+    step: number,
+    to: (ms: number) => Count,
+  ) => (
+    <NumberField
+      label={label}
+      value={ms / 1000}
+      min={min}
+      max={max}
+      step={step}
+      whole={false}
+      onChange={(s) => setCount(to(Math.round(s * 1000)))}
+    />
+  );
+  switch (count.mode) {
+    case 'reps':
+      return (
+        <>
+          {primary('Repetitions', 100)}
+          {seconds('Seconds each', count.tempoMs, 0.2, 60, 0.5, (tempoMs) => ({ ...count, tempoMs }))}
+        </>
+      );
+    case 'hold':
+      return (
+        <>
+          {primary('Holds', 30)}
+          {seconds('Hold, seconds', count.holdMs, 1, 180, 1, (holdMs) => ({ ...count, holdMs }))}
+          {seconds('Pause, seconds', count.relaxMs, 0, 60, 1, (relaxMs) => ({ ...count, relaxMs }))}
+        </>
+      );
+    case 'breaths':
+      return primary('Breaths', 40);
+    case 'time':
+      return seconds('Seconds', count.timeMs, 5, 600, 5, (timeMs) => ({ ...count, timeMs }));
+    case 'sequence':
+      return (
+        <>
+          {primary('Rounds', 20)}
+          {seconds('Seconds a step', count.stepMs, 0.2, 60, 0.5, (stepMs) => ({ ...count, stepMs }))}
+          <StepsField steps={count.steps} onChange={(steps) => setCount({ ...count, steps })} />
+        </>
+      );
+  }
+}

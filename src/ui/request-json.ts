@@ -1,0 +1,38 @@
+import type { Result } from '@/core/result';
+
+/** Ask our own server, or send it JSON. Every failure comes back as a sentence; nothing throws. */
+export const requestJson = <T>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  url: string,
+  body?: unknown,
+): Promise<Result<T>> =>
+  asked(url, {
+    method,
+    ...(method === 'GET'
+      ? {}
+      : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body ?? {}) }),
+  });
+
+/** Send a file as it is. */
+export const sendFile = <T>(url: string, file: File): Promise<Result<T>> =>
+  asked(url, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file });
+
+async function asked<T>(url: string, init: RequestInit): Promise<Result<T>> {
+  try {
+    const response = await fetch(url, init);
+    const reply: unknown = await response.json();
+    if (response.ok) return { ok: true, value: reply as T };
+    const { code, message } = reply as { code?: string; message?: string };
+    return {
+      ok: false,
+      code: code ?? 'failed',
+      message: message ?? 'That did not work. What you typed is still here.',
+    };
+  } catch {
+    return {
+      ok: false,
+      code: 'unreachable',
+      message: 'Oskil could not be reached. What you typed is still here; try again when it is back.',
+    };
+  }
+}

@@ -1,0 +1,53 @@
+import { randomUUID } from 'node:crypto';
+import { loadDemo } from '@/demo/load';
+import { loadClassToBegin, loadPlannedClass } from '@/server/classes/classroom';
+import { clicksOfClass } from '@/server/files/files';
+import { loadUnderWay, startClass } from '@/server/teaching/teaching';
+import { listClasses } from '@/store/classes';
+import type { Db } from '@/store/db';
+import { databaseForFile } from './fresh';
+
+const db = databaseForFile();
+let classId: string;
+beforeAll(async () => {
+  await loadDemo(db, '2026-11-24', randomUUID);
+  classId = (await listClasses(db)).find((c) => c.status === 'planned')!.id;
+});
+
+/** The same data, with what it is asked. */
+function counted(): Db & { readonly asked: string[] } {
+  const asked: string[] = [];
+  return {
+    asked,
+    query: (sql, values) => {
+      asked.push(sql);
+      return db.query(sql, values);
+    },
+    transaction: (work) => db.transaction(work),
+  };
+}
+
+test('the clicks of a class take its plan, who comes, what was shown and own movements', async () => {
+  const data = counted();
+  expect(await clicksOfClass(data, classId)).toMatchObject({ ok: true });
+  expect(data.asked.length).toBeLessThanOrEqual(7);
+});
+
+test('what a page asks is what it shows, and nothing twice', async () => {
+  for (const [load, most] of [
+    [loadClassToBegin, 7],
+    [loadPlannedClass, 11],
+  ] as const) {
+    const data = counted();
+    expect(await load(data, classId)).not.toBeNull();
+    expect(data.asked.length).toBeLessThanOrEqual(most);
+    expect(new Set(data.asked).size).toBe(data.asked.length);
+  }
+});
+
+test('Teach after a reload takes five queries, and one at the gate', async () => {
+  await startClass(db, classId, { startedAtMs: 1_000_000 });
+  const data = counted();
+  expect(await loadUnderWay(data, classId)).toMatchObject({ info: { id: classId } });
+  expect(data.asked.length).toBeLessThanOrEqual(5);
+});
