@@ -1,3 +1,4 @@
+import { isErrorCode } from '@/core/error-codes';
 import type { Result } from '@/core/result';
 
 /** Ask our own server, or send it JSON. Every failure comes back as a sentence; nothing throws. */
@@ -22,10 +23,10 @@ async function asked<T>(url: string, init: RequestInit): Promise<Result<T>> {
     const response = await fetch(url, init);
     const reply: unknown = await response.json();
     if (response.ok) return { ok: true, value: reply as T };
-    const { code, message } = reply as { code?: string; message?: string };
+    const { code, message } = reply as { code?: unknown; message?: string };
     return {
       ok: false,
-      code: code ?? 'failed',
+      code: isErrorCode(code) ? code : 'our-fault',
       message: message ?? 'That did not work. What you typed is still here.',
     };
   } catch {

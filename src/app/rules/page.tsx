@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
-import { RULE_LETTERS } from '@/core/plan';
+import { PRACTICE, RULE_LETTERS } from '@/core/plan';
 import { pageData } from '@/server/lock/request-identity';
-import { Page, PageHead } from '@/ui/page/page';
+import { Limits, Page, PageHead } from '@/ui/page/page';
 import { TableHead } from '@/ui/page/table-head';
 
 export const metadata: Metadata = { title: 'Rules' };
@@ -14,7 +14,7 @@ export default async function RulesPage() {
     <Page>
       <PageHead
         title="Rules"
-        line="What every plan is checked by. A rule can be muted for one class: a must only with your reason written down."
+        line="What every plan is checked by. A rule can be muted for one class: a must only with your reason written down. Where no source is given, rule and numbers come from teaching practice; no study is behind them."
       />
       {RULE_LETTERS.map(({ name, rules }) => (
         <section key={name} aria-labelledby={name} className="mt-8">
@@ -25,11 +25,10 @@ export default async function RulesPage() {
             <colgroup>
               <col className="w-14" />
               <col className="w-24" />
-              <col className="w-1/4" />
+              <col className="w-1/3" />
               <col />
-              <col className="w-1/4" />
             </colgroup>
-            <TableHead columns={['Code', 'Weight', 'Rule', 'Why', 'Where it comes from']} />
+            <TableHead columns={['Code', 'Weight', 'Rule', 'Why']} />
             <tbody>
               {rules.map(({ code, severity, title, reason, source }) => (
                 <tr key={code} id={code} className="border-b border-edge align-top">
@@ -38,14 +37,17 @@ export default async function RulesPage() {
                   <th scope="row" className="py-1.5 pr-5 font-semibold">
                     {title}
                   </th>
-                  <td className="py-1.5 pr-5">{reason}</td>
-                  <td className="py-1.5 text-soft">{source}</td>
+                  <td className="py-1.5">
+                    {reason}
+                    {source !== PRACTICE && <span className="block text-soft">{source}.</span>}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         </section>
       ))}
+      <Limits />
     </Page>
   );
 }

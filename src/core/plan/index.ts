@@ -62,7 +62,7 @@ export {
 export { replaceRows } from './edit/replace';
 export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from './check/reserve';
 export { rowTitle } from './look/row-title';
-export { RULE_LETTERS, ruleOf } from './check/rules';
+export { PRACTICE, RULE_LETTERS, ruleOf } from './check/rules';
 export { fewNew } from './check/rules/progress/few-new';
 export { steepRises } from './check/rules/progress/gentle-rise';
 export { oneChange } from './check/rules/progress/one-change';

@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Asker } from '@/core/lock';
+import type { ErrorCode } from '@/core/error-codes';
 import type { Failure, Result } from '@/core/result';
 import { UNKEPT_WORDS, unkeptAt } from '@/core/text';
 import type { Db } from '@/store/db';
@@ -14,7 +15,7 @@ const MOST_BYTES = 256 * 1024;
 export type Params = Record<string, string>;
 
 /** Status by failure code; what is not listed is a 422: understood, but it cannot be done. */
-const STATUS: Readonly<Record<string, number>> = {
+const STATUS: Readonly<Partial<Record<ErrorCode, number>>> = {
   'not-found': 404,
   'changed-elsewhere': 409,
   'bad-request': 400,

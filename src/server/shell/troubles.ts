@@ -1,3 +1,4 @@
+import type { ErrorCode } from '@/core/error-codes';
 import type { Failure } from '@/core/result';
 
 /** What a database or a system says of a disk without room. */
@@ -16,7 +17,7 @@ export const codeOf = (error: unknown): string => {
   return typeof code === 'string' ? code : '';
 };
 
-const SENTENCES: readonly (readonly [is: (code: string) => boolean, code: string, message: string])[] = [
+const SENTENCES: readonly (readonly [is: (code: string) => boolean, code: ErrorCode, message: string])[] = [
   [(c) => c === '42501', 'not-found', 'That is not among your classes and people. Nothing was changed.'],
   [
     (c) => FULL.has(c),

@@ -26,6 +26,8 @@ export const planFindings = (context: RuleContext): readonly Finding[] =>
 export const reserveFindings = (context: ReserveContext): readonly Finding[] =>
   RESERVE_RULES.flatMap((rule) => findingsOf(rule, context));
 
+export { PRACTICE } from './rule';
+
 /** What there is to say of a rule apart from a plan. */
 export type RuleEntry = Pick<Rule, 'code' | 'severity' | 'title' | 'reason' | 'source'>;
 

@@ -14,7 +14,7 @@ export const loadOnFreshHands = rule({
   severity: 'should',
   title: 'No loading on tired hands',
   reason: 'Weight goes on rested hands; the reserve is modelled, not measured.',
-  source: 'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018. The limit of 60 % is ours.',
+  source: 'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limit of 60 % is ours',
   find: (context: ReserveContext) =>
     movementPlaces(context)
       .filter((p) => p.movement.effort === 'load')

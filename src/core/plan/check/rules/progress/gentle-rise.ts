@@ -6,7 +6,7 @@ import { FIRST_CLASSES } from '../../limits';
 import type { Plan } from '../../../plan';
 import { MOST_STEPS } from '../../../edit/step';
 import { planVolume, rowVolume, type Volume } from '../../volume';
-import { PRACTICE, rule } from '../rule';
+import { rule } from '../rule';
 import { baselineRow, setRow } from './one-change';
 
 /** As ratios. */
@@ -19,7 +19,7 @@ export const gentleRise = rule({
   title: 'Resisted work and loading rise gently',
   reason:
     'A rise of more than 20 % in one step is more than older hands and wrists are used to; in the first four weeks, and after a flare, it stays within 10 %.',
-  source: `${PRACTICE}. Loading index: Turner and Robling 2003`,
+  source: 'Loading index: Turner and Robling 2003; the limits of 20 and 10 % are teaching practice',
   find: (context) =>
     steepRises(context).map(({ kind, words, ratio, people }) => ({
       text:

@@ -15,7 +15,7 @@ export const gripReserve = rule({
   reason:
     'Below sixty in a hundred the same muscles are tired for the rest of the class; the figure is modelled from effort and time, not measured.',
   source:
-    'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018. The limits of 60 and 40 % are ours.',
+    'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limits of 60 and 40 % are ours',
   find: ({ reserves }: ReserveContext) => {
     const low = reserves
       .filter((r) => r.lowest < SHOULD_STAY_OVER && r.rowId !== null)
