@@ -4,7 +4,7 @@ export function mergeThing<T>(before: T, mine: T, now: T): { readonly merged: T;
   return { merged: mine, met: !same(now, before) && !same(now, mine) };
 }
 
-export type MergedFields<T> = {
+type MergedFields<T> = {
   /** Both changes, mine where they met. */
   readonly merged: T;
   /** Fields that both changed, and not to the same. */
@@ -27,7 +27,7 @@ export function mergeFields<T extends object>(before: T, mine: T, now: T): Merge
   return { merged, met, beside };
 }
 
-export const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
+const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
 
 /** Words of a value that do not depend on the order in which its keys were written. */
 export const textOf = (value: unknown): string =>

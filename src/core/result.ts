@@ -6,8 +6,3 @@ export type Result<T> = { readonly ok: true; readonly value: T } | Failure;
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const fail = (code: ErrorCode, message: string): Failure => ({ ok: false, code, message });
-
-/** Ends a switch over a union; a new member then fails to compile until it is handled. */
-export function neverReached(value: never): never {
-  throw new Error(`Unexpected value: ${JSON.stringify(value)}`);
-}

@@ -20,15 +20,6 @@ export async function findCard(db: Db, id: string): Promise<HomeCard | null> {
   return card ?? null;
 }
 
-/** The newest card of a person. */
-export async function latestCard(db: Db, personId: string): Promise<HomeCard | null> {
-  const [card] = await db.query<HomeCard>(
-    `${SELECT} where person_id = $1 order by (select c.day from class c where c.id = class_id) desc limit 1`,
-    [personId],
-  );
-  return card ?? null;
-}
-
 /** One card for each person and class; a new one takes the place of the old. */
 export async function saveCard(db: Db, card: HomeCard): Promise<void> {
   await db.query(

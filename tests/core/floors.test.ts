@@ -73,3 +73,24 @@ test('the name of a type means one thing in the core', () => {
   const twice = named.filter(({ name }) => named.filter((other) => other.name === name).length > 1);
   expect(twice.map(({ name, file }) => `${name} in ${file}`).sort()).toEqual([]);
 });
+
+test('what only its own file uses is not exported', () => {
+  const sources = ['src', 'tests'].flatMap((root) =>
+    readdirSync(root, { recursive: true, encoding: 'utf8' })
+      .filter((f) => /\.tsx?$/.test(f))
+      .map((f) => ({
+        file: join(root, f),
+        words: new Set(readFileSync(join(root, f), 'utf8').match(/\w+/g)),
+      })),
+  );
+  const alone = core.flatMap((file) => {
+    const path = join('src/core', file);
+    return [
+      ...readFileSync(path, 'utf8').matchAll(/^export (?:async )?(?:type|const|function|class) (\w+)/gm),
+    ]
+      .map((m) => m[1]!)
+      .filter((name) => !sources.some((s) => s.file !== path && s.words.has(name)))
+      .map((name) => `${name} in ${file}`);
+  });
+  expect(alone).toEqual([]);
+});

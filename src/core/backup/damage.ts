@@ -32,7 +32,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
 const OTHER = 'settings';
 
 /** What of the data can no longer be read, from the names of tables: “people and measures”. */
-export function damagedWords(tables: readonly string[]): string {
+function damagedWords(tables: readonly string[]): string {
   const about = (table: string) => Object.keys(ABOUT).find((words) => ABOUT[words]!.includes(table)) ?? OTHER;
   return nameList([...new Set(tables.map(about))]);
 }

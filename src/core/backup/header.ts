@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '../result';
 export const BACKUP_KINDS = ['daily', 'asked for', 'before a restore', 'brought'] as const;
 export type BackupKind = (typeof BACKUP_KINDS)[number];
 
-export const headerSchema = z.object({
+const headerSchema = z.object({
   oskil: z.literal('backup'),
   version: z.literal(1),
   /** Number of the newest migration that had run. */
@@ -15,7 +15,7 @@ export const headerSchema = z.object({
 /** The first line of a backup. */
 export type BackupHeader = z.infer<typeof headerSchema>;
 
-export const footerSchema = z.object({
+const footerSchema = z.object({
   rows: z.number().int().min(0),
   /** Of all lines before this one, each with its line end. */
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
@@ -25,7 +25,7 @@ export type BackupFooter = z.infer<typeof footerSchema>;
 
 const rowSchema = z.tuple([z.string().regex(/^[a-z_]{1,60}$/), z.record(z.string(), z.unknown())]);
 /** A row of a table: `["person", {…}]`. */
-export type BackupRow = z.infer<typeof rowSchema>;
+type BackupRow = z.infer<typeof rowSchema>;
 
 export const DAMAGED =
   'This backup is damaged: it is not whole, or something in it was changed. Nothing was touched.';

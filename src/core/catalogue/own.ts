@@ -24,7 +24,7 @@ const lines = (most: number, what: string) =>
   z.array(words(160, what).min(1, `${what} cannot be empty`)).max(most);
 
 /** A movement as it is stored and sent; the invariants of the catalogue say whether it is whole. */
-export const movementSchema = z.strictObject({
+const movementSchema = z.strictObject({
   id: z.string().regex(/^own-[0-9a-f-]{36}$/, 'That is not an own movement'),
   name: words(60, 'The name').min(1, 'Give it a name'),
   what: words(400, 'What is done').min(1, 'Say what is done'),

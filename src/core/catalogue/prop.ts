@@ -7,8 +7,7 @@ export type PropGrade = {
   readonly forceLine: ForceLine | null;
 };
 
-export const CLEANINGS = ['wiped between people', 'washed after class', 'one each, not shared'] as const;
-export type Cleaning = (typeof CLEANINGS)[number];
+type Cleaning = 'wiped between people' | 'washed after class' | 'one each, not shared';
 
 export type Prop = {
   readonly id: string;

@@ -14,7 +14,7 @@ export const RUNG_CHANGES = [
 export type RungChange = (typeof RUNG_CHANGES)[number];
 
 /** One step of a movement's ladder; the usual form changes nothing. */
-export type Rung = { readonly changes: RungChange | null; readonly words: string };
+type Rung = { readonly changes: RungChange | null; readonly words: string };
 
 /** Gentlest first, the usual form among them. */
 export type Ladder = readonly Rung[];

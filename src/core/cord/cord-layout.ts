@@ -37,7 +37,7 @@ export type CordShape =
   | { readonly kind: 'times'; readonly x: number; readonly y: number; readonly times: number }
   | { readonly kind: 'hand'; readonly x: number; readonly y: number; readonly letter: 'L' | 'R' };
 
-export type CordLayout = {
+type CordLayout = {
   readonly width: number;
   readonly height: number;
   readonly shapes: readonly CordShape[];

@@ -4,7 +4,7 @@ import type { CordShape } from './cord-layout';
 /** Colours by the names of the design tokens; the beads have that of their purpose. */
 export type CordInk = Purpose | 'ink' | 'soft' | 'paper';
 
-export type CordPath = {
+type CordPath = {
   readonly kind: 'path';
   readonly d: string;
   readonly fill: CordInk | null;
@@ -13,7 +13,7 @@ export type CordPath = {
   /** A row of dots so far apart, px. */
   readonly dotted: number | null;
 };
-export type CordText = {
+type CordText = {
   readonly kind: 'text';
   readonly text: string;
   readonly x: number;

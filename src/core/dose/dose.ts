@@ -41,7 +41,6 @@ export const countSchema = z.discriminatedUnion('mode', [
   }),
 ]);
 export type Count = z.infer<typeof countSchema>;
-export type CountMode = Count['mode'];
 
 /**
  * One item's dose. `sides` 'left' or 'right' is one side only, `leads` 2 means

@@ -1,10 +1,10 @@
 import { primaryCount, withPrimaryCount, type Count, type Dose } from './dose';
 
 /** Beats in a phrase. */
-export const PHRASE = 8;
+const PHRASE = 8;
 
 /** A dose fitted to music: beats to each counted thing, and the whole phrases one run of the count fills. */
-export type MusicalFit = { readonly dose: Dose; readonly beatsEach: number; readonly phrases: number };
+type MusicalFit = { readonly dose: Dose; readonly beatsEach: number; readonly phrases: number };
 
 /**
  * A dose to so many beats per minute: each repetition takes the power of two of beats nearest its tempo, and the

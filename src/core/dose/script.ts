@@ -2,7 +2,7 @@ import { boutsOf, type Bout, type BoutSide } from './bouts';
 import type { Dose, Hand } from './dose';
 import { PACE } from './pace';
 
-export type BeatKind = 'rep' | 'hold' | 'relax' | 'breath' | 'free' | 'step' | 'change' | 'rest';
+type BeatKind = 'rep' | 'hold' | 'relax' | 'breath' | 'free' | 'step' | 'change' | 'rest';
 
 /** One counted thing, or the pause around it. Occupies [startMs, startMs + durationMs). */
 export type Beat = {

@@ -2,7 +2,7 @@ import { boutsOf } from './bouts';
 import type { Dose } from './dose';
 
 /** What each hand, direction and lead gets from a dose, in counted things (a sequence step is one). */
-export type DoseTotals = {
+type DoseTotals = {
   readonly left: number;
   readonly right: number;
   readonly forward: number;

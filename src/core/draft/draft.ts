@@ -22,7 +22,7 @@ import { insteadOf, whyOf, type Instead } from './why';
 import type { Solve } from './answer';
 import type { DraftWish } from './wish';
 
-export type DraftedRow = {
+type DraftedRow = {
   readonly movementId: string;
   readonly why: string;
   readonly instead: Instead | null;

@@ -18,7 +18,7 @@ export const atLeast = (of: readonly Named[], bound: number): Line => ({
   sense: '>=',
 });
 
-export type Model = {
+type Model = {
   readonly objective: readonly LinearTerm[];
   readonly lines: readonly Line[];
   /** Variables from 0 to 1. */

@@ -14,7 +14,7 @@ import { nameList } from '../words';
 import { SHORT_SHARE, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
-export type Reason = {
+type Reason = {
   readonly worth: number;
   readonly words: string;
   /** How many it serves, which every row has. */

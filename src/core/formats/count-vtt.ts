@@ -2,7 +2,7 @@ import type { Beat } from '../dose';
 import type { TaughtRow } from '../teach';
 
 /** One caption: [start, end) on the class clock, ms, and what it says. */
-export type Caption = {
+type Caption = {
   readonly id: string;
   readonly startMs: number;
   readonly endMs: number;

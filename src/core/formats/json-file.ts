@@ -12,7 +12,7 @@ export type FileKind<S extends z.ZodType> = {
   readonly upgrades: Readonly<Record<number, (file: Record<string, unknown>) => Record<string, unknown>>>;
 };
 
-export type JsonRead<T> = Result<{
+type JsonRead<T> = Result<{
   readonly file: T;
   readonly unknown: readonly UnknownField[];
   readonly from: number;

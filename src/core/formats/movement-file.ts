@@ -3,7 +3,7 @@ import { ownMovementSchema } from '../catalogue';
 import type { FileKind } from './json-file';
 
 /** One movement of the instructor's own, with how it looks. */
-export const movementFileSchema = ownMovementSchema.extend({
+const movementFileSchema = ownMovementSchema.extend({
   oskil: z.literal('movement'),
   version: z.literal(1),
 });

@@ -46,7 +46,7 @@ export function guessMapping(heads: readonly string[]): Mapping {
 }
 
 /** The conditions a list may name. */
-export type KnownCondition = { readonly id: string; readonly name: string; readonly sided: boolean };
+type KnownCondition = { readonly id: string; readonly name: string; readonly sided: boolean };
 
 export type ImportRow = {
   /** Line of the file, the heads being line 1. */

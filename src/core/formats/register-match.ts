@@ -11,7 +11,7 @@ export type TaughtRoll = {
   readonly personIds: readonly string[];
 };
 
-export type MatchedLine = {
+type MatchedLine = {
   readonly line: number;
   readonly row: RegisterLine | null;
   /** Both are null where there is a problem. */

@@ -2,13 +2,13 @@ import { ok, type Result } from '../result';
 import { readCsv, writeCsv } from './csv';
 
 /** A column of a table: its head, how a cell is written, and how it is read: a value or what is wrong. */
-export type TableColumn<Row, Key extends keyof Row> = {
+type TableColumn<Row, Key extends keyof Row> = {
   readonly head: string;
   readonly key: Key;
   readonly write: (value: Row[Key]) => string;
   readonly read: (cell: string) => Result<Row[Key]>;
 };
-export type AnyColumn<Row> = { [Key in keyof Row]: TableColumn<Row, Key> }[keyof Row];
+type AnyColumn<Row> = { [Key in keyof Row]: TableColumn<Row, Key> }[keyof Row];
 
 export const column = <Row, Key extends keyof Row>(
   head: string,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** A step into a value: a field, a place in a list, or the member of a list with an id. */
-export type PathStep = string | number | { readonly id: string };
+type PathStep = string | number | { readonly id: string };
 
 /** A field that a file has and Oskil does not know: it is kept and written out again where its owner still is. */
 export type UnknownField = {
@@ -18,7 +18,7 @@ const fieldName = z
   .refine((name) => !NO_FIELDS.has(name));
 
 /** So many fields that are not known are kept with a class; a file with more is none that a program of ours has written to. */
-export const MOST_UNKNOWN = 2_000;
+const MOST_UNKNOWN = 2_000;
 
 /** Unknown fields as they are stored: whoever wrote them there, they lead to fields of the value alone. */
 export const extrasSchema = z
@@ -36,7 +36,7 @@ export const extrasSchema = z
 type Plain = Record<string, unknown>;
 const isObject = (v: unknown): v is Plain => typeof v === 'object' && v !== null && !Array.isArray(v);
 
-export type Read<T> =
+type Read<T> =
   | { readonly ok: true; readonly value: T; readonly unknown: readonly UnknownField[] }
   | { readonly ok: false; readonly issues: readonly z.core.$ZodIssue[] };
 

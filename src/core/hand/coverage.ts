@@ -4,7 +4,7 @@ import { FREE_CYCLE_MS, loopPose, startPose, type Motion, type MovementFigure } 
 import { fullPose, type FullPose } from './pose';
 
 /** Degrees a joint has travelled, there and back, by joint; joints that did not move are left out. */
-export type Arcs = Readonly<Partial<Record<JointId, number>>>;
+type Arcs = Readonly<Partial<Record<JointId, number>>>;
 export type Coverage = Readonly<Record<Hand, Arcs>>;
 
 /** The arc each joint travels in one repetition, hold, breath or whole round of a sequence, degrees. */

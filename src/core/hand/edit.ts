@@ -2,7 +2,7 @@ import { tellingPose, type KeyPose, type Motion } from './motion';
 import { fullPose, withinLimits, type Pose } from './pose';
 
 /** A pose of a motion as an editor lists it. */
-export type ListedPose = { readonly name: string; readonly pose: Pose };
+type ListedPose = { readonly name: string; readonly pose: Pose };
 
 /** The poses of a motion in the order they come. */
 export function listPoses(motion: Motion): readonly ListedPose[] {

@@ -7,7 +7,7 @@ import { SCENE_KINDS } from './scenes';
 
 const AXIS_IDS = AXES.map((a) => a.id) as [AxisId, ...AxisId[]];
 
-export const poseSchema = z.partialRecord(z.enum(AXIS_IDS), z.number());
+const poseSchema = z.partialRecord(z.enum(AXIS_IDS), z.number());
 
 /** One for each step that a sequence can have. */
 const MOST_STEPS = 16;

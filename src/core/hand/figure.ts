@@ -3,8 +3,7 @@ import type { SeenHand } from './place';
 import { capsule, hullOfDiscs, type Disc } from './outline';
 import { add, between, dot, scale, sub, unit, type Vec } from './vector';
 
-export const FILLED_PARTS = ['ink', 'skin', 'nail', 'sleeve', 'prop', 'ground'] as const;
-export type FilledPart = (typeof FILLED_PARTS)[number];
+type FilledPart = 'ink' | 'skin' | 'nail' | 'sleeve' | 'prop' | 'ground';
 
 /** One path of the drawing, in mm, y down; later shapes lie over earlier ones. A band is a stroke of some width. */
 export type FigureShape =

@@ -4,16 +4,16 @@ export type FingerName = (typeof FINGER_NAMES)[number];
 export type DigitName = 'thumb' | FingerName;
 export const DIGITS: readonly DigitName[] = ['thumb', ...FINGER_NAMES];
 
-export type FingerJoint = `${FingerName}.${'mcp' | 'spread' | 'pip' | 'dip'}`;
-export type ThumbJoint = 'thumb.radial' | 'thumb.palmar' | 'thumb.opposition' | 'thumb.mcp' | 'thumb.ip';
-export type WristJoint = 'wrist.flexion' | 'wrist.ulnar' | 'forearm.pronation';
+type FingerJoint = `${FingerName}.${'mcp' | 'spread' | 'pip' | 'dip'}`;
+type ThumbJoint = 'thumb.radial' | 'thumb.palmar' | 'thumb.opposition' | 'thumb.mcp' | 'thumb.ip';
+type WristJoint = 'wrist.flexion' | 'wrist.ulnar' | 'forearm.pronation';
 export type JointId = FingerJoint | ThumbJoint | WristJoint;
 
 /**
  * One degree of freedom, degrees. Positive is flexion, ulnar, pronation, away
  * from the palm for `palmar`, toward the thumb side for `spread` and `radial`.
  */
-export type JointLimit = {
+type JointLimit = {
   readonly id: JointId;
   readonly name: string;
   readonly min: number;
@@ -59,7 +59,7 @@ export type AxisId = JointId | StageAxis;
 
 const stage = (id: StageAxis, name: string, min: number, max: number) => ({ id, name, min, max, rest: 0 });
 
-export const STAGE_LIMITS: readonly (Omit<JointLimit, 'id'> & { readonly id: StageAxis })[] = [
+const STAGE_LIMITS: readonly (Omit<JointLimit, 'id'> & { readonly id: StageAxis })[] = [
   stage('stage.gap', 'space between the hands', 0, 120),
   stage('stage.lift', 'hands up or down', -80, 120),
   stage('stage.aside', 'hands outward or inward', -80, 80),

@@ -21,7 +21,7 @@ const METACARPALS: Record<FingerName, { base: Vec; fan: number }> = {
 const THUMB_BASE: Vec = [17, 13, 6];
 
 /** Elbow-side end of the drawn forearm, mm below the wrist. */
-export const FOREARM_MM = 100;
+const FOREARM_MM = 100;
 
 /** Joint positions of a right hand, mm, wrist at the origin; each digit from its metacarpal's base to its tip. */
 export type HandPoints = {

@@ -3,7 +3,7 @@ import { FINGER_NAMES, type FingerName, type JointId } from './joints';
 import type { SeenHand } from './place';
 
 /** A place on the hand map: a joint with all its directions, or the forearm. */
-export type HandSpot = {
+type HandSpot = {
   readonly id: string;
   readonly name: string;
   readonly joints: readonly JointId[];

@@ -10,7 +10,7 @@ export const cross = (a: Vec, b: Vec): Vec => [
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
-export const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
+const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
 export const unit = (a: Vec): Vec => scale(a, 1 / length(a));
 export const distance = (a: Vec, b: Vec): number => length(sub(a, b));
 export const between = (a: Vec, b: Vec, share: number): Vec => add(a, scale(sub(b, a), share));

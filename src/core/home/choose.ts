@@ -8,7 +8,7 @@ import type { Mark } from '../teach';
 export const [FEWEST_ITEMS, MOST_ITEMS] = [3, 5];
 
 /** Something of the class that one person can do alone at home. */
-export type HomeItem = {
+type HomeItem = {
   readonly row: MovementRow;
   readonly movement: Movement;
   readonly propId: string | null;

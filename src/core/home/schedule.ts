@@ -2,8 +2,8 @@ import { addDays } from '../days';
 import { doseTotals, type Dose } from '../dose';
 
 /** Waking hours in minutes after midnight, and the least time between two goes. */
-export type Waking = { readonly fromMin: number; readonly untilMin: number; readonly gapMin: number };
-export const USUAL_WAKING: Waking = { fromMin: 8 * 60, untilMin: 20 * 60, gapMin: 120 };
+type Waking = { readonly fromMin: number; readonly untilMin: number; readonly gapMin: number };
+const USUAL_WAKING: Waking = { fromMin: 8 * 60, untilMin: 20 * 60, gapMin: 120 };
 const TO_THE_MIN = 15;
 
 /**
@@ -27,7 +27,7 @@ export function littleAndOften(
 const quarter = (min: number): number => Math.floor(min / TO_THE_MIN) * TO_THE_MIN;
 
 /** One day of home practice for one item. */
-export type HomeDay = { readonly day: string; readonly times: number };
+type HomeDay = { readonly day: string; readonly times: number };
 
 /** What is at most done between two classes, in days after the class. */
 const LONGEST_DAYS = 7;

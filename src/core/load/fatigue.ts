@@ -3,7 +3,7 @@
  * 2018), hand and grip. Shares of one muscle group's capacity; they add up to 1. It guides planning
  * and clears nobody.
  */
-export type Muscle = { readonly rested: number; readonly active: number; readonly fatigued: number };
+type Muscle = { readonly rested: number; readonly active: number; readonly fatigued: number };
 
 export const FRESH: Muscle = { rested: 1, active: 0, fatigued: 0 };
 

@@ -6,7 +6,7 @@ const NEWTONS_PER_KG = 9.81;
 /** Where nothing was measured: under the low-grip line of women (EWGSOP2 2019), on the gentler side. */
 export const ASSUMED_GRIP_KG = 14;
 
-export type GripMaximum = { readonly forceN: number; readonly assumed: boolean };
+type GripMaximum = { readonly forceN: number; readonly assumed: boolean };
 
 /** A hand's greatest squeeze, newtons: as measured last, else a cautious default. */
 export function gripMaximum(person: Person, hand: Hand): GripMaximum {

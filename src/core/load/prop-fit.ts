@@ -5,7 +5,7 @@ import type { HandVerdict } from '../screening';
 import { fittingGrade, gripMaximum, type GradeChoice } from './grip';
 
 /** A squeeze is planned to half of the way the prop closes. */
-export const PLANNED_CLOSURE = 0.5;
+const PLANNED_CLOSURE = 0.5;
 
 /** Share of maximum to aim at, the upper end: early weeks, later weeks, and with a precaution. */
 const EARLY = 0.3;
@@ -14,7 +14,7 @@ const PRECAUTION = 0.15;
 const EARLY_WEEKS = 3;
 
 /** What a hand is planned to squeeze at most, as a share of its maximum; one that was never measured stays early. */
-export function targetDemand(week: number, verdict: HandVerdict | null, assumed: boolean): number {
+function targetDemand(week: number, verdict: HandVerdict | null, assumed: boolean): number {
   if (verdict && verdict.kind !== 'do') return PRECAUTION;
   return week <= EARLY_WEEKS || assumed ? EARLY : LATER;
 }

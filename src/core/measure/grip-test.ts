@@ -11,7 +11,7 @@ export const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
 export const TRIES = 3;
 export const REST_MS = 60_000;
 
-export const gripTrialSchema = z.strictObject({
+const gripTrialSchema = z.strictObject({
   hand: z.enum(HANDS),
   peakKg: z.number().min(0, 'A squeeze is 0 kg or more').max(120, 'That is more than a hand can do'),
   timeToPeakMs: z.number().min(0).max(20_000),

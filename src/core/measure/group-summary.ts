@@ -5,7 +5,7 @@ import type { MeasureResult } from './results';
 /** Under this many people nothing is told of a group, so that nobody can be guessed. */
 export const MIN_GROUP_REPORTED = 5;
 
-export type GroupLine = {
+type GroupLine = {
   readonly kind: MeasureKind;
   /** People measured at least twice. */
   readonly people: number;

@@ -2,7 +2,7 @@ import { rotaFor, type Rota, type Visit } from './rota';
 import { STATIONS, type RealVisit } from './stations';
 
 /** Minutes one person needs at each station, in the order of the stations. */
-export type Needs = readonly number[];
+type Needs = readonly number[];
 
 const MINUTE_MS = 60_000;
 

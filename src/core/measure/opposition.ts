@@ -1,7 +1,7 @@
 import { between, type SeenHand, type Vec } from '../hand';
 
 /** A place that the tip of the thumb reaches, in the order of the score (Kapandji 1986). */
-export type OppositionPlace = {
+type OppositionPlace = {
   readonly score: number;
   readonly words: string;
   /** On a hand with its palm toward the viewer. */

@@ -16,7 +16,7 @@ export type Session = { readonly day: string; readonly trials: readonly number[]
 /** Under this many days of repeated tries a person's own spread says too little. */
 const ENOUGH_SESSIONS = 3;
 /** Grip never counts as changed by less than this unless the person's own tries are steadier, kg (Bohannon 2019: 5.0 to 6.5). */
-export const GRIP_LEAST_KG = 5;
+const GRIP_LEAST_KG = 5;
 
 /**
  * Standard error of measurement from tries repeated on the same day: the root of the mean of the days' variances. Null where

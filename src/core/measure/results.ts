@@ -11,7 +11,7 @@ import { scoreOfTrials, type Scoring } from './force-curve';
 import { gripSessions, type GripTest } from './grip-test';
 import { changeFrom, gripThreshold, type Change } from './real-change';
 
-export type Point = { readonly day: string; readonly value: number };
+type Point = { readonly day: string; readonly value: number };
 
 /** One thing measured of one hand, or of the person, over all its days. */
 export type MeasureResult = {

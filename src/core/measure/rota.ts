@@ -22,7 +22,7 @@ export type Rota = {
 const EXACT_UP_TO = 9;
 
 /** What is over or under way of a measuring day, and the moment it is, ms; where a visit is under way its end is the one expected. */
-export type Begun = { readonly visits: readonly Visit[]; readonly nowMs: number };
+type Begun = { readonly visits: readonly Visit[]; readonly nowMs: number };
 
 const NOTHING_BEGUN: Begun = { visits: [], nowMs: 0 };
 

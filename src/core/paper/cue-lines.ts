@@ -31,12 +31,12 @@ export type CueLine = {
   readonly collect: string | null;
 };
 
-export type CueSection = {
+type CueSection = {
   readonly name: string;
   readonly lines: readonly CueLine[];
 };
 
-export type CueLines = {
+type CueLines = {
   /** What somebody is asked from beginning to end, said once. */
   readonly throughout: readonly OwnWayLine[];
   readonly sections: readonly CueSection[];

@@ -8,7 +8,7 @@ export type Tag = {
   readonly children: readonly Tag[];
 };
 
-export type Placed = {
+type Placed = {
   /** What it belongs to; null for lines and feet, which are not read out. */
   readonly tag: Tag | null;
   /** pt from the top left; a text stands on this line. */

@@ -15,7 +15,7 @@ export type CordPiece = {
   readonly breathMs: number;
 };
 /** An empty round to tick. */
-export type CheckBox = { readonly kind: 'tick'; readonly what: string };
+type CheckBox = { readonly kind: 'tick'; readonly what: string };
 /** Days with so many rounds to tick; none where a day is for rest. */
 export type TickDays = {
   readonly kind: 'days';
@@ -42,7 +42,7 @@ export type SheetColumn = {
   readonly ruled?: true;
 };
 export type SheetRow = readonly (readonly Piece[])[];
-export type RowGroup = { readonly name: string | null; readonly rows: readonly SheetRow[] };
+type RowGroup = { readonly name: string | null; readonly rows: readonly SheetRow[] };
 export type SheetTable = {
   readonly kind: 'table';
   /** What the table is, for those who listen. */

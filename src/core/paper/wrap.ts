@@ -2,7 +2,7 @@ import type { TextWidth } from './marks';
 import type { Run } from './sheet';
 
 /** Words of one tone in a line, at their place in it, pt. */
-export type Span = { readonly text: string; readonly tone: Run['tone']; readonly x: number };
+type Span = { readonly text: string; readonly tone: Run['tone']; readonly x: number };
 export type WrappedLine = readonly Span[];
 
 type Word = { readonly text: string; readonly tone: Run['tone']; readonly gluedToLast: boolean };

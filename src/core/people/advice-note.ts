@@ -12,7 +12,7 @@ export type ClassLine = {
   readonly adapted: string;
 };
 
-export type NoteFacts = {
+type NoteFacts = {
   readonly person: Person;
   readonly today: string;
   /** Oldest first. */

@@ -1,7 +1,7 @@
 import type { Clearance, Person } from './person';
 
 /** A clearance that ends soon: it still counts, up to and including its last day. */
-export type Expiring = { readonly person: Person; readonly clearance: Clearance; readonly until: string };
+type Expiring = { readonly person: Person; readonly clearance: Clearance; readonly until: string };
 
 /** Clearances whose last day is on or after `today` and before `soon` (both ISO days), soonest first. */
 export function expiringClearances(

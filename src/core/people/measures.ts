@@ -29,7 +29,7 @@ export const currentKind = (kind: string): string =>
   WRIST_RANGES.find((range) => WRIST_RANGE_WORDS[range] === kind) ?? kind;
 
 /** What a kind of measure is: how it is called, in what steps, what is better, and what counts as a real change. */
-export type MeasureFacts = {
+type MeasureFacts = {
   readonly name: string;
   readonly unit: string;
   /** How finely it is measured. */

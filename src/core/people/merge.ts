@@ -25,7 +25,7 @@ const SINGLE = Object.keys({
 } satisfies Record<Single, true>) as readonly Single[];
 
 /** `merged`: both changes, mine where they met. `contested`: `before` with theirs where they met, so equal to it when they did not. */
-export type MergedRecord = { readonly merged: PersonFields; readonly contested: PersonFields };
+type MergedRecord = { readonly merged: PersonFields; readonly contested: PersonFields };
 
 /**
  * Two changes to one record that did not know of each other, put together: `mine` was made on `before`, and meanwhile the record came

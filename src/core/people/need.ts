@@ -8,7 +8,7 @@ export const NEEDS = [
   'their own way',
   'as shown',
 ] as const;
-export type Need = (typeof NEEDS)[number];
+type Need = (typeof NEEDS)[number];
 
 export function needOf({ assistance, conditions, screened }: Person): Need {
   if (assistance >= 2) return 'a helper beside them';

@@ -16,7 +16,7 @@ export type ClearanceScope = (typeof CLEARANCE_SCOPES)[number];
 
 const SPOT_IDS = HAND_SPOTS.map((s) => s.id) as [string, ...string[]];
 
-export const personConditionSchema = z.strictObject({
+const personConditionSchema = z.strictObject({
   conditionId: z.string().min(1, 'Choose a condition').max(60),
   side: z.enum(['L', 'R', 'both', 'none']),
   state: z.enum(CONDITION_STATES),
@@ -26,7 +26,7 @@ export const personConditionSchema = z.strictObject({
 });
 export type PersonCondition = z.infer<typeof personConditionSchema>;
 
-export const clearanceSchema = z
+const clearanceSchema = z
   .strictObject({
     scope: z.enum(CLEARANCE_SCOPES),
     by: z.string().trim().min(1, 'Say who cleared it').max(80, 'Keep the name under 80 characters'),

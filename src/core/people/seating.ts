@@ -1,7 +1,7 @@
 import type { Person } from './person';
 
 /** A helper with the people they sit with; `helper` is null where one is still missing. */
-export type Seat = { readonly helper: string | null; readonly people: readonly Person[] };
+type Seat = { readonly helper: string | null; readonly people: readonly Person[] };
 
 /**
  * Who sits with whom: each person at assistance 3 has a helper of their own, two at assistance 2

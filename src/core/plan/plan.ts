@@ -12,7 +12,7 @@ export const bpmSchema = z
   .min(40, 'Music is at least 40 beats per minute')
   .max(180, 'Music is at most 180 beats per minute');
 
-export const movementRowSchema = z.strictObject({
+const movementRowSchema = z.strictObject({
   kind: z.literal('movement'),
   id: idSchema,
   movementId: idSchema,
@@ -28,7 +28,7 @@ export const movementRowSchema = z.strictObject({
   bpm: bpmSchema.optional(),
 });
 
-export const breakRowSchema = z.strictObject({
+const breakRowSchema = z.strictObject({
   kind: z.literal('break'),
   id: idSchema,
   what: z.enum(['hand', 'water']),
@@ -60,7 +60,7 @@ export const sectionNameSchema = z
   .min(1, 'A section needs a name')
   .max(40, 'Keep the section name under 40 characters');
 
-export const sectionSchema = z.strictObject({
+const sectionSchema = z.strictObject({
   id: idSchema,
   kind: z.enum(SECTION_KINDS),
   name: sectionNameSchema,

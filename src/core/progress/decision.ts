@@ -142,7 +142,7 @@ function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState
 }
 
 /** Share of those attending who would move on before the class does. */
-export const GROUP_SHARE = 0.7;
+const GROUP_SHARE = 0.7;
 
 /**
  * Does the class move to its next rung? When enough of those attending would, and nobody has to leave it out because of it.

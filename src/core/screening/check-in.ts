@@ -3,10 +3,10 @@ import type { Hand } from '../dose';
 import type { Person, PersonCondition } from '../people';
 
 /** Pain up to here is comfortable, up to the next acceptable if settled, above it a stop (Thomee 1997). */
-export const COMFORTABLE_PAIN = 2;
-export const ACCEPTABLE_PAIN = 5;
+const COMFORTABLE_PAIN = 2;
+const ACCEPTABLE_PAIN = 5;
 /** Stiff for longer than this in the morning asks for a longer warm-up, minutes. */
-export const LONG_STIFFNESS_MIN = 30;
+const LONG_STIFFNESS_MIN = 30;
 
 const pain = z.number().int('Pain is a whole number').min(0, 'Pain is 0 to 10').max(10, 'Pain is 0 to 10');
 

@@ -11,7 +11,7 @@ import { primaryHoldMs, type DoseLike } from './dose-facts';
 import type { ClearanceScope, ConditionState } from '../people';
 
 /** All the named features must hold; a list is met by any one of its members. */
-export type Clause = {
+type Clause = {
   readonly efforts?: readonly EffortKind[];
   readonly traits?: readonly Trait[];
   readonly joints?: readonly Joint[];

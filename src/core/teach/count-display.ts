@@ -3,7 +3,7 @@ import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
 import { changeWord } from './ticks';
 
 /** What the screen shows of one beat at one moment. */
-export type Face = {
+type Face = {
   /** The largest thing on the screen: a number, a finger, in or out. */
   readonly big: string;
   readonly of: string;

@@ -14,7 +14,7 @@ export type FollowUpAnswer = z.infer<typeof followUpAnswerSchema>;
 /** Somebody whose hands were sore in a class, and what they have answered since. */
 export type SorePerson = { readonly personId: string; readonly answered: readonly FollowUpSlot[] };
 
-export type DueFollowUp = { readonly personId: string; readonly slot: FollowUpSlot };
+type DueFollowUp = { readonly personId: string; readonly slot: FollowUpSlot };
 
 /**
  * Whom to ask today, ISO days: on the day of the class two hours after it, from the next day on once more; each until it is

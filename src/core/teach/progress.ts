@@ -2,7 +2,7 @@ import type { TaughtRow } from './taught-row';
 import type { TeachEvent, TeachState } from './state';
 import { offsetAtTime, phaseLength } from './position';
 
-export type Outlook = {
+type Outlook = {
   /** Class-clock time at which the class will end if the rest goes as planned, ms. */
   readonly finishMs: number;
   /** Slot less projected finish: time in hand, negative when over, ms. */

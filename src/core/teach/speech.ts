@@ -3,7 +3,7 @@ import type { CountStyle } from './count-style';
 import { ticksOf, type RowVoice, type Click } from './ticks';
 
 /** A word or a short sentence of the voice, with the time it takes to say; no two overlap. */
-export type Saying = { readonly atMs: number; readonly word: string; readonly sayMs: number };
+type Saying = { readonly atMs: number; readonly word: string; readonly sayMs: number };
 
 type Wanted = Saying & { readonly rank: number };
 

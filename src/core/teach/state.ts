@@ -7,7 +7,7 @@ import { classMs } from './class-ms';
 const MOST_ROWS = 2_000;
 
 /** One person who does the row under way a rung easier or stronger than the class. */
-export const ownWaySchema = z.strictObject({
+const ownWaySchema = z.strictObject({
   rowId: z.string().max(60),
   personId: z.uuid(),
   to: z.enum(['easier', 'stronger']),
@@ -61,7 +61,7 @@ export function completeState(stored: Partial<TeachState>): TeachState {
 export const LIVE_CHANGES = ['easier', 'stronger', 'hand', 'water', 'swap', 'shorten', 'extra'] as const;
 
 /** What happened, for the record of the class. */
-export const TEACH_EVENT_KINDS = [
+const TEACH_EVENT_KINDS = [
   'enter',
   'count',
   'pause',

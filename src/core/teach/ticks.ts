@@ -31,7 +31,7 @@ export const NO_VOICE: RowVoice = {
 };
 
 /** Shortest time in which a spoken number is clear, ms. */
-export const SPEAKABLE_MS = 550;
+const SPEAKABLE_MS = 550;
 /** A hold longer than this is not counted by the second. */
 const SECONDS_UP_TO_MS = 15_000;
 

@@ -16,7 +16,7 @@ const WORDS: Readonly<Record<Field, string>> = {
   notes: 'note',
 };
 
-export type MergedWrapUp = {
+type MergedWrapUp = {
   readonly merged: WrapUp;
   /** What both wrote otherwise, and what only the other did, in words. */
   readonly met: readonly string[];

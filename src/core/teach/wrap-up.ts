@@ -10,7 +10,7 @@ const score = (what: string) =>
     .max(10, `${what} is 0 to 10`)
     .nullable();
 
-export const wrapUpPersonSchema = z.strictObject({
+const wrapUpPersonSchema = z.strictObject({
   personId: z.uuid('That is not a person'),
   present: z.boolean(),
   painBeforeLeft: score('Pain'),

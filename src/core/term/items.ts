@@ -4,7 +4,7 @@ import { movementRows, rungOf, type MovementRow, type Plan } from '../plan';
 /** A movement as it goes through the weeks; `nth` tells apart the times it comes in one class. */
 export type ItemKey = { readonly movementId: string; readonly nth: number };
 
-export type TermItem = ItemKey & {
+type TermItem = ItemKey & {
   readonly movement: Movement;
   /** One for each class; null where the class has none of it. */
   readonly rows: readonly (MovementRow | null)[];

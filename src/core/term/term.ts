@@ -4,7 +4,6 @@ import { daySchema } from '../days';
 import { newClassSchema } from '../plan';
 
 export const PHASES = ['settle in', 'build', 'consolidate', 'review'] as const;
-export type Phase = (typeof PHASES)[number];
 
 export const WEEKDAYS = [
   'Monday',
@@ -16,7 +15,7 @@ export const WEEKDAYS = [
   'Sunday',
 ] as const;
 
-export const termWeekSchema = z.strictObject({ phase: z.enum(PHASES), lighter: z.boolean() });
+const termWeekSchema = z.strictObject({ phase: z.enum(PHASES), lighter: z.boolean() });
 export type TermWeek = z.infer<typeof termWeekSchema>;
 
 const termDaySchema = z.strictObject({
@@ -26,7 +25,7 @@ const termDaySchema = z.strictObject({
 });
 export type TermDay = z.infer<typeof termDaySchema>;
 
-export const holidaySchema = z
+const holidaySchema = z
   .strictObject({
     from: daySchema,
     until: daySchema,

@@ -38,7 +38,7 @@ export function usualMoves(plans: readonly Plan[], catalogue: Catalogue): SpotVa
 /** Moved under this share of what is usual, a spot is short. */
 const SHORT_SHARE = 0.4;
 
-export type Gap = {
+type Gap = {
   readonly spotId: string;
   readonly name: string;
   readonly kind: 'still' | 'less than usual';

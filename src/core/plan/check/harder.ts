@@ -6,7 +6,7 @@ import { rungOf } from '../at-rung';
 import type { MovementRow } from '../plan';
 
 /** One way in which a row asks more than it did. */
-export type Harder = {
+type Harder = {
   readonly what: 'count' | 'sets' | 'hold' | 'speed' | 'rung' | 'weight';
   readonly words: string;
   /** The row with this one put back as it was. */

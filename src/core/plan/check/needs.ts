@@ -2,14 +2,14 @@ import type { Verdict } from '../../screening';
 import type { PlanCheck } from './check';
 
 /** How often a caution shapes a class. */
-export type CautionTally = {
+type CautionTally = {
   readonly because: string;
   readonly rows: number;
   readonly personIds: readonly string[];
 };
 
 /** How many people a row is not plainly done by, and how many cannot do it at all. */
-export type RowCost = {
+type RowCost = {
   readonly rowId: string;
   readonly own: number;
   readonly swapped: number;

@@ -8,9 +8,9 @@ import { movementPlaces, type MovementPlace, type RuleContext } from './finding'
 import { scriptContextOf } from './timing';
 
 /** What a class asks of one grip, in order; hands that are asked the same share one list. */
-export type GripAsks = readonly (LoadSpan & { readonly rowId: string })[];
+type GripAsks = readonly (LoadSpan & { readonly rowId: string })[];
 
-export type HandAsks = {
+type HandAsks = {
   readonly person: Person;
   readonly hand: Hand;
   /** Which of the lists. */
@@ -110,7 +110,7 @@ export type HandReserve = {
   readonly rowId: string | null;
 };
 
-export type Trace = readonly ReservePoint[];
+type Trace = readonly ReservePoint[];
 
 /** The reserves of every hand, from one trace to each list of asks. */
 export function reservesFrom({ lists, hands }: ClassAsks, traces: readonly Trace[]): readonly HandReserve[] {

@@ -32,7 +32,7 @@ export type RowTiming = {
   readonly collect: string | null;
 };
 
-export type SectionTiming = {
+type SectionTiming = {
   readonly sectionId: string;
   readonly startMs: number;
   readonly totalMs: number;

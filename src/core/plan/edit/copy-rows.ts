@@ -2,7 +2,7 @@ import { findRow, placedRows, type Plan, type Row } from '../plan';
 import type { PlanStep } from './step';
 
 /** Rows under ids a plan does not use yet. */
-export function freshRows(plan: Plan, rows: readonly Row[]): readonly Row[] {
+function freshRows(plan: Plan, rows: readonly Row[]): readonly Row[] {
   const taken = new Set(placedRows(plan).map((p) => p.row.id));
   return rows.map((row) => {
     const base = row.id.replace(/~\d+$/, '').slice(0, 50);

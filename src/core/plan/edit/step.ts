@@ -52,7 +52,7 @@ type SingleStep = z.infer<typeof singleStepSchema>;
 /** An edit to a plan as a value: it applies to a plan and yields its inverse. */
 export type PlanStep = z.infer<typeof stepSchema>;
 
-export type Applied = { readonly plan: Plan; readonly inverse: PlanStep };
+type Applied = { readonly plan: Plan; readonly inverse: PlanStep };
 
 const noRow = () => fail('row-gone', 'That row is no longer in the plan.');
 const noSection = () => fail('section-gone', 'That section is no longer in the plan.');

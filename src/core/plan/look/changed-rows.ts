@@ -4,7 +4,7 @@ import { placedRows, type Plan } from '../plan';
 import { verdictFor, type ScreeningContext, type Verdict } from '../../screening';
 
 /** A row that this person does another way than the record alone would say. */
-export type ChangedRow = {
+type ChangedRow = {
   readonly rowId: string;
   readonly movementId: string;
   readonly before: Verdict;

@@ -8,7 +8,7 @@ import type { MovementRow, Plan } from '../plan';
 import { rowTitle } from './row-title';
 
 /** A movement row that differs between two classes, in words. */
-export type RowChange = {
+type RowChange = {
   readonly rowId: string;
   readonly title: string;
   readonly dose: readonly [then: string, now: string] | null;
@@ -16,7 +16,7 @@ export type RowChange = {
   readonly press: readonly [then: string, now: string] | null;
 };
 
-export type PlanComparison = {
+type PlanComparison = {
   readonly added: readonly string[];
   readonly gone: readonly string[];
   readonly changed: readonly RowChange[];

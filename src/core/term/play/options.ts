@@ -6,11 +6,9 @@ import type { CautionTable } from '../../screening';
 import type { TermWeek } from '../term';
 import type { TermVolume } from '../volumes';
 
-/** As the classes are planned; or from the first of them on as the rules of progress propose. */
-export const WAYS = ['as planned', 'as the rules propose'] as const;
-
 export type PlayOptions = {
-  readonly way: (typeof WAYS)[number];
+  /** As the classes are planned; or from the first of them on as the rules of progress propose. */
+  readonly way: 'as planned' | 'as the rules propose';
   /** How everything is counted; null for the doses of the plans. */
   readonly school: School | null;
   /** Share of the classes that each person comes to, 0 to 1. */

@@ -29,7 +29,7 @@ export const reserveFindings = (context: ReserveContext): readonly Finding[] =>
 export { PRACTICE } from './rule';
 
 /** What there is to say of a rule apart from a plan. */
-export type RuleEntry = Pick<Rule, 'code' | 'severity' | 'title' | 'reason' | 'source'>;
+type RuleEntry = Pick<Rule, 'code' | 'severity' | 'title' | 'reason' | 'source'>;
 
 /** Every sequencing rule, by the letters of the codes. */
 export const RULE_LETTERS: readonly { readonly name: string; readonly rules: readonly RuleEntry[] }[] = [

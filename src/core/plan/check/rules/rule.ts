@@ -2,7 +2,7 @@ import type { Finding, Mend, RuleContext, Severity } from '../finding';
 import type { HandReserve } from '../reserve';
 
 /** What a rule found in a plan; a rule's own `mend` may read more off it. */
-export type Found = {
+type Found = {
   readonly text: string;
   readonly rowIds?: readonly string[];
   readonly personIds?: readonly string[];

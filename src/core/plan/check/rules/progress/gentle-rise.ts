@@ -52,7 +52,7 @@ const KINDS: readonly (readonly [keyof Volume, string])[] = [
 ];
 
 /** A rise over what is gentle: of the whole plan, or of what it asks of some people. */
-export type SteepRise = {
+type SteepRise = {
   readonly kind: keyof Volume;
   readonly words: string;
   /** The steepest, as a ratio. */
