@@ -1,5 +1,6 @@
 import { expect, type APIResponse, type Page } from '@playwright/test';
 import { CATALOGUE } from '@/catalogue/movements';
+import type { Dose } from '@/core/dose';
 import { newMovementRow, rowStep } from '@/core/plan/edit/new-rows';
 import { emptyPlan } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/edit/step';
@@ -37,7 +38,7 @@ export async function openFriday(page: Page): Promise<void> {
 export async function makeClass(
   page: Page,
   name: string,
-  rows: readonly string[],
+  rows: readonly (string | readonly [title: string, dose: Partial<Dose>])[],
   people: readonly string[] = ['Ansel B', 'Delphine M'],
 ): Promise<void> {
   const { request } = page;
@@ -54,10 +55,12 @@ export async function makeClass(
   const roster = { personIds: people.map(idOf), helpers: [] };
   await done(request.put(`/api/classes/${id}/roster`, { data: roster }));
   let plan = emptyPlan();
-  for (const [version, title] of rows.entries()) {
+  for (const [version, entry] of rows.entries()) {
+    const [title, dose] = typeof entry === 'string' ? [entry, {}] : entry;
     const movement = CATALOGUE.movements.find((m) => m.name === title)!;
     const index = plan.sections.find((s) => s.id === 'move')!.rows.length;
-    const step = rowStep('move', newMovementRow(plan, movement, 'made'), index);
+    const row = newMovementRow(plan, movement, 'made');
+    const step = rowStep('move', { ...row, dose: { ...row.dose, ...dose } }, index);
     const data = { type: 'edit', version, label: `Add ${title}`, step };
     await done(request.post(`/api/classes/${id}/plan`, { data }));
     const added = applyStep(plan, step);

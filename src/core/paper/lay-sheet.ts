@@ -3,7 +3,7 @@ import { layBlock, layHeading } from './lay-blocks';
 import { layText, type LayoutBox } from './lay-pieces';
 import { moved, tagOf, type Stroke, type TextWidth, type Tag } from './marks';
 import { paginate } from './paginate';
-import { PAPER_SIZES, type Paper } from './paper-size';
+import { PAGE_MARGIN_PT, PAPER_SIZES, type Paper } from './paper-size';
 import { words, type Sheet } from './sheet';
 import { gap } from './strips';
 
@@ -23,8 +23,7 @@ const SIZES: Readonly<Record<Sheet['print'], readonly [usual: number, least: num
   large: [16, 11],
 };
 const STEP = 0.25;
-/** Ten millimetres, and room for the foot, pt. */
-const MARGIN = 28.35;
+/** Room for the foot, pt. */
 const FOOT = 12;
 
 /**
@@ -49,7 +48,7 @@ export function laySheet(sheet: Sheet, paper: Paper, measure: TextWidth): LaidSh
 
 function layAt(sheet: Sheet, paper: Paper, size: number, measure: TextWidth): LaidSheet {
   const [width, height] = PAPER_SIZES[paper];
-  const room: LayoutBox = { width: width - 2 * MARGIN, size, measure };
+  const room: LayoutBox = { width: width - 2 * PAGE_MARGIN_PT, size, measure };
   const title = layHeading(sheet.title, 'H1', 1.8, room);
   const line = layText(words(sheet.line, 'large'), room);
   const blocks = sheet.blocks.map((b) => layBlock(b, room));
@@ -60,8 +59,8 @@ function layAt(sheet: Sheet, paper: Paper, size: number, measure: TextWidth): La
     gap(size * 0.5),
     ...blocks.flatMap((b) => b.strips),
   ];
-  const pages = paginate(strips, height - 2 * MARGIN - FOOT).map((marks) =>
-    marks.map((m) => moved(m, MARGIN, MARGIN)),
+  const pages = paginate(strips, height - 2 * PAGE_MARGIN_PT - FOOT).map((marks) =>
+    marks.map((m) => moved(m, PAGE_MARGIN_PT, PAGE_MARGIN_PT)),
   );
   return {
     tag: tagOf(
@@ -80,8 +79,8 @@ function footOf(sheet: Sheet, i: number, of: number, height: number, room: Layou
     {
       kind: 'word',
       tag: null,
-      x: MARGIN,
-      y: height - MARGIN + 4,
+      x: PAGE_MARGIN_PT,
+      y: height - PAGE_MARGIN_PT + 4,
       text: `${sheet.title}, page ${i + 1} of ${of}`,
       size: room.size * 0.88,
       bold: false,

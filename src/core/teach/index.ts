@@ -60,3 +60,4 @@ export {
   type WrapUp,
   type WrapUpPerson,
 } from './wrap-up';
+export { classTimes, rowTimes, type RowTimes } from './row-times';

@@ -1,8 +1,9 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { laySheet, type LaidSheet } from '@/core/paper/lay-sheet';
 import type { Stroke, Tag, WordMark } from '@/core/paper/marks';
 import { paginate } from '@/core/paper/paginate';
-import { PAPER_SIZES, PAPERS } from '@/core/paper/paper-size';
+import { PAGE_MARGIN_MM, PAPER_SIZES, PAPERS } from '@/core/paper/paper-size';
 import { registerSheet } from '@/core/paper/register-sheet';
 import { bold, paragraph, words, type SheetBlock, type Sheet } from '@/core/paper/sheet';
 import { gap, type Strip } from '@/core/paper/strips';
@@ -182,4 +183,9 @@ test('a row higher than a page goes on on the next, with all its words', () => {
   expect(laid.pages.length).toBeGreaterThan(1);
   for (let i = 0; i < 400; i++)
     expect(wordsOf(laid).match(new RegExp(`\\bword${i}\\b`, 'g'))).toHaveLength(4);
+});
+
+test('what a browser prints has the same margin', () => {
+  const [, margin] = /@page \{\s*margin: (\d+)mm;/.exec(readFileSync('src/app/globals.css', 'utf8'))!;
+  expect(Number(margin)).toBe(PAGE_MARGIN_MM);
 });

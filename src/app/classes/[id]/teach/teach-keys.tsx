@@ -1,63 +1,52 @@
 'use client';
 
 import { isStaying, type TeachState } from '@/core/teach';
-import type { TeachAction } from './use-teach-keys';
+import { TEACH_KEYS, type TeachAction, type TeachKeyEntry } from './teach-key-table';
 
 type Props = { state: TeachState; onAction: (action: TeachAction) => void };
-type Key = readonly [action: TeachAction, name: string, key: string];
 
-const CHANGES: readonly Key[] = [
-  ['easier', 'Easier', 'E'],
-  ['stronger', 'Stronger', 'G'],
-  ['slower', 'Slower', 'down'],
-  ['faster', 'Faster', 'up'],
-  ['tap', 'Tap tempo', 'T'],
-  ['hand', 'Hand break', 'B'],
-  ['water', 'Water', 'W'],
-  ['swap', 'Swap', 'C'],
-  ['note', 'Note', 'N'],
-  ['ways', 'Sound', 'V'],
-];
+const at = (place: TeachKeyEntry['place']) => TEACH_KEYS.filter((k) => k.place === place);
+const [CHANGES, MAIN, [HELP_KEY]] = [at('change'), at('class'), at('help')];
 
 /** Every control with the key that does the same: the class above, what changes it below. */
 export function TeachKeys({ state, onAction }: Props) {
   const counting = state.phase === 'count';
-  const go = counting && state.running ? 'Pause' : counting ? 'Go on' : 'Start';
-  const main: readonly Key[] = [
-    ['goOrPause', go, 'space'],
-    ['back', 'Back', 'left'],
-    ['next', 'Next', 'right'],
-    ['repeat', 'Repeat', 'R'],
-    ['more', 'One more', '+'],
-    ['stay', isStaying(state) ? 'Go on from it' : 'Stay on it', 'L'],
-    ['skip', 'Skip', 'S'],
-    ['marks', 'Mark', 'M'],
-  ];
-  const help: Key = ['help', 'Stop and get help', 'H'];
+  /** What these two are called hangs on where the class is. */
+  const labels: Partial<Record<TeachAction, string>> = {
+    ...(counting && { goOrPause: state.running ? 'Pause' : 'Go on' }),
+    ...(isStaying(state) && { stay: 'Go on from it' }),
+  };
+  const main = MAIN.map((key) => ({ ...key, label: labels[key.action] ?? key.label }));
+  const help = HELP_KEY!;
   return (
     <>
       <div className="flex flex-wrap gap-2">
         {main.map((key) => (
           <TeachKey
-            key={key[0]}
+            key={key.action}
             of={key}
             onAction={onAction}
-            className={`min-h-14 border-ink font-bold ${AT_HAND.has(key[0]) ? 'max-lg:hidden' : ''}`}
+            className={`min-h-14 border-ink font-bold ${AT_HAND.has(key.action) ? 'max-lg:hidden' : ''}`}
           />
         ))}
         <TeachKey of={help} onAction={onAction} className={`${HELP} max-lg:hidden`} />
       </div>
       <div className="flex flex-wrap gap-1.5 xl:gap-2">
         {CHANGES.map((key) => (
-          <TeachKey key={key[0]} of={key} onAction={onAction} className="min-h-11 border-edge" inline />
+          <TeachKey key={key.action} of={key} onAction={onAction} className="min-h-11 border-edge" inline />
         ))}
       </div>
       {/* On a small screen the rest scrolls, and these stay in reach. */}
       <div className="sticky bottom-0 flex gap-2 bg-linen py-2 lg:hidden">
         {main
-          .filter(([action]) => AT_HAND.has(action))
+          .filter(({ action }) => AT_HAND.has(action))
           .map((key) => (
-            <TeachKey key={key[0]} of={key} onAction={onAction} className="min-h-14 border-ink font-bold" />
+            <TeachKey
+              key={key.action}
+              of={key}
+              onAction={onAction}
+              className="min-h-14 border-ink font-bold"
+            />
           ))}
         <TeachKey of={help} onAction={onAction} className={HELP} />
       </div>
@@ -69,14 +58,14 @@ const AT_HAND: ReadonlySet<TeachAction> = new Set(['goOrPause', 'next']);
 const HELP = 'min-h-14 border-load bg-load px-5 font-bold text-paper hover:brightness-90';
 
 type KeyProps = {
-  of: Key;
+  of: TeachKeyEntry;
   onAction: (action: TeachAction) => void;
   className: string;
   /** Name and key on one line. */
   inline?: boolean;
 };
 
-function TeachKey({ of: [action, name, key], onAction, className, inline = false }: KeyProps) {
+function TeachKey({ of: { action, label, shown }, onAction, className, inline = false }: KeyProps) {
   return (
     <button
       type="button"
@@ -87,11 +76,11 @@ function TeachKey({ of: [action, name, key], onAction, className, inline = false
       }}
       className={`flex-1 rounded-xl border-2 px-1 leading-tight whitespace-nowrap xl:px-2 ${action === 'help' ? '' : 'bg-paper hover:bg-line'} ${className}`}
     >
-      {name}
+      {label}
       <span
         className={`text-sm font-normal ${action === 'help' ? 'text-paper' : 'text-soft'} ${inline ? 'ml-1.5' : 'block'}`}
       >
-        {key}
+        {shown}
       </span>
     </button>
   );

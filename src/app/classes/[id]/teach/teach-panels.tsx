@@ -64,7 +64,7 @@ export function TeachPanels(props: Props) {
           toast('The note is kept');
         }}
       />
-      <WaysSheet open={panel === 'ways'} onClose={onClose} ways={props.ways} onChange={props.onWays} />
+      <WaysSheet open={panel === 'sound'} onClose={onClose} ways={props.ways} onChange={props.onWays} />
       {panel === 'swap' && row && movementRow && (
         <SwapSheet
           onClose={onClose}

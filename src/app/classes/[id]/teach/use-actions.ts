@@ -17,9 +17,9 @@ import {
 } from '@/core/teach';
 import type { Teaching } from './use-teaching';
 import { useTaps } from './use-taps';
-import type { TeachAction } from './use-teach-keys';
+import type { TeachAction } from './teach-key-table';
 
-export type Panel = 'marks' | 'help' | 'note' | 'swap' | 'ways';
+export type Panel = 'marks' | 'help' | 'note' | 'swap' | 'sound';
 
 type Given = {
   teaching: Teaching;
@@ -47,7 +47,7 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
     switch (action) {
       case 'marks':
       case 'note':
-      case 'ways':
+      case 'sound':
         return setPanel(action);
       case 'swap':
         return movementRow ? setPanel('swap') : undefined;

@@ -1,49 +1,9 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { TeachCommand } from '@/core/teach';
+import { actionOfKey, type TeachAction } from './teach-key-table';
 
-export type TeachAction =
-  | Exclude<TeachCommand, 'go' | 'pause'>
-  | 'easier'
-  | 'stronger'
-  | 'hand'
-  | 'water'
-  | 'swap'
-  | 'tap'
-  | 'propose'
-  | 'marks'
-  | 'note'
-  | 'ways'
-  | 'help';
-
-/** Keys, the presentation clicker's among them. */
-const ACTION_BY_KEY: Readonly<Record<string, TeachAction>> = {
-  ' ': 'goOrPause',
-  ArrowRight: 'next',
-  PageDown: 'next',
-  ArrowLeft: 'back',
-  PageUp: 'back',
-  ArrowUp: 'faster',
-  ArrowDown: 'slower',
-  r: 'repeat',
-  '+': 'more',
-  '=': 'more',
-  s: 'skip',
-  l: 'stay',
-  e: 'easier',
-  g: 'stronger',
-  b: 'hand',
-  w: 'water',
-  c: 'swap',
-  t: 'tap',
-  p: 'propose',
-  m: 'marks',
-  n: 'note',
-  v: 'ways',
-  h: 'help',
-};
-
+/** Keys do what their buttons do, but where they are typed into something. */
 export function useTeachKeys(onAction: (action: TeachAction) => void, active: boolean): void {
   const latest = useRef(onAction);
   useEffect(() => {
@@ -58,7 +18,7 @@ export function useTeachKeys(onAction: (action: TeachAction) => void, active: bo
       // Space on a focused button is that button's own, and arrows scroll a list that has the focus.
       if (event.key === ' ' && target.closest('button, a')) return;
       if (/^Arrow(Up|Down)$/.test(event.key) && target.closest('[tabindex="0"]')) return;
-      const action = ACTION_BY_KEY[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+      const action = actionOfKey(event.key);
       if (!action) return;
       event.preventDefault();
       latest.current(action);

@@ -2,7 +2,7 @@ import { addDays } from '@/core/days';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
-import { changesMade, draftFor, recordByRow, rowsOfSnapshot } from '@/core/teach';
+import { changesMade, classTimes, draftFor, recordByRow, rowsOfSnapshot, rowTimes } from '@/core/teach';
 import { paceWords } from '@/core/plan';
 import { clockText } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
@@ -19,7 +19,7 @@ import { loadAttendance } from '@/store/wrap-ups';
 import { buttonClass } from '@/ui/form/button';
 import { longDay } from '@/ui/words/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
-import { PlannedActual, type RowTimes } from './planned-actual';
+import { PlannedActual } from './planned-actual';
 import { WrapUpForm } from './wrap-up-form';
 
 export default async function WrapUpPage({ params }: { params: Promise<{ id: string }> }) {
@@ -55,24 +55,8 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
       written.find((w) => w.personId === person.id) ??
       draftFor(person.id, marks, titleOf, checkIns[person.id]),
   }));
-  const times: RowTimes[] = rows.map((row) => {
-    const r = record.get(row.rowId);
-    return {
-      rowId: row.rowId,
-      title: row.title,
-      plannedMs: row.plannedMs,
-      actualMs: r?.actualMs ?? 0,
-      left: !r
-        ? 'not reached'
-        : r.skipped
-          ? 'skipped'
-          : row.kind === 'movement' && !r.counted
-            ? 'not counted'
-            : '',
-    };
-  });
-  const actualMs = times.reduce((n, t) => n + t.actualMs, 0);
-  const plannedMs = times.reduce((n, t) => n + t.plannedMs, 0);
+  const times = rowTimes(rows, record);
+  const { plannedMs, actualMs } = classTimes(times);
   return (
     <Page wide>
       <PageHead

@@ -1,17 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import type { RowTimes } from '@/core/teach';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { PairBars } from '@/ui/hand/pair-bars';
-
-export type RowTimes = {
-  readonly rowId: string;
-  readonly title: string;
-  readonly plannedMs: number;
-  readonly actualMs: number;
-  readonly left: string;
-};
 
 /** Planned against actual, row by row: a table, and the same as a picture. */
 export function PlannedActual({ times, pace }: { times: readonly RowTimes[]; pace: string }) {

@@ -1,0 +1,40 @@
+import type { RowRecord } from './progress';
+import type { TaughtRow } from './taught-row';
+
+/** A row as it was planned and as it was taught, ms. */
+export type RowTimes = {
+  readonly rowId: string;
+  readonly title: string;
+  readonly plannedMs: number;
+  readonly actualMs: number;
+  /** Why it was not done in full; empty where it was. */
+  readonly left: '' | 'not reached' | 'skipped' | 'not counted';
+};
+
+/** Planned against taught, row by row. */
+export const rowTimes = (
+  rows: readonly TaughtRow[],
+  record: ReadonlyMap<string, RowRecord>,
+): readonly RowTimes[] =>
+  rows.map((row) => {
+    const taught = record.get(row.rowId);
+    return {
+      rowId: row.rowId,
+      title: row.title,
+      plannedMs: row.plannedMs,
+      actualMs: taught?.actualMs ?? 0,
+      left: leftOf(row, taught),
+    };
+  });
+
+function leftOf({ kind }: TaughtRow, taught: RowRecord | undefined): RowTimes['left'] {
+  if (!taught) return 'not reached';
+  if (taught.skipped) return 'skipped';
+  return kind === 'movement' && !taught.counted ? 'not counted' : '';
+}
+
+/** Both lengths of the whole class, ms. */
+export const classTimes = (times: readonly RowTimes[]): Pick<RowTimes, 'plannedMs' | 'actualMs'> => ({
+  plannedMs: times.reduce((n, t) => n + t.plannedMs, 0),
+  actualMs: times.reduce((n, t) => n + t.actualMs, 0),
+});
