@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { loadDemo } from '@/demo/load';
-import { loadClassToBegin, loadPlannedClass } from '@/server/classes/classroom';
+import { loadClassroom, loadClassToBegin, loadPlannedClass } from '@/server/classes/classroom';
 import { clicksOfClass } from '@/server/files/files';
 import { loadUnderWay, startClass } from '@/server/teaching/teaching';
 import { listClasses } from '@/store/classes';
@@ -37,6 +37,7 @@ test('what a page asks is what it shows, and nothing twice', async () => {
   for (const [load, most] of [
     [loadClassToBegin, 7],
     [loadPlannedClass, 11],
+    [loadClassroom, 16],
   ] as const) {
     const data = counted();
     expect(await load(data, classId)).not.toBeNull();

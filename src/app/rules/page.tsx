@@ -2,7 +2,6 @@ import type { Metadata } from 'next';
 import { PRACTICE, RULE_LETTERS } from '@/core/plan';
 import { pageData } from '@/server/lock/request-identity';
 import { Limits, Page, PageHead } from '@/ui/page/page';
-import { TableHead } from '@/ui/page/table-head';
 
 export const metadata: Metadata = { title: 'Rules' };
 
@@ -21,30 +20,24 @@ export default async function RulesPage() {
           <h2 id={name} className="text-xl">
             {name}
           </h2>
-          <table className="mt-2 w-full table-fixed border-collapse text-left">
-            <colgroup>
-              <col className="w-14" />
-              <col className="w-24" />
-              <col className="w-1/3" />
-              <col />
-            </colgroup>
-            <TableHead columns={['Code', 'Weight', 'Rule', 'Why']} />
-            <tbody>
-              {rules.map(({ code, severity, title, reason, source }) => (
-                <tr key={code} id={code} className="border-b border-edge align-top">
-                  <td className="tabular py-1.5">{code}</td>
-                  <td className="py-1.5">{severity}</td>
-                  <th scope="row" className="py-1.5 pr-5 font-semibold">
-                    {title}
-                  </th>
-                  <td className="py-1.5">
-                    {reason}
-                    {source !== PRACTICE && <span className="block text-soft">{source}.</span>}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <ul className="mt-2 border-t-2 border-edge">
+            {rules.map(({ code, severity, title, reason, source }) => (
+              <li
+                key={code}
+                id={code}
+                className="grid gap-x-5 border-b border-edge py-2 sm:grid-cols-[7rem_1fr_1.6fr]"
+              >
+                <p className="tabular">
+                  {code} <span className="text-soft">{severity}</span>
+                </p>
+                <h3 className="text-base font-semibold">{title}</h3>
+                <p>
+                  {reason}
+                  {source !== PRACTICE && <span className="block text-soft">{source}.</span>}
+                </p>
+              </li>
+            ))}
+          </ul>
         </section>
       ))}
       <Limits />

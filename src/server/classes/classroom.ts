@@ -21,7 +21,12 @@ import { paceBefore } from './pace';
 import { settingsNow } from '../shell/settings';
 
 /** A class with its plan, and all that the plan is judged against. */
-export type PlannedClass = KnownOfClass & { readonly info: ClassInfo; readonly stored: StoredPlan };
+export type PlannedClass = KnownOfClass & {
+  readonly info: ClassInfo;
+  readonly stored: StoredPlan;
+  /** The class of this series that was taught last, be it in a lighter week. */
+  readonly lastTaught: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
+};
 
 /** What a class begins with: its plan, who is there and what they said at the door. */
 export type ClassToBegin = Pick<PlannedClass, 'info' | 'stored' | 'people' | 'checkIns' | 'shown' | 'own'>;
@@ -34,8 +39,6 @@ export type Classroom = PlannedClass & {
   readonly packed: readonly string[];
   /** Set-ups on the floor and impact are offered. */
   readonly floor: boolean;
-  /** The class of this series that was taught last, be it in a lighter week. */
-  readonly lastTaught: { readonly id: string; readonly day: string; readonly plan: Plan } | null;
 };
 
 /** A class and its plan; null where there is none. */
@@ -62,26 +65,31 @@ export async function loadPlannedClass(db: Db, classId: string): Promise<Planned
   if (!begun) return null;
   const { info, people } = begun;
   const ids = people.map((p) => p.id);
-  const [bag, attended, baseline, last] = await Promise.all([
+  const [bag, attended, baseline, lastTaughtClass] = await Promise.all([
     loadBag(db),
     timesAttended(db, ids, info.seriesId, info.day, FIRST_CLASSES),
     baselineClass(db, info.seriesId, info.day),
     lastTaught(db, info.seriesId, info.day),
   ]);
-  const isLastTaught = baseline?.id === last?.id;
-  return { ...begun, bag, attended, baseline: baseline && { plan: baseline.plan, isLastTaught } };
+  const isLastTaught = baseline?.id === lastTaughtClass?.id;
+  return {
+    ...begun,
+    bag,
+    attended,
+    baseline: baseline && { plan: baseline.plan, isLastTaught },
+    lastTaught: lastTaughtClass,
+  };
 }
 
 export async function loadClassroom(db: Db, classId: string): Promise<Classroom | null> {
   const planned = await loadPlannedClass(db, classId);
   if (!planned) return null;
   const { info } = planned;
-  const [recent, pace, packed, settings, last] = await Promise.all([
+  const [recent, pace, packed, settings] = await Promise.all([
     taughtPlans(db, info.seriesId, addDays(info.day, -28), info.day),
     paceBefore(db, info.day),
     loadPacked(db, classId),
     settingsNow(db),
-    lastTaught(db, info.seriesId, info.day),
   ]);
-  return { ...planned, recent, pace, packed, floor: settings.floorLoading === 'on', lastTaught: last };
+  return { ...planned, recent, pace, packed, floor: settings.floorLoading === 'on' };
 }

@@ -30,6 +30,7 @@ test('every file of rules is in the table, under its letter and in the order of 
   for (const { rules } of RULE_LETTERS) {
     const [letter] = rules[0]!.code;
     expect(rules.every((r) => r.code.startsWith(letter!))).toBe(true);
+    expect(rules.map((r) => r.code)).toEqual(rules.map((_, i) => `${letter}${i + 1}`));
   }
 });
 

@@ -31,11 +31,14 @@ export { PRACTICE } from './rule';
 /** What there is to say of a rule apart from a plan. */
 type RuleEntry = Pick<Rule, 'code' | 'severity' | 'title' | 'reason' | 'source'>;
 
-/** Every sequencing rule, by the letters of the codes. */
+const inOrder = (rules: readonly RuleEntry[]): readonly RuleEntry[] =>
+  [...rules].sort((a, b) => Number(a.code.slice(1)) - Number(b.code.slice(1)));
+
+/** Every sequencing rule, by the letters and in the order of the codes. */
 export const RULE_LETTERS: readonly { readonly name: string; readonly rules: readonly RuleEntry[] }[] = [
-  { name: 'Order', rules: [...ORDER_RULES, ...ORDER_RESERVE_RULES] },
+  { name: 'Order', rules: inOrder([...ORDER_RULES, ...ORDER_RESERVE_RULES]) },
   { name: 'Balance', rules: BALANCE_RULES },
-  { name: 'Rest', rules: [...REST_RULES, ...REST_RESERVE_RULES] },
+  { name: 'Rest', rules: inOrder([...REST_RULES, ...REST_RESERVE_RULES]) },
   { name: 'People', rules: PEOPLE_RULES },
   { name: 'Props', rules: PROPS_RULES },
   { name: 'Time', rules: TIME_RULES },
