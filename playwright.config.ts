@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from './scripts/lib/chromium-path.mjs';
 
 /** Each worker has a server of its own, started by scripts/test.mjs: OSKIL_URLS. By hand there is one: OSKIL_URL. */
 const urls = process.env.OSKIL_URLS?.split(' ') ?? [];
@@ -20,7 +21,7 @@ export default defineConfig({
     baseURL: process.env.OSKIL_URL ?? 'http://127.0.0.1:4820',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         '--disable-gpu',

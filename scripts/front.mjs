@@ -11,7 +11,7 @@ process.env.NEXT_TELEMETRY_DISABLED = '1';
 globalThis.oskilFront = true;
 
 /** So many at once; one group and its helpers need ten. */
-const MOST_CONNECTIONS = 400;
+const MAX_CONNECTIONS = 400;
 /** A body of which nothing comes for so long is given up, ms. As a whole it may take long, since a backup may be large. */
 const STALLED_MS = 30_000;
 const LONGEST_BODY_MS = 60 * 60_000;
@@ -22,7 +22,7 @@ const app = next({ dev: false, hostname: host, port });
 const handle = app.getRequestHandler();
 
 const server = createServer({ requestTimeout: LONGEST_BODY_MS, headersTimeout: HEADERS_WITHIN_MS });
-server.maxConnections = MOST_CONNECTIONS;
+server.maxConnections = MAX_CONNECTIONS;
 server.on('request', (request, response) => {
   const trouble = troubleWith(request);
   if (trouble) return refuse(response, ...trouble);

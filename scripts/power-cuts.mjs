@@ -14,7 +14,7 @@ const CUTS = Number(process.argv[2] ?? 20);
 const IMAGE_MB = 700;
 const LONGEST_WORK_MS = 6_000;
 /** Copies are made until two in a row are the same, so that none is half of one moment and half of another. */
-const MOST_COPIES = 20;
+const MAX_COPIES = 20;
 
 ensureInstalled();
 ensureBuilt();
@@ -73,7 +73,7 @@ async function start() {
 
 function copyOfThisMoment() {
   run('cp', image, copy);
-  for (let i = 0; i < MOST_COPIES; i++) {
+  for (let i = 0; i < MAX_COPIES; i++) {
     run('cp', image, again);
     const isSame = spawnSync('cmp', ['-s', copy, again]).status === 0;
     renameSync(again, copy);

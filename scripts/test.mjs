@@ -3,6 +3,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { chromiumPath } from './lib/chromium-path.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { build, ensureInstalled, run, runBeside } from './lib/prepare.mjs';
 import { emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
@@ -120,12 +121,14 @@ async function playwright() {
 
 /** Chromium comes from Debian; where we may not install it, say what to install. */
 function ensureChromium() {
-  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
-  if (existsSync(path)) return;
+  if (chromiumPath()?.includes('headless-shell') || process.env.CHROMIUM_PATH) return;
   const isDebianRoot = existsSync('/usr/bin/apt-get') && process.getuid?.() === 0;
   if (isDebianRoot && run('apt-get', ['update', '-qq']) === 0)
-    run('apt-get', ['install', '-y', '-qq', 'chromium'], { DEBIAN_FRONTEND: 'noninteractive' });
-  if (existsSync(path)) return;
+    for (const name of ['chromium-headless-shell', 'chromium']) {
+      const status = run('apt-get', ['install', '-y', '-qq', name], { DEBIAN_FRONTEND: 'noninteractive' });
+      if (status === 0) break;
+    }
+  if (chromiumPath()) return;
   console.error('Chromium is needed for the screen tests. Install it, and set CHROMIUM_PATH to where it is.');
   process.exit(1);
 }

@@ -1,9 +1,10 @@
 import { chromium } from '@playwright/test';
+import { chromiumPath } from './chromium-path.mjs';
 
 /** Debian's Chromium, asking nobody for anything. */
 export const launchChromium = () =>
   chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: [
       '--no-sandbox',
       '--disable-gpu',

@@ -37,10 +37,10 @@ export const textOf = (value: unknown): string =>
       : v,
   );
 
-const MOST_TOLD = 3;
+const MAX_TOLD = 3;
 const told = (changes: readonly string[]): string =>
-  changes.length > MOST_TOLD
-    ? `${changes.slice(0, MOST_TOLD).join('. ')}. And ${changes.length - MOST_TOLD} more`
+  changes.length > MAX_TOLD
+    ? `${changes.slice(0, MAX_TOLD).join('. ')}. And ${changes.length - MAX_TOLD} more`
     : changes.join('. ');
 
 /** What is said where both changed the same; `what` names what was opened: “this record”. */

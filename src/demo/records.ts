@@ -1,6 +1,6 @@
 import type { Person } from '@/core/people';
 import {
-  draftFor,
+  prefilledLine,
   type Mark,
   type MarkKind,
   type TaughtRow,
@@ -66,7 +66,7 @@ export function demoAttendance(
   week: number,
 ): readonly WrapUpPerson[] {
   return people.map((p) => {
-    const blank = draftFor(p.id, marks, titleOf);
+    const blank = prefilledLine(p.id, marks, titleOf);
     if (!isPresent(p)) return { ...blank, present: false, adapted: '' };
     const base = Math.floor(roll() * 3) + (p.conditions.length > 0 ? 1 : 0);
     const change = roll() < 0.3 ? -1 : 0;

@@ -111,11 +111,11 @@ export async function withNobodyWriting<T>(db: Db, work: (tx: Db) => Promise<T>)
         return work(tx);
       });
     } catch (error) {
-      if ((error as { code?: string }).code !== DEADLOCK || tries >= MOST_TRIES) throw error;
+      if ((error as { code?: string }).code !== DEADLOCK || tries >= MAX_TRIES) throw error;
     }
 }
 const DEADLOCK = '40P01';
-const MOST_TRIES = 5;
+const MAX_TRIES = 5;
 
 /** Number of the newest migration that has run. */
 export async function migrationOf(db: Db): Promise<number> {

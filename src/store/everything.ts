@@ -71,10 +71,10 @@ export async function erasePerson(db: Db, id: string): Promise<boolean> {
       [id],
     );
     await tx.query(
-      `update taught set state = jsonb_set(state, '{ways}',
-         (select coalesce(jsonb_agg(w.value), '[]'::jsonb) from jsonb_array_elements(state -> 'ways') w
+      `update taught set state = jsonb_set(state, '{rungShifts}',
+         (select coalesce(jsonb_agg(w.value), '[]'::jsonb) from jsonb_array_elements(state -> 'rungShifts') w
           where w.value ->> 'personId' <> $1))
-       where state -> 'ways' @> jsonb_build_array(jsonb_build_object('personId', $1::text))`,
+       where state -> 'rungShifts' @> jsonb_build_array(jsonb_build_object('personId', $1::text))`,
       [id],
     );
     await tx.query('delete from incident where person_id = $1::uuid', [id]);

@@ -2,7 +2,7 @@ import { finishTable, putRows, tablesInOrder, type TableShape } from './backup';
 import type { Db } from './db';
 
 /** So many letters of rows go in at once. */
-const MOST_BATCH = 1_000_000;
+const MAX_BATCH = 1_000_000;
 
 export type Filling = {
   /** A row of a table, as JSON text; the rows of one table come together, those that others point at first. */
@@ -23,7 +23,7 @@ export async function tableRestorer(db: Db): Promise<Filling> {
   };
   return {
     put: async (table, row) => {
-      if (table !== shape?.name || size > MOST_BATCH) await flush();
+      if (table !== shape?.name || size > MAX_BATCH) await flush();
       shape = shapes.get(table) ?? null;
       if (!shape) throw new Error(`There is no table ${table}`);
       batch.push(row);

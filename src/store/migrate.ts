@@ -20,6 +20,7 @@ import { attendanceDay } from './migrations/0018-attendance-day';
 import { trust } from './migrations/0019-trust';
 import { tally } from './migrations/0020-tally';
 import { fieldTerms } from './migrations/0021-field-terms';
+import { rungShifts } from './migrations/0022-rung-shifts';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -45,6 +46,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   trust,
   tally,
   fieldTerms,
+  rungShifts,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -1,6 +1,6 @@
 import type { TaughtRoll } from '@/core/formats';
 import { currentKind, RECORD_DEFAULTS, type Measure } from '@/core/people';
-import { completeState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
+import { readTeachState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
 import type { PlanStep } from '@/core/plan';
 import type { Db } from './db';
 
@@ -18,7 +18,7 @@ export type Taught = {
 export async function loadTaught(db: Db, classId: string): Promise<Taught | null> {
   const [row] = await db.query<{
     snapshot: Snapshot;
-    state: TeachState;
+    state: unknown;
     started: number;
     ended: boolean;
     written_up: boolean;
@@ -34,7 +34,7 @@ export async function loadTaught(db: Db, classId: string): Promise<Taught | null
   if (!row) return null;
   return {
     snapshot: complete(row.snapshot),
-    state: completeState(row.state),
+    state: readTeachState(row.state),
     startedAtMs: Number(row.started),
     ended: row.ended,
     writtenUp: row.written_up,
@@ -49,11 +49,11 @@ export async function lockTaught(tx: Db, classId: string): Promise<void> {
 }
 
 /** How far a class has come: the same `seen` for as long as nothing happens in it. */
-export type Under = { readonly seen: string; readonly ended: boolean; readonly sinceMs: number };
+export type ClassUnderWay = { readonly seen: string; readonly ended: boolean; readonly sinceMs: number };
 
 /** A class that has begun, by the database's clock; null for one that has not, or is written up. */
-export async function underWay(db: Db, classId: string): Promise<Under | null> {
-  const [row] = await db.query<Under>(
+export async function underWay(db: Db, classId: string): Promise<ClassUnderWay | null> {
+  const [row] = await db.query<ClassUnderWay>(
     `select concat((select max(seq) from teach_event e where e.class_id = t.class_id), ' ', ended_at) as seen,
        ended_at is not null as ended, (extract(epoch from clock_timestamp() - began_at) * 1000)::float8 as "sinceMs"
      from taught t where class_id = $1 and written_up_at is null`,

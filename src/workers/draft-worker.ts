@@ -4,7 +4,7 @@ import { TASKS } from '@/catalogue/tasks';
 import { answerOf, draftClass, GAP, type Solve } from '@/core/draft';
 import type { DraftJob, DraftReply } from './draft-job';
 
-const MOST_SECONDS = 20;
+const MAX_SECONDS = 20;
 
 const reply = (message: DraftReply) => self.postMessage(message);
 
@@ -14,7 +14,7 @@ self.onmessage = async ({ data }: MessageEvent<DraftJob>) => {
   const solve: Solve = (lp) => {
     times += 1;
     reply({ kind: 'asked', times });
-    return answerOf(highs.solve(lp, { mip_rel_gap: GAP, time_limit: MOST_SECONDS }));
+    return answerOf(highs.solve(lp, { mip_rel_gap: GAP, time_limit: MAX_SECONDS }));
   };
   const { room, lately, wish, breathMs } = data;
   const given = { facts: factsOf(room), lately, breathMs, tasks: TASKS };

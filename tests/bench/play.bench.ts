@@ -24,7 +24,7 @@ test('a term played forward: 12 weeks x 40 people', () => {
     helpers: 2,
   };
   const options = {
-    way: 'as the rules propose',
+    progression: 'as the rules propose',
     school: null,
     attendance: 0.85,
     seed: 1,

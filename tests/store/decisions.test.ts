@@ -1,6 +1,6 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { emptyPlan } from '@/core/plan/plan';
-import { draftFor } from '@/core/teach/wrap-up';
+import { prefilledLine } from '@/core/teach/wrap-up';
 import { answerDecisions } from '@/server/progress/decisions';
 import { decisionsOf } from '@/server/progress/proposals';
 import { toDecide } from '@/server/teaching/follow-ups';
@@ -54,7 +54,7 @@ async function taughtOn(i: number, day: string) {
 async function writeUp(classId: string, personId: string, over: object) {
   const quiet = { painBeforeLeft: 1, painAfterLeft: 1, effort: 3 };
   const lines = [ANSEL, BEA].map((p) => ({
-    ...draftFor(p, [], String),
+    ...prefilledLine(p, [], String),
     ...quiet,
     ...(p === personId ? over : {}),
   }));

@@ -15,7 +15,7 @@ import { loadPlan } from '@/store/plans';
 import { addMark, loadTaught } from '@/store/teaching';
 import { listTerms } from '@/store/terms';
 import { loadAttendance, saveWrapUp } from '@/store/wrap-ups';
-import { draftFor } from '@/core/teach/wrap-up';
+import { prefilledLine } from '@/core/teach/wrap-up';
 import { readRegister } from '@/core/formats/register-csv';
 import { readMarks } from '@/core/formats/marks-csv';
 import type { OwnMovementInput } from '@/core/catalogue/own';
@@ -133,7 +133,7 @@ test('registers and marks are read back by their own readers; marks are not brou
     atMs: 65_400,
   });
   await saveWrapUp(db, CLASS, {
-    people: [{ ...draftFor(ANSEL, [], String), effort: 3, painBeforeLeft: 2 }],
+    people: [{ ...prefilledLine(ANSEL, [], String), effort: 3, painBeforeLeft: 2 }],
     notes: '',
   });
   const register = (await registerFile(db)).body.replace('\uFEFF', '');
@@ -164,8 +164,8 @@ test('a register filled in elsewhere goes into the classes that were taught; the
   await teachThrough(db, CLASS, { plan, people, helpers: [], slotMs: 1, shown: [] }, '2026-10-21');
   await saveWrapUp(db, CLASS, {
     people: [
-      { ...draftFor(ANSEL, [], String), effort: 3 },
-      { ...draftFor(BASHIR, [], String), effort: 4, notes: 'warm hands' },
+      { ...prefilledLine(ANSEL, [], String), effort: 3 },
+      { ...prefilledLine(BASHIR, [], String), effort: 4, notes: 'warm hands' },
     ],
     notes: 'A wet day',
   });

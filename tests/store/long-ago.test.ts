@@ -2,7 +2,7 @@ import { dice, type Dice } from '@/core/dice';
 import { addDays } from '@/core/days';
 import type { LookBack } from '@/core/measure/look-back';
 import type { Measure } from '@/core/people/measures';
-import { draftFor } from '@/core/teach/wrap-up';
+import { prefilledLine } from '@/core/teach/wrap-up';
 import { lookBacks, personResults } from '@/server/measures/results';
 import { addClass, addSeries } from '@/store/classes';
 import { addGripTest } from '@/store/grip';
@@ -55,7 +55,7 @@ async function addYears(): Promise<void> {
         ? []
         : [
             {
-              ...draftFor(personId, [], () => ''),
+              ...prefilledLine(personId, [], () => ''),
               present: roll() < 0.8,
               painBeforeLeft: pain(roll, i, n),
               painBeforeRight: pain(roll, i + 1, n),

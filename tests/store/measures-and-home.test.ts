@@ -1,4 +1,4 @@
-import { draftFor } from '@/core/teach/wrap-up';
+import { prefilledLine } from '@/core/teach/wrap-up';
 import { dueAt } from '@/server/measures/reminders';
 import { groupResults } from '@/server/measures/group-results';
 import { cardsToPrint, homeAfter, makeCards, logHomeDay } from '@/server/home/home';
@@ -52,7 +52,7 @@ beforeEach(async () => {
   const snapshot = { plan, people, helpers: [], slotMs: 1, shown: [] };
   await teachThrough(db, TAUGHT, snapshot, '2026-11-11');
   await saveWrapUp(db, TAUGHT, {
-    people: PEOPLE.map((p) => ({ ...draftFor(p, [], () => ''), present: p !== BEA })),
+    people: PEOPLE.map((p) => ({ ...prefilledLine(p, [], () => ''), present: p !== BEA })),
     notes: '',
   });
 });
@@ -229,7 +229,7 @@ test('a term is told without names, and with fewer than five people hardly at al
   });
   const termId = made.ok ? made.value.id : '';
   expect(await groupResults(db, termId)).toMatchObject({ classes: 1, people: null, came: null });
-  await saveWrapUp(db, TAUGHT, { people: PEOPLE.map((p) => draftFor(p, [], () => '')), notes: '' });
+  await saveWrapUp(db, TAUGHT, { people: PEOPLE.map((p) => prefilledLine(p, [], () => '')), notes: '' });
   for (const personId of PEOPLE)
     await keepMeasures(db, personId, {
       measures: [

@@ -98,9 +98,9 @@ describe('erasing', () => {
     const people = await listPeople(db);
     const snapshot = { plan: emptyPlan(), people, helpers: [], slotMs: 1, shown: [] };
     await startTeaching(db, id(20), snapshot, START, Date.parse('2026-11-25T10:30:00Z'));
-    const ways = [ANSEL, BEA].map((personId) => ({ rowId: 'r', personId, to: 'easier' as const }));
+    const rungShifts = [ANSEL, BEA].map((personId) => ({ rowId: 'r', personId, to: 'easier' as const }));
     const easier = { kind: 'easier' as const, rowId: 'r', atMs: 4, personId: ANSEL, words: 'forearms down' };
-    await recordEvents(db, id(20), 0, [easier], { ...START, ways });
+    await recordEvents(db, id(20), 0, [easier], { ...START, rungShifts });
     await saveCall(db, id(20), { personId: ANSEL, slot: 'two hours', worse: true });
     await addMark(db, id(20), { id: id(30), personId: ANSEL, rowId: 'r', mark: 'sore', atMs: 5 });
     await db.query(
@@ -147,7 +147,7 @@ describe('erasing', () => {
       expect(await db.query(`select 1 from ${t} where person_id = $1`, [ANSEL])).toEqual([]);
     expect(await erasedStillKept(db)).toEqual([ANSEL]);
     expect(await db.query(`select 1 from taught where snapshot::text like '%Ansel%'`)).toEqual([]);
-    expect((await loadTaught(db, id(20)))!.state.ways.map((w) => w.personId)).toEqual([BEA]);
+    expect((await loadTaught(db, id(20)))!.state.rungShifts.map((w) => w.personId)).toEqual([BEA]);
     expect(await eraseForGood(db, db, ANSEL, { name: 'Ansel B' })).toMatchObject({ ok: false });
   });
 });

@@ -2,7 +2,7 @@ import { changePerson } from '@/server/people/people';
 import { keepMeasures } from '@/server/measures/measures';
 import { findPerson, loadChanges, savePerson } from '@/store/people';
 import { addDays } from '@/core/days';
-import { MOST_MEASURES, type PersonFields } from '@/core/people/person';
+import { MAX_MEASURES, type PersonFields } from '@/core/people/person';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
 
@@ -96,7 +96,7 @@ test('ten years of measures are saved with the record, and one taken out is told
 });
 
 test('a record holds no more measures by file or reading than it can be saved with', async () => {
-  const days = Array.from({ length: MOST_MEASURES }, (_, n) => addDays('2000-01-01', n));
+  const days = Array.from({ length: MAX_MEASURES }, (_, n) => addDays('2000-01-01', n));
   const measures = days.map((on) => ({ hand: 'R' as const, kind: 'grip' as const, value: 20, on }));
   await savePerson(db, ANSEL, { ...opened, measures });
   const more = await keepMeasures(db, ANSEL, {
@@ -109,5 +109,5 @@ test('a record holds no more measures by file or reading than it can be saved wi
   // One of a day that is there takes the place of the last.
   const again = [{ ...measures[0]!, value: 21 }];
   expect(await keepMeasures(db, ANSEL, { measures: again })).toMatchObject({ ok: true });
-  expect((await record()).measures).toHaveLength(MOST_MEASURES);
+  expect((await record()).measures).toHaveLength(MAX_MEASURES);
 });

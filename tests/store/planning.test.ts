@@ -5,7 +5,7 @@ import { changesMade } from '@/core/teach/changes-made';
 import { START } from '@/core/teach/state';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
-import { draftFor } from '@/core/teach/wrap-up';
+import { prefilledLine } from '@/core/teach/wrap-up';
 import { dropBlock, keepBlock } from '@/server/classes/blocks';
 import { createNext } from '@/server/classes/classes';
 import { loadClassroom } from '@/server/classes/classroom';
@@ -162,7 +162,7 @@ describe('what earlier classes tell', () => {
       FIRST,
       JSON.stringify([await findPerson(db, ANSEL)]),
     ]);
-    const line = { ...draftFor(ANSEL, [], String), painBeforeLeft: 1, painAfterLeft: 4 };
+    const line = { ...prefilledLine(ANSEL, [], String), painBeforeLeft: 1, painAfterLeft: 4 };
     await saveWrapUp(db, FIRST, { people: [line], notes: '' });
     const slots = async (day: string) => (await callsDue(db, day)).map((c) => c.slot);
     const [call] = await callsDue(db, '2026-11-18');
@@ -185,7 +185,7 @@ describe('what earlier classes tell', () => {
 
   test('how often somebody came counts presence before the day', async () => {
     await teach(FIRST, 1);
-    const line = draftFor(ANSEL, [], String);
+    const line = prefilledLine(ANSEL, [], String);
     await saveWrapUp(db, FIRST, { people: [line], notes: '' });
     expect(await timesAttended(db, [ANSEL], SERIES, '2026-11-25', 4)).toEqual({ [ANSEL]: 1 });
     expect(await timesAttended(db, [ANSEL], SERIES, '2026-11-18', 4)).toEqual({});

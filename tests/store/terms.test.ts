@@ -112,7 +112,7 @@ test('a holiday put in later is told of the class that falls in it; the others t
   const holidays = [{ from: '2026-11-16', until: '2026-11-20', what: 'half-term' }];
   expect((await changeTerm(db, termId, { ...TERM, holidays })).ok).toBe(true);
   const view = (await loadTerm(db, termId, null))!;
-  expect(view.astray.map((a) => a.words)).toEqual([
+  expect(view.offCalendar.map((a) => a.words)).toEqual([
     'Hands, week 2, on 2026-11-18, falls in a holiday (half-term).',
   ]);
   expect(view.missing.map((c) => c.day)).toEqual(['2026-12-09']);

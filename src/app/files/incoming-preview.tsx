@@ -1,5 +1,5 @@
 import { fullName, MEASURES, measureText, type Person } from '@/core/people';
-import { matchRegister, sameAs, strangeRows, type Incoming, type TaughtRoll } from '@/core/formats';
+import { matchRegister, sameAs, unknownRows, type Incoming, type TaughtRoll } from '@/core/formats';
 import { shortDose } from '@/core/dose';
 import { placedRows, rowTitle, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
@@ -51,7 +51,7 @@ export function IncomingPreview({ incoming, people, rolls }: Props) {
 
 function PlanPreview({ incoming: { file, unknown } }: { incoming: Extract<Incoming, { kind: 'plan' }> }) {
   const catalogue = useCatalogue();
-  const strange = strangeRows(file, (id) => catalogue.movement(id) !== undefined);
+  const strange = unknownRows(file, (id) => catalogue.movement(id) !== undefined);
   const rows = placedRows(file.plan as Plan);
   return (
     <>

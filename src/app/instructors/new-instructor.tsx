@@ -11,7 +11,7 @@ import { SecretField } from '@/ui/form/secret-field';
 /** The first names themselves; a coordinator then adds the others. `locked`: there is a passphrase, which becomes their own. */
 type Props = { step: 'first'; locked: boolean } | { step: 'another' };
 
-const LEAST = 'At least 10 letters; a few words are easy to keep';
+const PASSPHRASE_HINT = 'At least 10 letters; a few words are easy to keep';
 
 export function NewInstructor(props: Props) {
   const router = useRouter();
@@ -60,7 +60,7 @@ export function NewInstructor(props: Props) {
         </Field>
         <SecretField
           label={hasPassphrase ? 'Passphrase now' : isFirst ? 'Your passphrase' : 'First passphrase'}
-          {...(!hasPassphrase && { hint: LEAST })}
+          {...(!hasPassphrase && { hint: PASSPHRASE_HINT })}
           complete={hasPassphrase ? 'current-password' : 'new-password'}
           value={passphrase}
           onChange={setPassphrase}

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { pressTrouble, readPress, type ScaleReading } from '@/core/load';
+import { pushTrouble, readPush, type ScaleReading } from '@/core/load';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
@@ -49,10 +49,10 @@ export function ScaleCheck({ plannedKg }: Props) {
 
 /** What the press was, and how it stands to the number worked out. */
 function verdictWords(readings: readonly ScaleReading[], plannedKg: number): string {
-  const pressed = readPress(readings);
+  const pressed = readPush(readings);
   const { kg, zeroKg } = pressed;
   const zero = zeroKg > 0.05 ? ` ${zeroKg.toFixed(1)} kg of it was the scale’s own zero, taken off.` : '';
-  const trouble = pressTrouble(pressed);
+  const trouble = pushTrouble(pressed);
   if (trouble) return trouble;
   const off = kg - plannedKg;
   const side =

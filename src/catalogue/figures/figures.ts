@@ -1,8 +1,35 @@
 import type { MovementFigure } from '@/core/hand';
-import { EASES } from './eases';
-import { GLIDES } from './glides';
-import { LOADS } from './loads';
-import { WORKS } from './works';
+import { arriveAndWakeFigures } from './arrive-and-wake';
+import { bodyFigures } from './body';
+import { coordinationFigures } from './coordination';
+import { easeFigures } from './ease';
+import { fingersFigures } from './fingers';
+import { gripFigures } from './grip';
+import { holdFigures } from './hold';
+import { loadMovesFigures } from './load-moves';
+import { loadFigures } from './load';
+import { openFigures } from './open';
+import { pinchFigures } from './pinch';
+import { stretchFigures } from './stretch';
+import { tapFigures } from './tap';
+import { weightsFigures } from './weights';
+import { wristFigures } from './wrist';
 
-/** How each movement of the catalogue looks, by its id. */
-export const FIGURES: Readonly<Record<string, MovementFigure>> = { ...GLIDES, ...EASES, ...WORKS, ...LOADS };
+/** How each movement of the catalogue looks, by its id; cut into files as the movements are. */
+export const FIGURES: Readonly<Record<string, MovementFigure>> = {
+  ...arriveAndWakeFigures,
+  ...bodyFigures,
+  ...coordinationFigures,
+  ...easeFigures,
+  ...fingersFigures,
+  ...gripFigures,
+  ...holdFigures,
+  ...loadMovesFigures,
+  ...loadFigures,
+  ...openFigures,
+  ...pinchFigures,
+  ...stretchFigures,
+  ...tapFigures,
+  ...weightsFigures,
+  ...wristFigures,
+};

@@ -60,3 +60,5 @@ export const up = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.lift': mm
 export const apart = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.gap': mm });
 export const aside = (pose: Pose, mm: number): Pose => ({ ...pose, 'stage.aside': mm });
 export const tilted = (pose: Pose, degrees: number): Pose => ({ ...pose, 'stage.tilt': degrees });
+/** A flat hand pressed against another, or against what is there. */
+export const PRESSED: Pose = wrist(PLATE, -62);

@@ -69,3 +69,4 @@ export const meets = (shape: Pose, mm: number, rest: Rest): MovementFigure =>
 /** A hand that only rests. */
 export const rests = (shape: Pose, rest: Rest, breath: Pose = {}): MovementFigure =>
   swing('palm', shape, { ...shape, ...breath }, rest);
+export const ON_FINGERS = { scene: 'other hand on the fingers' } as const;

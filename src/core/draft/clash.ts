@@ -31,7 +31,7 @@ function droppable(
 }
 
 /** Sets are tried from the smallest while there are no more of one size; beyond it, one of which nothing can be given back is taken. */
-const MOST_SETS = 200;
+const MAX_SETS = 200;
 
 /** Why nothing fits: the smallest set of wishes without which something does; of very many wishes, one that cannot be made smaller. */
 export function clashOf(facts: DraftFacts, wish: DraftWish, slotMs: number, solve: Solve): Failure {
@@ -57,7 +57,7 @@ type Fits = (dropped: readonly Droppable[]) => boolean;
 function smallest(wishes: readonly Droppable[], fits: Fits): readonly Droppable[] | null {
   for (let size = 1; size <= wishes.length; size++) {
     const sets = setsOf(wishes, size);
-    if (sets.length > MOST_SETS) break;
+    if (sets.length > MAX_SETS) break;
     const found = sets.find(fits);
     if (found) return found;
   }

@@ -99,12 +99,12 @@ export function draftFactsOf({ facts, lately, breathMs, tasks }: DraftGiven): Dr
   };
 }
 
-const MOST_MENDS = 24;
+const MAX_MENDS = 24;
 
 /** The plan with every must mended that can be, and water where it is due. */
 function mended(start: Plan, facts: ClassFacts): Plan {
   let plan = start;
-  for (let i = 0; i < MOST_MENDS; i++) {
+  for (let i = 0; i < MAX_MENDS; i++) {
     const check = checkWithReserve(plan, facts);
     const due = check.findings.filter((f) => f.severity === 'must' || f.code === 'R2' || f.code === 'O8');
     const step = due.flatMap((f) =>

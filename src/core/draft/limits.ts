@@ -1,6 +1,6 @@
 import { addVolume, baselineWords, NO_VOLUME, type RuleContext } from '../plan';
 import { plural } from '../words';
-import { MOST_NEW, MOST_OUT_SHARE, MOST_PROPS, mostRows, propMs, rowMs, type Budget } from './model';
+import { MAX_NEW, MAX_OUT_SHARE, MAX_PROPS, mostRows, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
 import type { DraftWish } from './wish';
 
@@ -25,16 +25,16 @@ export function limitsOf(
   };
   // One row more without somebody, and they would be out of too many.
   const tight = context.people.filter(
-    ({ id }) => chosen.filter((o) => o.out.has(id)).length + 1 > MOST_OUT_SHARE * (chosen.length + 1),
+    ({ id }) => chosen.filter((o) => o.out.has(id)).length + 1 > MAX_OUT_SHARE * (chosen.length + 1),
   ).length;
   const from = context.baseline && baselineWords(context.baseline);
   const isTight = tight > 0 && chosen.some((o) => o.out.size > 0);
   return [
     ...(takenMs + shortestMs > room.timeMs ? ['the time'] : []),
     ...(chosen.length >= mostRows(wish.lengthMs) ? ['rows that are long enough to be worth explaining'] : []),
-    ...(props >= MOST_PROPS ? [`${MOST_PROPS} props at the most`] : []),
-    ...(!context.firstClass && chosen.filter((o) => o.isNew).length >= MOST_NEW
-      ? [`${MOST_NEW} new movements at the most`]
+    ...(props >= MAX_PROPS ? [`${MAX_PROPS} props at the most`] : []),
+    ...(!context.firstClass && chosen.filter((o) => o.isNew).length >= MAX_NEW
+      ? [`${MAX_NEW} new movements at the most`]
       : []),
     ...(isTight ? [`${plural(tight, 'person', 'people')} who would have too little to do`] : []),
     ...(isFull('resisted') ? [`resisted work that rises gently from ${from}`] : []),

@@ -17,15 +17,15 @@ export type Budget = {
   readonly volumeMost: { readonly [K in keyof Volume]: number | null };
 };
 
-export const MOST_PROPS = 3;
+export const MAX_PROPS = 3;
 /** A little inside the quarter of the rows that the rule allows: the frame and the mends add rows. */
-export const MOST_OUT_SHARE = 0.2;
-export const MOST_NEW = 3;
-const MOST_GRIPPING = 4;
+export const MAX_OUT_SHARE = 0.2;
+export const MAX_NEW = 3;
+const MAX_GRIPPING = 4;
 /** A class of many tiny rows is all explaining: a row for so long at the most. */
-const LEAST_ROW_MS = 72_000;
-export const mostRows = (lengthMs: number): number => Math.floor(lengthMs / LEAST_ROW_MS);
-const MOST_OF: Partial<Record<EffortKind, number>> = {
+const MIN_ROW_MS = 72_000;
+export const mostRows = (lengthMs: number): number => Math.floor(lengthMs / MIN_ROW_MS);
+const MAX_OF: Partial<Record<EffortKind, number>> = {
   notice: 1,
   warm: 2,
   breath: 1,
@@ -38,7 +38,7 @@ const MOST_OF: Partial<Record<EffortKind, number>> = {
 };
 /** One loading row, two where the class is to be about bone. */
 const mostLoading = ({ focus }: DraftWish): number => (focus.includes('bone') ? 2 : 1);
-const MOST_BODY = 3;
+const MAX_BODY = 3;
 const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
 
 /** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
@@ -105,7 +105,7 @@ function timeAndProps(
       sense: '<=',
       bound: room.timeMs / 1000,
     },
-    { terms: used.map((p): LinearTerm => [1, p.name]), sense: '<=', bound: MOST_PROPS },
+    { terms: used.map((p): LinearTerm => [1, p.name]), sense: '<=', bound: MAX_PROPS },
     ...options.flatMap((o): Line[] => {
       const prop = used.find((p) => p.id === o.movement.propId);
       return prop
@@ -138,19 +138,19 @@ function balance(options: readonly Option[], context: RuleContext, wish: DraftWi
     atLeast(effort('notice'), 1),
     atLeast(effort('warm'), 1),
     atLeast(effort('active'), 3),
-    ...Object.entries(MOST_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
+    ...Object.entries(MAX_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
     atMost(effort('load'), mostLoading(wish)),
     atMost(options, mostRows(wish.lengthMs)),
-    atMost(of(isBodyAlone), MOST_BODY),
+    atMost(of(isBodyAlone), MAX_BODY),
     ...stretchesInPairs(options, context),
-    atMost(grips, MOST_GRIPPING),
+    atMost(grips, MAX_GRIPPING),
     atMost(thumbs, 2),
     ...(context.firstClass
       ? []
       : [
           atMost(
             of((o) => o.isNew),
-            MOST_NEW,
+            MAX_NEW,
           ),
         ]),
     {
@@ -197,7 +197,7 @@ function activeFirst(options: readonly Option[], joint: Joint): Line[] {
 /** Everybody has something to do in at least three quarters of the rows. */
 const people = (options: readonly Option[], context: RuleContext): Line[] =>
   context.people.map((person) => ({
-    terms: options.map((o): LinearTerm => [(o.out.has(person.id) ? 1 : 0) - MOST_OUT_SHARE, o.key]),
+    terms: options.map((o): LinearTerm => [(o.out.has(person.id) ? 1 : 0) - MAX_OUT_SHARE, o.key]),
     sense: '<=',
     bound: 0,
   }));

@@ -50,7 +50,7 @@ export type DraftFacts = {
 
 export type WantedTask = { readonly task: string; readonly movementIds: readonly string[] };
 
-const MOST_LEFT_OUT = 1 / 3;
+const MAX_LEFT_OUT = 1 / 3;
 
 /** Every movement that may be drafted at all, at its usual dose and at its fewest. */
 export function draftOptions(facts: DraftFacts, wish: DraftWish): readonly Option[] {
@@ -70,7 +70,7 @@ function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWi
   if (!isSeated(movement) && !movement.seatedTwin) return false;
   if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
   const out = leftOutIn(context.judge(movement, movement.dose)).size;
-  return pinned || context.people.length === 0 || out < context.people.length * MOST_LEFT_OUT;
+  return pinned || context.people.length === 0 || out < context.people.length * MAX_LEFT_OUT;
 }
 
 /** Enough of it in the bag for everyone and one to show with, no latex where somebody must not touch it, no edges. */

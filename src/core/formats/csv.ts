@@ -5,10 +5,10 @@ import { plural } from '../words';
 /** A CSV file as heads and rows, every row as long as the heads; cells are trimmed. */
 export type CsvFile = { readonly heads: readonly string[]; readonly rows: readonly (readonly string[])[] };
 
-const MOST_CSV_ROWS = 20_000;
+const MAX_CSV_ROWS = 20_000;
 
 /** Read RFC 4180 text; commas, semicolons or tabs. `what` names what the rows are. */
-export function readCsv(text: string, what: string, most = MOST_CSV_ROWS): Result<CsvFile> {
+export function readCsv(text: string, what: string, most = MAX_CSV_ROWS): Result<CsvFile> {
   const { data } = Papa.parse<string[]>(text, {
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t'],

@@ -1,6 +1,6 @@
 export { clickTrack, clicksOf, type WavClick } from './click-wav';
 export { captionsOf, writeVtt } from './count-vtt';
-export { MOST_FILE_BYTES, decodeText } from './decode';
+export { MAX_FILE_BYTES, decodeText } from './decode';
 export { writeFigure } from './figure-svg';
 export { readIncoming, type Incoming } from './incoming';
 export { writeMarks } from './marks-csv';
@@ -8,7 +8,7 @@ export { writeMeasures } from './measures-csv';
 export { MOVEMENT_FILE, type MovementFile } from './movement-file';
 export {
   COLUMNS,
-  MOST_PEOPLE,
+  MAX_PEOPLE,
   guessMapping,
   mergedFields,
   readPeopleFile,
@@ -20,7 +20,7 @@ export {
   type Mapping,
   type PeopleFile,
 } from './people-csv';
-export { PLAN_FILE, strangeRows, type PlanFile } from './plan-file';
+export { PLAN_FILE, unknownRows, type PlanFile } from './plan-file';
 export { writeRegister } from './register-csv';
 export { matchRegister, type TaughtRoll } from './register-match';
 export { TERM_FILE, type TermFile } from './term-file';

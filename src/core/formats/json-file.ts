@@ -81,11 +81,11 @@ function lineOf(text: string, error: unknown): number | null {
   return place === undefined ? null : text.slice(0, Number(place)).split('\n').length;
 }
 
-const MOST_PROBLEMS = 3;
+const MAX_PROBLEMS = 3;
 
 function problemWords(issues: readonly z.core.$ZodIssue[]): string {
   if (issues.length === 0) return 'This file cannot be read.';
-  const words = issues.slice(0, MOST_PROBLEMS).map((i) => `${i.message} (${placeWords(i.path)})`);
+  const words = issues.slice(0, MAX_PROBLEMS).map((i) => `${i.message} (${placeWords(i.path)})`);
   const more = issues.length - words.length;
   return `${words.join('; ')}${more > 0 ? ` and ${more} more` : ''}. Nothing was read.`;
 }

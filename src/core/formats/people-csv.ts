@@ -19,10 +19,10 @@ export type Mapping = Readonly<Partial<Record<PeopleColumn, number>>>;
 
 export type PeopleFile = CsvFile;
 
-export const MOST_PEOPLE = 5_000;
+export const MAX_PEOPLE = 5_000;
 
 /** A CSV file (RFC 4180; commas, semicolons or tabs) as heads and rows, every row as long as the heads. */
-export const readPeopleFile = (text: string): Result<PeopleFile> => readCsv(text, 'people', MOST_PEOPLE);
+export const readPeopleFile = (text: string): Result<PeopleFile> => readCsv(text, 'people', MAX_PEOPLE);
 
 const NAMES: Readonly<Record<PeopleColumn, readonly string[]>> = {
   'first name': ['first name', 'firstname', 'name', 'nickname', 'given name'],

@@ -34,7 +34,7 @@ export const PLAN_FILE: FileKind<typeof planFileSchema> = {
 };
 
 /** Rows of a plan whose movement is known neither here nor in the file. */
-export function strangeRows(
+export function unknownRows(
   { plan, movements }: Pick<PlanFile, 'plan' | 'movements'>,
   isKnown: (movementId: string) => boolean,
 ): readonly { readonly rowId: string; readonly movementId: string }[] {

@@ -18,7 +18,7 @@ const fieldName = z
   .refine((name) => !NO_FIELDS.has(name));
 
 /** So many fields that are not known are kept with a class; a file with more is none that a program of ours has written to. */
-const MOST_UNKNOWN = 2_000;
+const MAX_UNKNOWN = 2_000;
 
 /** Unknown fields as they are stored: whoever wrote them there, they lead to fields of the value alone. */
 export const extrasSchema = z
@@ -31,7 +31,7 @@ export const extrasSchema = z
       value: z.unknown(),
     }),
   )
-  .max(MOST_UNKNOWN);
+  .max(MAX_UNKNOWN);
 
 type Plain = Record<string, unknown>;
 const isObject = (v: unknown): v is Plain => typeof v === 'object' && v !== null && !Array.isArray(v);
@@ -41,13 +41,13 @@ type Read<T> =
   | { readonly ok: false; readonly issues: readonly z.core.$ZodIssue[] };
 
 /** What is not known is found so often at most; a file that hides fields deeper is not read. */
-const MOST_ROUNDS = 20;
+const MAX_ROUNDS = 20;
 
 /** A value by its strict schema, with the fields that the schema does not know taken out and kept. */
 export function readKeeping<S extends z.ZodType>(raw: unknown, schema: S): Read<z.output<S>> {
   const value: unknown = structuredClone(raw);
   const unknown: UnknownField[] = [];
-  for (let round = 0; round < MOST_ROUNDS; round++) {
+  for (let round = 0; round < MAX_ROUNDS; round++) {
     const parsed = schema.safeParse(value);
     if (parsed.success) return { ok: true, value: parsed.data, unknown };
     const issues = flat(parsed.error.issues);
@@ -56,7 +56,7 @@ export function readKeeping<S extends z.ZodType>(raw: unknown, schema: S): Read<
     for (const { path, keys } of strange) {
       const owner = at(value, path as (string | number)[]);
       if (!isObject(owner)) return { ok: false, issues };
-      if (unknown.length + keys.length > MOST_UNKNOWN) return TOO_MANY;
+      if (unknown.length + keys.length > MAX_UNKNOWN) return TOO_MANY;
       for (const key of keys) {
         unknown.push({ path: withIds(value, path as (string | number)[]), key, value: owner[key] });
         delete owner[key];
@@ -72,7 +72,7 @@ const TOO_MANY: Read<never> = {
     {
       code: 'custom',
       path: [],
-      message: `There are over ${MOST_UNKNOWN.toLocaleString('en')} fields that Oskil does not know`,
+      message: `There are over ${MAX_UNKNOWN.toLocaleString('en')} fields that Oskil does not know`,
     },
   ] as unknown as readonly z.core.$ZodIssue[],
 };

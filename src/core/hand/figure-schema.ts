@@ -10,10 +10,10 @@ const AXIS_IDS = AXES.map((a) => a.id) as [AxisId, ...AxisId[]];
 const poseSchema = z.partialRecord(z.enum(AXIS_IDS), z.number());
 
 /** One for each step that a sequence can have. */
-const MOST_STEPS = 16;
+const MAX_STEPS = 16;
 const stepPosesSchema = z
   .record(z.string().max(24, 'A step has a name of at most 24 letters'), poseSchema)
-  .refine((poses) => Object.keys(poses).length <= MOST_STEPS, `A movement has at most ${MOST_STEPS} steps`);
+  .refine((poses) => Object.keys(poses).length <= MAX_STEPS, `A movement has at most ${MAX_STEPS} steps`);
 
 const motionSchema = z.discriminatedUnion('kind', [
   z.strictObject({

@@ -5,7 +5,7 @@ import { familyOf } from '../progress';
 import { verdictFor, type ScreeningContext } from '../screening';
 import type { Mark } from '../teach';
 
-export const [FEWEST_ITEMS, MOST_ITEMS] = [3, 5];
+export const [MIN_ITEMS, MAX_ITEMS] = [3, 5];
 
 /** Something of the class that one person can do alone at home. */
 type HomeItem = {
@@ -33,7 +33,7 @@ type Given = {
 
 /** Marks after which something is not sent home. */
 const NOT_HOME: ReadonlySet<Mark['mark']> = new Set(['sore', 'stopped', 'skipped', 'form']);
-const MOST_EFFORT = 4;
+const MAX_EFFORT = 4;
 
 /**
  * Three to five things of the class just taught that this person can do alone: nothing held against them in either hand, no
@@ -63,7 +63,7 @@ export function homeChoice(person: Person, { done, marks, catalogue, screening }
   return {
     fit,
     proposed: proposedFrom(fit).map((i) => i.row.id),
-    why: fit.length < FEWEST_ITEMS ? 'little of the class can be done alone as it was shown' : null,
+    why: fit.length < MIN_ITEMS ? 'little of the class can be done alone as it was shown' : null,
   };
 }
 
@@ -71,22 +71,22 @@ const isForHome = (m: Movement, person: Person): boolean =>
   m.effort !== 'load' &&
   m.effort !== 'notice' &&
   m.offUntil === null &&
-  m.effortOf10 <= MOST_EFFORT &&
+  m.effortOf10 <= MAX_EFFORT &&
   (m.positions[0] === 'chair' || m.positions[0] === 'table') &&
   (m.propId === null || (person.propsHome ?? []).includes(m.propId));
 
 /** Little and often is mostly moving: three that move what the others do not, then one that eases and one that works. */
 function proposedFrom(fit: readonly HomeItem[]): readonly HomeItem[] {
   const of = (kind: HomeKind) => fit.filter((i) => kindOf(i.movement) === kind);
-  const moving = widest(of('moving'), MOST_MOVING);
+  const moving = widest(of('moving'), MAX_MOVING);
   const rest = [...of('easing').slice(0, 1), ...of('working').slice(0, 1)];
   const kept = [...moving, ...rest];
-  const more = fit.filter((i) => !kept.includes(i)).slice(0, Math.max(0, FEWEST_ITEMS - kept.length));
+  const more = fit.filter((i) => !kept.includes(i)).slice(0, Math.max(0, MIN_ITEMS - kept.length));
   const taken = new Set([...kept, ...more]);
   return fit.filter((i) => taken.has(i));
 }
 
-const MOST_MOVING = 3;
+const MAX_MOVING = 3;
 
 /** One after another the item that moves most joints that are not moved yet; the earlier in class where they are even. */
 function widest(items: readonly HomeItem[], most: number): readonly HomeItem[] {

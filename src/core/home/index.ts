@@ -1,2 +1,2 @@
-export { MOST_ITEMS, homeChoice, needsDayBetween, type HomeChoice } from './choose';
+export { MAX_ITEMS, homeChoice, needsDayBetween, type HomeChoice } from './choose';
 export { homeDays, littleAndOften, minuteText, weeklyTotal } from './schedule';

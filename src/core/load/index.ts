@@ -13,11 +13,11 @@ export {
 export { loadsOfRow, outOfReach, type PersonLoad } from './person-load';
 export { gradeFor, hasForceLine, type PersonGrade } from './prop-fit';
 export {
-  pressTrouble,
-  readPress,
+  pushTrouble,
+  readPush,
   simulatedKg,
-  type Press,
-  type ScalePress,
+  type ScalePush,
+  type ReadPush,
   type ScaleReading,
 } from './scale';
 export { ON_THE_FLOOR, loadLadder, nextRung, perWristKg, usualStance, type LadderRung } from './set-ups';

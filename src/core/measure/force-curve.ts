@@ -24,14 +24,14 @@ export const QUIET_MS = 1_000;
 const FROM_KG = 1;
 const FROM_SHARE = 0.1;
 const HELD_SHARE = 0.8;
-const LEAST_HELD_MS = 2_000;
-const MOST_GAP_MS = 250;
-const LEAST_PEAK_KG = 0.5;
+const MIN_HELD_MS = 2_000;
+const MAX_GAP_MS = 250;
+const MIN_PEAK_KG = 0.5;
 const SECOND_PEAK_DIP = 0.5;
 const SMOOTH_MS = 100;
 const COURSE_MS = 500;
 /** A zero that moves by more than this makes a peak worth nothing, kg. */
-const MOST_DRIFT_KG = 1;
+const MAX_DRIFT_KG = 1;
 /** The end of a reading, ms, and the share of the peak under which the hand has let go. */
 const TAIL_MS = 250;
 const LET_GO_SHARE = 0.3;
@@ -48,25 +48,25 @@ export function readTrial(samples: readonly Sample[]): Trial {
   if (samples.length < 20 || quiet.length < 5)
     return no('Too little was read. Check that the meter is connected.');
   const gap = Math.max(...samples.slice(1).map((s, i) => s.atMs - samples[i]!.atMs));
-  if (gap > MOST_GAP_MS) return no(`The meter was silent for ${(gap / 1000).toFixed(1)} s. Try again.`);
+  if (gap > MAX_GAP_MS) return no(`The meter was silent for ${(gap / 1000).toFixed(1)} s. Try again.`);
   const zeroKg = median(quiet.map((s) => s.kg));
   const force = samples.map((s) => ({ ...s, kg: s.kg - zeroKg }));
   const level = smoothed(force, SMOOTH_MS);
   const peak = level.reduce((a, b) => (b.kg > a.kg ? b : a));
-  if (peak.kg < LEAST_PEAK_KG) return no('No squeeze was felt.');
+  if (peak.kg < MIN_PEAK_KG) return no('No squeeze was felt.');
   const threshold = Math.max(FROM_KG, FROM_SHARE * peak.kg);
   const early = level.some((s) => s.atMs < QUIET_MS && s.kg > threshold);
   if (early) return no('The squeeze began before the word. Let go, wait for it, then squeeze.');
   const start = level.find((s) => s.kg >= Math.min(threshold, peak.kg));
   const held = level.filter((s) => s.kg >= HELD_SHARE * peak.kg);
   const heldMs = held.at(-1)!.atMs - held[0]!.atMs;
-  if (heldMs < LEAST_HELD_MS)
+  if (heldMs < MIN_HELD_MS)
     return no(`Held for ${(heldMs / 1000).toFixed(1)} s only. Hold for three to five seconds.`);
   const between = level.filter((s) => s.atMs > held[0]!.atMs && s.atMs < held.at(-1)!.atMs);
   if (between.some((s) => s.kg < SECOND_PEAK_DIP * peak.kg))
     return no('Let go and squeezed again. One steady squeeze counts.');
   const driftKg = zeroAfter(level, peak.kg);
-  if (Math.abs(driftKg) > MOST_DRIFT_KG)
+  if (Math.abs(driftKg) > MAX_DRIFT_KG)
     return no(
       `The meter’s zero moved by ${Math.abs(driftKg).toFixed(1)} kg during the squeeze. Lay it down until it is steady, then try again.`,
     );

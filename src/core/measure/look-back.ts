@@ -14,7 +14,7 @@ export type LookBack = {
 export const LOOK_BACK_FROM_DAYS = 21;
 /** Pain is told by so many of the first classes against so many of the last. */
 export const CLASSES_LOOKED_AT = 4;
-const FEWEST_CLASSES = 2;
+const MIN_CLASSES = 2;
 /** Mean pain before class has to move by so much, of ten, to say anything. */
 const PAIN_MOVES = 1;
 const PAIN_ROSE = 2;
@@ -54,7 +54,7 @@ const scores = (pair: readonly [number | null, number | null]): number[] => pair
 
 function painBefore(came: readonly ClassLine[]): { readonly then: number; readonly now: number } | null {
   const told = came.map((c) => scores(c.painBefore)).filter((s) => s.length > 0);
-  if (told.length < FEWEST_CLASSES) return null;
+  if (told.length < MIN_CLASSES) return null;
   const half = Math.min(CLASSES_LOOKED_AT, Math.floor(told.length / 2));
   const worst = (lines: readonly number[][]) => mean(lines.map((s) => Math.max(...s)));
   return { then: worst(told.slice(0, half)), now: worst(told.slice(-half)) };

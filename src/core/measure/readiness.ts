@@ -13,7 +13,7 @@ const FEWEST = 3;
 /** Spread in terms of the median distance from the median, for values spread as usual. */
 const FROM_MEDIAN_DISTANCE = 1.4826;
 /** Nobody's grip is steadier from day to day than this share of it. */
-const LEAST_SHARE = 0.05;
+const MIN_SHARE = 0.05;
 
 /**
  * Today's squeeze, kg, against the median of the last eight and their spread, which one odd day does not move. Within one spread below, or
@@ -24,7 +24,7 @@ export function readiness(todayKg: number, earlierKg: readonly number[]): Readin
   if (recent.length < FEWEST) return { kind: 'not known', medianKg: null, spreadKg: null };
   const medianKg = median(recent);
   const distance = median(recent.map((v) => Math.abs(v - medianKg)));
-  const spreadKg = Math.max(FROM_MEDIAN_DISTANCE * distance, LEAST_SHARE * medianKg);
+  const spreadKg = Math.max(FROM_MEDIAN_DISTANCE * distance, MIN_SHARE * medianKg);
   const under = (medianKg - todayKg) / spreadKg;
   const kind = under <= 1 ? 'usual' : under <= 2 ? 'lighter day' : 'rest and glide';
   return { kind, medianKg, spreadKg };

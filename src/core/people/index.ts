@@ -22,7 +22,7 @@ export { painPair } from './pain-words';
 export {
   CLEARANCE_SCOPES,
   CONDITION_STATES,
-  MOST_MEASURES,
+  MAX_MEASURES,
   RECORD_DEFAULTS,
   fullName,
   helpersNeeded,

@@ -5,7 +5,7 @@ import { HAND_SPOTS } from '../hand';
 import { measureSchema, type Measure, type MeasureKind } from './measures';
 
 /** A record holds so many measures, by whatever door they come. */
-export const MOST_MEASURES = 5_000;
+export const MAX_MEASURES = 5_000;
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];
@@ -74,7 +74,7 @@ export const personFieldsSchema = z.strictObject({
   propsOut: z.array(z.string().min(1).max(60)).max(40),
   /** Props, or something in their place, that they have at home, by id. */
   propsHome: z.array(z.string().min(1).max(60)).max(40).optional(),
-  measures: z.array(measureSchema).max(MOST_MEASURES, 'At most 5,000 measures').superRefine(onceADay),
+  measures: z.array(measureSchema).max(MAX_MEASURES, 'At most 5,000 measures').superRefine(onceADay),
   /** Height and mass, for the weight through the hands; left out where nobody said. */
   heightCm: z
     .number('Height is a number of centimetres')

@@ -68,7 +68,7 @@ export { steepRises } from './check/rules/progress/gentle-rise';
 export { oneChange } from './check/rules/progress/one-change';
 export { findingsOf } from './check/rules/rule';
 export { rankedCuts, type Cut } from './check/shorten';
-export { MOST_STEPS, applyStep, stepSchema, type PlanStep } from './edit/step';
+export { MAX_STEPS, applyStep, stepSchema, type PlanStep } from './edit/step';
 export { OPPOSITE_STRETCH, stretchDirections } from './check/stretch-directions';
 export { planTiming, scriptContextOf, type PlanTiming, type RowTiming } from './check/timing';
 export { rowTraces, type ReserveSample, type RowTrace } from './look/traces';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** A class that was left open goes on, but not for longer than this; the database counts in 32 bits. */
-const MOST_MS = 20 * 24 * 3_600_000;
+const MAX_MS = 20 * 24 * 3_600_000;
 
 /** A moment or a length on the clock of a class, ms. */
-export const classMs = z.number().min(0).max(MOST_MS, 'That is later than any class is');
+export const classMs = z.number().min(0).max(MAX_MS, 'That is later than any class is');

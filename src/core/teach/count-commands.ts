@@ -1,7 +1,7 @@
 import type { Beat } from '../dose';
 import { LONGEST_EFFORT_MS } from '../plan';
 import type { TaughtRow } from './taught-row';
-import { MOST_STAY_MS, stayLength, tempoNow, type CountEdit } from './count-edits';
+import { MAX_STAY_MS, stayLength, tempoNow, type CountEdit } from './count-edits';
 import { beatAtTime, beatsOf, offsetAtTime } from './position';
 import type { Moved, TeachEvent, TeachState } from './state';
 
@@ -45,7 +45,7 @@ const EFFORT_AGAIN_MS = 20_000;
 /** How long one may stay on a beat: a hold with effort no longer than an effort may last, other effort a little, the rest three minutes. */
 export function longestStay({ effort }: TaughtRow, beat: Beat | null): number {
   if (!beat) return 0;
-  if (!effort) return MOST_STAY_MS;
+  if (!effort) return MAX_STAY_MS;
   return beat.kind === 'hold' ? Math.max(0, LONGEST_EFFORT_MS - beat.durationMs) : EFFORT_AGAIN_MS;
 }
 

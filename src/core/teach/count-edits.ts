@@ -3,7 +3,7 @@ import type { Beat } from '../dose';
 import { classMs } from './class-ms';
 
 /** A stay that nobody ends is over after this, ms. */
-export const MOST_STAY_MS = 180_000;
+export const MAX_STAY_MS = 180_000;
 
 const fromMs = classMs;
 
@@ -17,7 +17,7 @@ export const countEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('stay'),
     fromMs,
-    mostMs: z.number().min(0).max(MOST_STAY_MS),
+    mostMs: z.number().min(0).max(MAX_STAY_MS),
     ms: classMs.nullable(),
   }),
 ]);

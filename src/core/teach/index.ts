@@ -1,4 +1,4 @@
-export { noted, withOwnWay } from './notes-and-own-rungs';
+export { noted, withRungShift } from './notes-and-own-rungs';
 export { seenZero, steeredZero } from './audio-clock';
 export { breathAt, type BreathNow } from './breath';
 export { followUpAnswerSchema, dueFollowUps, type FollowUpAnswer, type FollowUpSlot } from './follow-ups';
@@ -39,11 +39,11 @@ export { countsOn, numberedOn } from './series';
 export { rowsOfSnapshot, taughtPlan, type Snapshot } from './snapshot';
 export {
   START,
-  completeState,
+  readTeachState,
   teachEventSchema,
   teachStateSchema,
   type Moved,
-  type OwnWay,
+  type RungShift,
   type TeachEvent,
   type TeachState,
 } from './state';
@@ -53,7 +53,7 @@ export { begin, command, flow, type TeachCommand } from './transport';
 export { letterWords, mayHelp, withWaiting, type EventsBody, type Letter } from './outbox';
 export { mergeWrapUps } from './wrap-up-merge';
 export {
-  draftFor,
+  prefilledLine,
   painRose,
   wrapUpChangeSchema,
   wrapUpSchema,

@@ -7,7 +7,7 @@ import {
   freshRowId,
   insertBeside,
   leftOutIn,
-  MOST_STEPS,
+  MAX_STEPS,
   placedRows,
   rankedCuts,
   type ClassFacts,
@@ -28,7 +28,7 @@ const BEHIND_MS = 30_000;
 const AHEAD_MS = 90_000;
 /** Left in hand by an extra. */
 const KEPT_MS = 20_000;
-const MOST_EXTRAS = 2;
+const MAX_EXTRAS = 2;
 
 /**
  * What to do about the time: when behind, the cheapest way to end in the slot with the ending, the counter-stretches and
@@ -57,7 +57,7 @@ function shortened(plan: Plan, facts: ClassFacts, rowIndex: number, overMs: numb
   let now = start;
   const taken: Cut[] = [];
   for (const cut of inTurn) {
-    if (start.timing.totalMs - now.timing.totalMs >= overMs || taken.length >= MOST_STEPS) break;
+    if (start.timing.totalMs - now.timing.totalMs >= overMs || taken.length >= MAX_STEPS) break;
     const without = taken.filter((t) => t.rowId !== cut.rowId);
     const after = planned(
       plan,
@@ -101,7 +101,7 @@ function extras(plan: Plan, facts: ClassFacts, rowIndex: number, roomMs: number)
         ? [{ ...change, savedMs: -tookMs }]
         : [];
     })
-    .slice(0, MOST_EXTRAS);
+    .slice(0, MAX_EXTRAS);
 }
 
 function moreSets(plan: Plan, facts: ClassFacts, rowIndex: number): readonly LiveChange[] {

@@ -83,7 +83,7 @@ export function swapNow(plan: Plan, rowId: string, movement: Movement): Result<L
 
 export type SwapChoice = { readonly movement: Movement; readonly leftOut: number; readonly heldBack: number };
 
-const MOST_CHOICES = 4;
+const MAX_CHOICES = 4;
 
 /**
  * What could stand in for a row at once: the same purpose, seated, nothing new in the hands, no more effort; open to the
@@ -121,7 +121,7 @@ export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): re
         a.heldBack - b.heldBack ||
         a.movement.id.localeCompare(b.movement.id),
     )
-    .slice(0, MOST_CHOICES)
+    .slice(0, MAX_CHOICES)
     .map(({ movement, leftOut, heldBack }) => ({ movement, leftOut, heldBack }));
 }
 

@@ -1,20 +1,20 @@
 import type { TaughtRow } from './taught-row';
 import { eventAt } from './count-commands';
-import type { Moved, OwnWay, TeachState } from './state';
+import type { Moved, RungShift, TeachState } from './state';
 
 /** From now on one person does the row under way a rung easier or stronger; a second word takes the place of the first. */
-export function withOwnWay(
+export function withRungShift(
   rows: readonly TaughtRow[],
   state: TeachState,
   personId: string,
-  to: OwnWay['to'],
+  to: RungShift['to'],
   nowMs: number,
 ): Moved {
   const rowId = rows[state.rowIndex]?.rowId;
   if (!rowId) return { state, events: [] };
-  const others = state.ways.filter((w) => w.rowId !== rowId || w.personId !== personId);
+  const others = state.rungShifts.filter((w) => w.rowId !== rowId || w.personId !== personId);
   return {
-    state: { ...state, ways: [...others, { rowId, personId, to }] },
+    state: { ...state, rungShifts: [...others, { rowId, personId, to }] },
     events: [{ ...eventAt(to, rowId, nowMs), personId }],
   };
 }

@@ -16,11 +16,11 @@ export type Letter =
 /** What may be otherwise in a moment: the server is back, Oskil is opened again in another tab, there is room on the disk. */
 const PASSES: ReadonlySet<string> = new Set(['unreachable', 'locked', 'disk-full', 'not-on-disk', 'busy']);
 /** A fault of ours may pass too, but one that comes so often does not, and what waits behind it must not wait for ever. */
-const MOST_FAULTS = 8;
+const MAX_FAULTS = 8;
 
 /** Whether it may help to send a letter again that was answered with this code, when so many faults of ours have come. */
 export const mayHelp = (code: string, faults: number): boolean =>
-  PASSES.has(code) || (code === 'our-fault' && faults < MOST_FAULTS);
+  PASSES.has(code) || (code === 'our-fault' && faults < MAX_FAULTS);
 
 /** What a letter is about, for whoever is told that it was refused. */
 export const letterWords = (letter: Letter): string => {

@@ -44,7 +44,7 @@ export function roomFeed(
   return {
     classId,
     rate,
-    state: { ...state, changes: [], ways: [] },
+    state: { ...state, changes: [], rungShifts: [] },
     row: row ? roomRow(row, catalogue) : null,
     next: rows[state.rowIndex + 1]?.title ?? '',
   };

@@ -21,7 +21,7 @@ const CALLED_FROM = 6;
 export function sayingsOf(beats: readonly Beat[], style: CountStyle, voice: RowVoice): readonly Saying[] {
   const ticks = ticksOf(beats, style, voice);
   const counted = ticks.map((t, i) => wantedTick(t, ticks[i + 1]));
-  const calls = style.order === 'silent' ? [] : callsOf(beats);
+  const calls = style.order === 'silent' ? [] : spokenCues(beats);
   const spoken = fitted([...counted, ...calls].filter((w) => w.word !== ''));
   const cues = style.order === 'silent' ? [] : cuesOf(beats, spoken, voice);
   return fitted([...spoken, ...cues]).map(({ atMs, word, sayMs }) => ({ atMs, word, sayMs }));
@@ -47,7 +47,7 @@ export function sayingMs(word: string): number {
 }
 
 /** "Half way" after the middle number, "last two" after the one before them. */
-function callsOf(beats: readonly Beat[]): readonly Wanted[] {
+function spokenCues(beats: readonly Beat[]): readonly Wanted[] {
   const units = beats.filter((b, i) => COUNTED.has(b.kind) && b.number !== beats[i - 1]?.number && !b.again);
   return units.flatMap((beat): Wanted[] => {
     if (beat.of < CALLED_FROM) return [];

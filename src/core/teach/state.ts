@@ -4,22 +4,22 @@ import { countEditSchema } from './count-edits';
 import { classMs } from './class-ms';
 
 /** Twenty sections of sixty rows, and what is put in while teaching. */
-const MOST_ROWS = 2_000;
+const MAX_ROWS = 2_000;
 
 /** One person who does the row under way a rung easier or stronger than the class. */
-const ownWaySchema = z.strictObject({
+const rungShiftSchema = z.strictObject({
   rowId: z.string().max(60),
   personId: z.uuid(),
   to: z.enum(['easier', 'stronger']),
 });
-export type OwnWay = z.infer<typeof ownWaySchema>;
+export type RungShift = z.infer<typeof rungShiftSchema>;
 
 /**
  * Where a class stands. Times are ms on the class clock, which starts at 0 when teaching starts; the position at time t
  * is a function of this value and t.
  */
-export const teachStateSchema = z.strictObject({
-  rowIndex: z.number().int().min(0).max(MOST_ROWS),
+const fields = {
+  rowIndex: z.number().int().min(0).max(MAX_ROWS),
   /** Explaining, counting, or the whole class done. */
   phase: z.enum(['setUp', 'count', 'done']),
   running: z.boolean(),
@@ -32,8 +32,17 @@ export const teachStateSchema = z.strictObject({
   ahead: z.number().int().min(-1000).max(1000),
   /** What was changed in the class while teaching, on top of the plan it began with. */
   changes: z.array(stepSchema).max(100),
-  ways: z.array(ownWaySchema).max(300),
-});
+  rungShifts: z.array(rungShiftSchema).max(300),
+};
+
+/** What was sent or kept before called the rung shifts `ways`. */
+const withPresentNames = (value: unknown): unknown => {
+  if (typeof value !== 'object' || value === null || !('ways' in value)) return value;
+  const { ways, ...others } = value;
+  return { rungShifts: ways, ...others };
+};
+
+export const teachStateSchema = z.preprocess(withPresentNames, z.strictObject(fields));
 export type TeachState = z.infer<typeof teachStateSchema>;
 
 export const START: TeachState = {
@@ -45,17 +54,16 @@ export const START: TeachState = {
   edits: [],
   ahead: 0,
   changes: [],
-  ways: [],
+  rungShifts: [],
 };
 
-/** A state stored before a class could be changed while teaching says nothing of changes. */
-export function completeState(stored: Partial<TeachState>): TeachState {
-  const { rowIndex, phase, running, offsetMs, anchorMs, edits, ahead, changes, ways } = {
-    ...START,
-    ...stored,
-  };
-  return { rowIndex, phase, running, offsetMs, anchorMs, edits, ahead, changes, ways };
-}
+const storedStateSchema = z.preprocess(withPresentNames, z.object(fields).partial());
+
+/** A state as it was stored; one that was stored before a class could be changed while teaching says nothing of changes. */
+export const readTeachState = (stored: unknown): TeachState => ({
+  ...START,
+  ...storedStateSchema.parse(stored),
+});
 
 /** What changes the class itself while it is taught. */
 export const LIVE_CHANGES = ['easier', 'stronger', 'hand', 'water', 'swap', 'shorten', 'extra'] as const;

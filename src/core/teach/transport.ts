@@ -99,7 +99,7 @@ function reachedBy(rows: readonly TaughtRow[], state: TeachState, nowMs: number)
 /** Take up a row from its beginning. */
 export function enter(rows: readonly TaughtRow[], from: TeachState, index: number, nowMs: number): Moved {
   const row = rows[index];
-  const kept = { changes: from.changes, ways: from.ways };
+  const kept = { changes: from.changes, rungShifts: from.rungShifts };
   if (!row) {
     const state: TeachState = { ...START, ...kept, rowIndex: rows.length, phase: 'done', anchorMs: nowMs };
     return { state, events: [eventAt('end', null, nowMs)] };

@@ -40,7 +40,7 @@ export const wrapUpChangeSchema = wrapUpSchema.extend({
  * A first draft of a person's line from the marks made while teaching: marks
  * other than "did it" say what was adapted, and the pain said at the door is the pain before. `titleOf` names a row.
  */
-export function draftFor(
+export function prefilledLine(
   personId: string,
   marks: readonly Mark[],
   titleOf: (rowId: string) => string,

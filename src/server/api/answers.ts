@@ -8,7 +8,7 @@ import { draftClass } from '@/core/draft';
 import { checkWithReserve, type ClassFacts } from '@/core/plan';
 import type { HandVerdict } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
-import { strangeRows } from '@/core/formats';
+import { unknownRows } from '@/core/formats';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue/catalogue';
 import type {
@@ -75,7 +75,7 @@ export function checkAnswer(
   { plan, ...group }: CheckBody,
 ): Result<z.infer<typeof checkReplySchema>> {
   const facts = factsFrom(own, group);
-  const [strange] = strangeRows({ plan, movements: [] }, (id) => facts.catalogue.movement(id) !== undefined);
+  const [strange] = unknownRows({ plan, movements: [] }, (id) => facts.catalogue.movement(id) !== undefined);
   if (strange) return fail('not-found', `“${strange.movementId}” is not in the catalogue.`);
   const { timing, verdicts, findings, kit } = checkWithReserve(plan, facts);
   return ok({

@@ -41,7 +41,7 @@ export async function readBackup(path: string): Promise<Result<BackupHeader>> {
 const NOT_WHOLE = fail('damaged', DAMAGED);
 
 /** A larger one would take more memory than a small machine has, so it is opened in a folder of its own, bytes. */
-const MOST_IN_MEMORY = 20_000_000;
+const MAX_IN_MEMORY = 20_000_000;
 
 /**
  * Restore a backup into a database of its own; brought up to the newest version unless it is wanted as it was. The caller closes
@@ -50,7 +50,7 @@ const MOST_IN_MEMORY = 20_000_000;
 export async function openBackup(
   path: string,
   version: 'newest' | 'as it was' = 'newest',
-  mostInMemory = MOST_IN_MEMORY,
+  mostInMemory = MAX_IN_MEMORY,
 ): Promise<Result<{ db: Database }>> {
   const header = await readBackup(path);
   if (!header.ok) return header;
@@ -77,9 +77,9 @@ export async function openBackup(
 /** Longer than any row of ours: a class with sixty people and all of their records. */
 const LONGEST_LINE = 16_000_000;
 /** Rows of ours shrink to a tenth or so; a small file that would become a huge one is none of ours. */
-const MOST_TIMES = 60;
+const MAX_TIMES = 60;
 /** And so much besides, since small files shrink by more. */
-const MOST_BESIDES = 20_000_000;
+const MAX_BESIDES = 20_000_000;
 
 /** The file is no backup, whatever it says of itself. */
 class NoBackup extends Error {}
@@ -110,7 +110,7 @@ export async function backupHolds(path: string, ids: readonly string[]): Promise
 
 /** Lines end at a line feed and nothing else; a note may hold any other mark that some take for the end of a line. */
 async function* linesOf(path: string): AsyncGenerator<string> {
-  const most = statSync(path).size * MOST_TIMES + MOST_BESIDES;
+  const most = statSync(path).size * MAX_TIMES + MAX_BESIDES;
   const file = createReadStream(path);
   const text = file.pipe(createGunzip()).setEncoding('utf8');
   file.on('error', (error) => text.destroy(error));

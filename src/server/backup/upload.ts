@@ -12,7 +12,7 @@ import { openBackup, readBackup } from './read';
 import { troubleWords, type MadeAt } from './write';
 
 /** A backup of a large programme over ten years stays well below it. */
-export const MOST_BACKUP_BYTES = 500_000_000;
+export const MAX_BACKUP_BYTES = 500_000_000;
 
 class TooLarge extends Error {}
 
@@ -23,7 +23,7 @@ class TooLarge extends Error {}
 export async function uploadBackup(
   body: ReadableStream<Uint8Array>,
   at: MadeAt,
-  { most = MOST_BACKUP_BYTES, inTurn = (work) => work() }: BringOptions = {},
+  { most = MAX_BACKUP_BYTES, inTurn = (work) => work() }: BringOptions = {},
 ): Promise<Result<{ name: string }>> {
   const folder = backupFolder();
   const name = backupName(at.day, at.time, 'brought');

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { CATALOGUE } from '@/catalogue/movements';
 import { ownIssues, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue';
-import { MOST_FILE_BYTES, readIncoming, sameAs, strangeRows, type Incoming } from '@/core/formats';
+import { MAX_FILE_BYTES, readIncoming, sameAs, unknownRows, type Incoming } from '@/core/formats';
 import { daySchema } from '@/core/days';
 import type { Measure } from '@/core/people';
 import { newClassSchema, type Plan } from '@/core/plan';
@@ -19,7 +19,7 @@ import { keepMeasures } from '../measures/measures';
 import { addOwn } from '../catalogue/own-movements';
 
 export const importFileSchema = z.strictObject({
-  text: z.string().max(MOST_FILE_BYTES, 'That file is over 10 MB'),
+  text: z.string().max(MAX_FILE_BYTES, 'That file is over 10 MB'),
   /** When a class made of a plan is. */
   day: daySchema,
   startsAt: newClassSchema.shape.startsAt,
@@ -113,7 +113,7 @@ async function keepMovements(
   const fresh = brought.filter((b) => !here.some((o) => o.movement.id === b.movement.id)).map(ownOf);
   const catalogue = withOwn(CATALOGUE, [...here, ...fresh]);
   const strange = plans.flatMap((plan) =>
-    strangeRows({ plan, movements: [] }, (id) => catalogue.movement(id) !== undefined),
+    unknownRows({ plan, movements: [] }, (id) => catalogue.movement(id) !== undefined),
   );
   if (strange.length > 0)
     return fail(

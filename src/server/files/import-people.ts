@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { mergedFields, MOST_PEOPLE, writePeopleFile } from '@/core/formats';
+import { mergedFields, MAX_PEOPLE, writePeopleFile } from '@/core/formats';
 import { personFieldsSchema } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
@@ -18,7 +18,7 @@ export const importSchema = z.strictObject({
       }),
     )
     .min(1, 'There is nobody to bring in')
-    .max(MOST_PEOPLE, 'At most 5,000 people at once'),
+    .max(MAX_PEOPLE, 'At most 5,000 people at once'),
 });
 
 /** So many are put in at once; then whatever else waits has its turn. */

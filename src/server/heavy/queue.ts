@@ -4,7 +4,7 @@ import { startThread, type Thread } from './start-thread';
 import type { Done, Given, Kind } from './work';
 
 /** So many wait for their turn; whoever comes then is told to come again. */
-export const MOST_WAITING = 24;
+export const MAX_WAITING = 24;
 /** What one takes, as told to whoever is sent away, s: a draft is given up after as many. */
 const EACH_S = 4;
 /** One that takes longer is given up, and the thread with it, ms. */
@@ -25,7 +25,7 @@ export async function heavy<K extends Kind>(
   prepare: () => Promise<Result<Given<K>>>,
 ): Promise<Result<Done<K>>> {
   const queue = state();
-  if (queue.waiting >= MOST_WAITING)
+  if (queue.waiting >= MAX_WAITING)
     return fail('busy', `Oskil is busy with others’ work. Try again in ${plural(waitS(), 'second')}.`);
   queue.waiting += 1;
   const mine = queue.last.then(async () => {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CAUTIONS } from '@/catalogue/cautions';
-import { homeChoice, MOST_ITEMS, type HomeChoice } from '@/core/home';
+import { homeChoice, MAX_ITEMS, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
 import { daySchema } from '@/core/days';
 import type { Person } from '@/core/people';
@@ -58,7 +58,7 @@ export const cardsSchema = z.strictObject({
         rowIds: z
           .array(z.string().min(1).max(60))
           .min(1, 'A card has at least one thing to do')
-          .max(MOST_ITEMS, `A card has at most ${MOST_ITEMS} things to do`),
+          .max(MAX_ITEMS, `A card has at most ${MAX_ITEMS} things to do`),
         timesADay: z.number().int().min(1, 'At least once a day').max(6, 'At most six times a day'),
       }),
     )

@@ -121,10 +121,10 @@ export const letIn = (db: Db, instructorId: string | null): Promise<string> =>
 
 export const close = (db: Db, token: string): Promise<void> => endSession(db, hashOf(token));
 
-export const LEAST_PASSPHRASE = 10;
+export const MIN_PASSPHRASE = 10;
 export const newPassphrase = z
   .string()
-  .min(LEAST_PASSPHRASE, `At least ${LEAST_PASSPHRASE} letters; a few words are easy to keep`)
+  .min(MIN_PASSPHRASE, `At least ${MIN_PASSPHRASE} letters; a few words are easy to keep`)
   .max(200, 'At most 200 letters');
 
 export const passphraseSchema = z.strictObject({

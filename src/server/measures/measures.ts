@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { changesBetween, measureSchema, MOST_MEASURES, type Measure } from '@/core/people';
+import { changesBetween, measureSchema, MAX_MEASURES, type Measure } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addChanges, findPerson, putMeasures } from '@/store/people';
@@ -25,10 +25,10 @@ export async function keepMeasures(
   if (!person) return fail('not-found', 'There is no such person.');
   const { id: _id, archived: _archived, ...before } = person;
   const after = { ...before, measures: withMeasures(before.measures, measures) };
-  if (after.measures.length > MOST_MEASURES)
+  if (after.measures.length > MAX_MEASURES)
     return fail(
       'too-many',
-      `${person.firstName} would have over ${MOST_MEASURES.toLocaleString('en')} measures, more than a record holds. Nothing was kept.`,
+      `${person.firstName} would have over ${MAX_MEASURES.toLocaleString('en')} measures, more than a record holds. Nothing was kept.`,
     );
   await db.transaction(async (tx) => {
     await putMeasures(tx, person.id, lastOfEach(measures));

@@ -10,7 +10,7 @@ import { dbForRequest } from '../lock/request-identity';
 import { withSafeHeaders } from './safe-headers';
 import { refusalOf } from './troubles';
 
-const MOST_BYTES = 256 * 1024;
+const MAX_BYTES = 256 * 1024;
 
 export type Params = Record<string, string>;
 
@@ -54,7 +54,7 @@ export type Route = ((request: Request, context: { params: Promise<Params> }) =>
 export const jsonRoute = <S extends z.ZodType, T>(
   schema: S,
   handle: (db: Db, body: z.output<S>, params: Params, asker: Asker) => Promise<Result<T>>,
-  mostBytes = MOST_BYTES,
+  mostBytes = MAX_BYTES,
 ): Route =>
   guarded(async ({ request, db, params, asker }) => {
     const body = await readJson(request, schema, mostBytes);
@@ -100,7 +100,7 @@ type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; 
 export async function readJson<S extends z.ZodType>(
   request: Request,
   schema: S,
-  mostBytes = MOST_BYTES,
+  mostBytes = MAX_BYTES,
 ): Promise<Read<z.output<S>>> {
   const body = await readBody(request, mostBytes);
   if (!body.ok) return { ok: false, response: failed(body) };

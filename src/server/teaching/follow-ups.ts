@@ -36,14 +36,14 @@ export async function callsDue(db: Db, today: string): Promise<Call[]> {
     db,
     recent.map((c) => c.id),
   );
-  const calls = await Promise.all(recent.map((c) => callsOf(db, c, came.get(c.id) ?? [], today, since)));
+  const calls = await Promise.all(recent.map((c) => followUpsOf(db, c, came.get(c.id) ?? [], today, since)));
   return calls.flat();
 }
 
 /** Classes of the last week after which nobody has said who moves on. */
 export const toDecide = (db: Db, today: string) => undecidedClasses(db, addDays(today, -WITHIN_DAYS));
 
-async function callsOf(
+async function followUpsOf(
   db: Db,
   info: ClassInfo,
   came: readonly WrapUpPerson[],

@@ -24,10 +24,10 @@ import { clockRate } from '../shell/today';
 /** The end of the year 9999. */
 const LAST_MS = 253_402_300_799_999;
 /** More than the keys that can be pressed in a day of classes. */
-const MOST_EVENTS = 1_000_000;
+const MAX_EVENTS = 1_000_000;
 export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0).max(LAST_MS) });
 export const eventsSchema = z.strictObject({
-  firstSeq: z.number().int().min(0).max(MOST_EVENTS),
+  firstSeq: z.number().int().min(0).max(MAX_EVENTS),
   events: z.array(teachEventSchema).max(50),
   state: teachStateSchema,
 });

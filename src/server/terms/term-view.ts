@@ -54,7 +54,7 @@ export type TermView = {
   /** Days on which the term has a class and none is there. */
   readonly missing: readonly TermClass[];
   /** Classes on days that are no days of the term, in a sentence each. */
-  readonly astray: readonly { readonly classId: string; readonly words: string }[];
+  readonly offCalendar: readonly { readonly classId: string; readonly words: string }[];
   readonly people: readonly Person[];
   readonly person: Person | null;
   readonly ownRungs: readonly OwnRung[];
@@ -62,7 +62,7 @@ export type TermView = {
 };
 
 type Taught = { readonly done: Plan; readonly doneBy: (personId: string) => Plan | null };
-type Gone = { readonly room: PlannedClass; readonly plan: Plan; readonly taught: Taught | null };
+type ClassOfTerm = { readonly room: PlannedClass; readonly plan: Plan; readonly taught: Taught | null };
 
 /** A term with its classes, what they ask for and what was done, for the group or for one person. */
 export async function loadTerm(db: Db, rawId: string, personId: string | null): Promise<TermView | null> {
@@ -83,9 +83,9 @@ export async function loadTerm(db: Db, rawId: string, personId: string | null): 
     columns: columnsOf(term, gone),
     weeks: weeksOf(term, gone, person, ownRungs, catalogue),
     missing: days.filter((d) => infos.every((c) => c.day !== d.day)),
-    astray: infos
+    offCalendar: infos
       .filter((c) => days.every((d) => d.day !== c.day))
-      .map((c) => ({ classId: c.id, words: astrayWords(term, c) })),
+      .map((c) => ({ classId: c.id, words: offCalendarWords(term, c) })),
     people,
     person,
     ownRungs,
@@ -93,7 +93,7 @@ export async function loadTerm(db: Db, rawId: string, personId: string | null): 
   };
 }
 
-async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
+async function goneThrough(db: Db, info: ClassInfo): Promise<ClassOfTerm | null> {
   const room = await loadPlannedClass(db, info.id);
   if (!room) return null;
   const whole = await wholeClass(db, info.id);
@@ -108,7 +108,7 @@ async function goneThrough(db: Db, info: ClassInfo): Promise<Gone | null> {
 }
 
 /** Each class judged against the one before it that was not lighter, be that taught or only planned. */
-function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn[] {
+function columnsOf(term: StoredTerm, gone: readonly ClassOfTerm[]): readonly TermColumn[] {
   const shown = new Set(gone[0]?.room.shown);
   return gone.map(({ room, plan, taught }, i) => {
     const earlier = gone.slice(0, i);
@@ -129,12 +129,12 @@ function columnsOf(term: StoredTerm, gone: readonly Gone[]): readonly TermColumn
   });
 }
 
-const isLighter = ({ weeks }: StoredTerm, { room }: Gone): boolean =>
+const isLighter = ({ weeks }: StoredTerm, { room }: ClassOfTerm): boolean =>
   weeks[room.info.week - 1]?.lighter ?? false;
 
 function weeksOf(
   term: StoredTerm,
-  gone: readonly Gone[],
+  gone: readonly ClassOfTerm[],
   person: Person | null,
   ownRungs: readonly OwnRung[],
   catalogue: Catalogue,
@@ -178,7 +178,7 @@ function verdictsOf(person: Person | null, today: string, catalogue: Catalogue):
   return (movement, row) => verdictFor(person, movement, row.dose, screening);
 }
 
-const astrayWords = (term: StoredTerm, { name, day, week }: ClassInfo): string => {
+const offCalendarWords = (term: StoredTerm, { name, day, week }: ClassInfo): string => {
   const holiday = holidayOn(term, day);
   const why = holiday
     ? `falls in a holiday${holiday.what && ` (${holiday.what})`}`

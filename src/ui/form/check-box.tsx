@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 type Props = { label: ReactNode; on: boolean; onChange: (on: boolean) => void; className?: string };
 
 /** One thing that is so or is not. */
-export function Tick({ label, on, onChange, className = '' }: Props) {
+export function CheckBox({ label, on, onChange, className = '' }: Props) {
   return (
     <label className={`flex min-h-11 items-center gap-2 ${className}`}>
       <input

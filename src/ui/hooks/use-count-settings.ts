@@ -29,18 +29,18 @@ const KEY = 'oskil-ways';
 export function useCountSettings(
   start: Partial<CountSettings> = {},
 ): readonly [CountSettings, (change: Partial<CountSettings>) => void] {
-  const [ways, setWays] = useState<CountSettings>({ ...USUAL_COUNT_SETTINGS, ...start });
+  const [settings, setSettings] = useState<CountSettings>({ ...USUAL_COUNT_SETTINGS, ...start });
   useEffect(() => {
-    setWays((now) => ({ ...now, ...keptWays(), ...start }));
+    setSettings((now) => ({ ...now, ...keptWays(), ...start }));
     // What was kept is read once; the page's own start does not change.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
   /** Only what was chosen is kept, not what a page begins with. */
   const change = useCallback((part: Partial<CountSettings>) => {
     localStorage.setItem(KEY, JSON.stringify({ ...USUAL_COUNT_SETTINGS, ...keptWays(), ...part }));
-    setWays((now) => ({ ...now, ...part }));
+    setSettings((now) => ({ ...now, ...part }));
   }, []);
-  return [ways, change];
+  return [settings, change];
 }
 
 function keptWays(): Partial<CountSettings> {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { simulatedKg, type Press, type ScaleReading } from '@/core/load';
+import { simulatedKg, type ScalePush, type ScaleReading } from '@/core/load';
 
 const EVERY_MS = 100;
 /** How long a press is read, from the empty scale on. */
@@ -18,7 +18,7 @@ export function useSimulatedScale(rate = 1) {
   };
   useEffect(() => stop, []);
 
-  const press = (what: Press, onEnd: (readings: readonly ScaleReading[]) => void = () => {}) => {
+  const press = (what: ScalePush, onEnd: (readings: readonly ScaleReading[]) => void = () => {}) => {
     stop();
     let all: readonly ScaleReading[] = [];
     setReadings(all);

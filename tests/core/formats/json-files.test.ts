@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { Ajv2020 } from 'ajv/dist/2020';
 import { z } from 'zod';
 import { readJsonFile } from '@/core/formats/json-file';
-import { PLAN_FILE, planFileSchema, strangeRows, type PlanFile } from '@/core/formats/plan-file';
+import { PLAN_FILE, planFileSchema, unknownRows, type PlanFile } from '@/core/formats/plan-file';
 import { TERM_FILE, termFileSchema, type TermFile } from '@/core/formats/term-file';
 import { readKeeping, withUnknown } from '@/core/formats/unknown-fields';
 import { CATALOGUE } from '@/catalogue/movements';
@@ -111,8 +111,8 @@ test('rows of movements that nobody knows are named', () => {
   const row = strange.plan.sections[2]!.rows[0]!;
   if (row.kind === 'movement') row.movementId = 'somersault';
   const known = (id: string) => CATALOGUE.movement(id) !== undefined;
-  expect(strangeRows(strange, known)).toEqual([{ rowId: 'wrist-bend', movementId: 'somersault' }]);
-  expect(strangeRows(file, known)).toEqual([]);
+  expect(unknownRows(strange, known)).toEqual([{ rowId: 'wrist-bend', movementId: 'somersault' }]);
+  expect(unknownRows(file, known)).toEqual([]);
 });
 
 const term: TermFile = {

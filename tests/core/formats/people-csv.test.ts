@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CONDITIONS } from '@/catalogue/conditions';
-import { decodeText, MOST_FILE_BYTES } from '@/core/formats/decode';
+import { decodeText, MAX_FILE_BYTES } from '@/core/formats/decode';
 import {
   guessMapping,
   mergedFields,
@@ -86,7 +86,7 @@ describe('the bytes of a file', () => {
   });
 
   test('too large is refused', () => {
-    expect(decodeText(new Uint8Array(MOST_FILE_BYTES + 1))).toMatchObject({ ok: false, code: 'too-large' });
+    expect(decodeText(new Uint8Array(MAX_FILE_BYTES + 1))).toMatchObject({ ok: false, code: 'too-large' });
   });
 
   test('no bytes whatever make reading throw', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { wednesdayPlan } from '@/demo/plans';
-import { homeChoice, MOST_ITEMS, needsDayBetween } from '@/core/home/choose';
+import { homeChoice, MAX_ITEMS, needsDayBetween } from '@/core/home/choose';
 import { homeDays, littleAndOften, minuteText, weeklyTotal } from '@/core/home/schedule';
 import { addDays } from '@/core/days';
 import type { PersonCondition } from '@/core/people/person';
@@ -27,7 +27,7 @@ describe('what goes home', () => {
     const { fit, proposed, why } = homeChoice(person(), given);
     const taken = fit.filter((i) => proposed.includes(i.row.id)).map((i) => i.movement);
     expect(taken.length).toBeGreaterThanOrEqual(3);
-    expect(taken.length).toBeLessThanOrEqual(MOST_ITEMS);
+    expect(taken.length).toBeLessThanOrEqual(MAX_ITEMS);
     expect(new Set(taken.flatMap((m) => m.joints)).size).toBeGreaterThanOrEqual(3);
     expect(taken.filter(needsDayBetween).length).toBeLessThanOrEqual(1);
     expect(why).toBeNull();
@@ -83,7 +83,7 @@ describe('what goes home', () => {
         const { fit, proposed, why } = homeChoice(someone, given);
         for (const { row, movement } of fit)
           expect(verdictFor(someone, movement, row.dose, screening).worst).toBe('do');
-        expect(proposed.length).toBeLessThanOrEqual(MOST_ITEMS);
+        expect(proposed.length).toBeLessThanOrEqual(MAX_ITEMS);
         expect(proposed.length >= 3 || why !== null).toBe(true);
         expect(proposed.every((id) => fit.some((i) => i.row.id === id))).toBe(true);
       }),

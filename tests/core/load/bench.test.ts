@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { LOAD_SET_UPS } from '@/core/catalogue/movement';
 import { ARM } from '@/core/load/body';
 import { boutIndex, dayIndex, weekIndex } from '@/core/load/index-of-loading';
-import { BEFORE_MS, readPress, simulatedKg, type Press, type ScaleReading } from '@/core/load/scale';
+import { BEFORE_MS, readPush, simulatedKg, type ScalePush, type ScaleReading } from '@/core/load/scale';
 import { PLANNED_SHARE } from '@/core/load/set-up-share';
 import { usualStance } from '@/core/load/set-ups';
 import { limbsOf } from '@/core/load/side-view';
 import { loadOfStance } from '@/core/load/stance';
 
-const pressed = (press: Press, lengthMs = 8_000): ScaleReading[] =>
+const pressed = (press: ScalePush, lengthMs = 8_000): ScaleReading[] =>
   Array.from({ length: lengthMs / 100 }, (_, i) => ({
     atMs: (i + 1) * 100,
     kg: simulatedKg(press, (i + 1) * 100),
@@ -20,16 +20,16 @@ describe('the bathroom scale', () => {
     [{ kg: 12, zeroKg: 1.4, sway: 0 }],
     [{ kg: 30, zeroKg: 0.6, sway: 0.05 }],
   ])('a press of %j is read to within a twentieth, its zero taken off', (press) => {
-    const read = readPress(pressed(press));
+    const read = readPush(pressed(press));
     expect(read.trouble).toBeNull();
     expect(read.zeroKg).toBeCloseTo(press.zeroKg, 1);
     expect(Math.abs(read.kg - press.kg) / press.kg).toBeLessThan(0.05);
   });
 
   test('what sways too much is not read, and nothing pressed is no press', () => {
-    expect(readPress(pressed({ kg: 12, zeroKg: 0, sway: 0.4 })).trouble).toBe('unsteady');
-    expect(readPress(pressed({ kg: 0, zeroKg: 1, sway: 0 })).trouble).toBe('no press');
-    expect(readPress([]).trouble).toBe('no press');
+    expect(readPush(pressed({ kg: 12, zeroKg: 0, sway: 0.4 })).trouble).toBe('unsteady');
+    expect(readPush(pressed({ kg: 0, zeroKg: 1, sway: 0 })).trouble).toBe('no press');
+    expect(readPush([]).trouble).toBe('no press');
   });
 
   test('before the press only the zero shows; it comes on and never shows less than nothing', () => {

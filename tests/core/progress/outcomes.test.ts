@@ -7,7 +7,7 @@ import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcome
 import { notShownTo } from '@/core/progress/not-shown';
 import { offRungWords, rungAfter } from '@/core/progress/own-rung';
 import type { Mark, MarkKind } from '@/core/teach/marks';
-import { draftFor, type WrapUpPerson } from '@/core/teach/wrap-up';
+import { prefilledLine, type WrapUpPerson } from '@/core/teach/wrap-up';
 import { person } from '../people';
 import { planWith } from '../plans';
 
@@ -23,7 +23,7 @@ const plan = planWith({
 });
 const counted = { actualMs: 60_000, skipped: false, counted: true };
 const line = (over: Partial<WrapUpPerson> = {}): WrapUpPerson => ({
-  ...draftFor(somebody.id, [], String),
+  ...prefilledLine(somebody.id, [], String),
   painBeforeLeft: 1,
   painAfterLeft: 1,
   effort: 3,

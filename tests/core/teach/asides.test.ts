@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { noted, withOwnWay } from '@/core/teach/notes-and-own-rungs';
+import { noted, withRungShift } from '@/core/teach/notes-and-own-rungs';
 import { changesMade } from '@/core/teach/changes-made';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { LIVE_CHANGES, START, teachEventSchema, type TeachEvent, type TeachState } from '@/core/teach/state';
@@ -15,11 +15,11 @@ const rows = rowsOfSnapshot(
 
 describe('one person, one row', () => {
   test('a second word takes the place of the first; other people and other rows keep theirs', () => {
-    const first = withOwnWay(rows, START, ANSEL, 'easier', 10);
-    const both = withOwnWay(rows, first.state, BEA, 'stronger', 20);
-    const later = withOwnWay(rows, { ...both.state, rowIndex: 1 }, ANSEL, 'easier', 30);
-    const changed = withOwnWay(rows, { ...later.state, rowIndex: 0 }, ANSEL, 'stronger', 40);
-    expect(changed.state.ways).toEqual([
+    const first = withRungShift(rows, START, ANSEL, 'easier', 10);
+    const both = withRungShift(rows, first.state, BEA, 'stronger', 20);
+    const later = withRungShift(rows, { ...both.state, rowIndex: 1 }, ANSEL, 'easier', 30);
+    const changed = withRungShift(rows, { ...later.state, rowIndex: 0 }, ANSEL, 'stronger', 40);
+    expect(changed.state.rungShifts).toEqual([
       { rowId: 'wrist-bend', personId: BEA, to: 'stronger' },
       { rowId: 'open-close', personId: ANSEL, to: 'easier' },
       { rowId: 'wrist-bend', personId: ANSEL, to: 'stronger' },
@@ -29,7 +29,7 @@ describe('one person, one row', () => {
 
   test('when the class is done there is no row to be easier in', () => {
     const done: TeachState = { ...START, rowIndex: 2, phase: 'done' };
-    expect(withOwnWay(rows, done, ANSEL, 'easier', 10)).toEqual({ state: done, events: [] });
+    expect(withRungShift(rows, done, ANSEL, 'easier', 10)).toEqual({ state: done, events: [] });
   });
 });
 

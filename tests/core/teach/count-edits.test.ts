@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { doseOf, type Dose } from '@/core/dose/dose';
 import { COUNTED, scriptLength, scriptOf, type Beat } from '@/core/dose/script';
-import { MOST_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from '@/core/teach/count-edits';
+import { MAX_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from '@/core/teach/count-edits';
 import { anyDose } from '../arbitrary';
 import { runs } from '../../runs';
 
@@ -23,7 +23,7 @@ const anyEdit = (lengthMs: number): fc.Arbitrary<CountEdit> => {
     fc.record({
       kind: fc.constant('stay' as const),
       fromMs,
-      mostMs: fc.constant(MOST_STAY_MS),
+      mostMs: fc.constant(MAX_STAY_MS),
       ms: fc.option(fc.integer({ min: 0, max: 20_000 }), { nil: null }),
     }),
   );
@@ -82,7 +82,7 @@ describe('staying on one', () => {
   test('a repetition comes again until it is let go, and finishes the turn under way', () => {
     const ms = stayLength(reps, 1_200, 4_700);
     expect(ms).toBe(3_000);
-    const after = withEdits(reps, [{ kind: 'stay', mostMs: MOST_STAY_MS, fromMs: 1_200, ms }]);
+    const after = withEdits(reps, [{ kind: 'stay', mostMs: MAX_STAY_MS, fromMs: 1_200, ms }]);
     expect(numbers(after)).toEqual([1, 2, 2, 2, 2, 3, 4, 5]);
     expect(after.filter((b) => b.again)).toHaveLength(3);
   });
@@ -91,7 +91,7 @@ describe('staying on one', () => {
     const holds = script(doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 2_000 }));
     const ms = stayLength(holds, 3_000, 7_500);
     expect(ms).toBe(4_500);
-    const after = withEdits(holds, [{ kind: 'stay', mostMs: MOST_STAY_MS, fromMs: 3_000, ms }]);
+    const after = withEdits(holds, [{ kind: 'stay', mostMs: MAX_STAY_MS, fromMs: 3_000, ms }]);
     expect(after[0]!.durationMs).toBe(9_500);
     expect(scriptLength(after)).toBe(scriptLength(holds) + 4_500);
   });
@@ -99,10 +99,10 @@ describe('staying on one', () => {
   test('let go at once it changes nothing; never let go it ends by itself', () => {
     expect(
       withEdits(reps, [
-        { kind: 'stay', mostMs: MOST_STAY_MS, fromMs: 1_200, ms: stayLength(reps, 1_200, 1_900) },
+        { kind: 'stay', mostMs: MAX_STAY_MS, fromMs: 1_200, ms: stayLength(reps, 1_200, 1_900) },
       ]),
     ).toEqual(reps);
-    const open = withEdits(reps, [{ kind: 'stay', mostMs: MOST_STAY_MS, fromMs: 1_200, ms: null }]);
-    expect(scriptLength(open)).toBe(5_000 + MOST_STAY_MS);
+    const open = withEdits(reps, [{ kind: 'stay', mostMs: MAX_STAY_MS, fromMs: 1_200, ms: null }]);
+    expect(scriptLength(open)).toBe(5_000 + MAX_STAY_MS);
   });
 });

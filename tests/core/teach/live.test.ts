@@ -15,7 +15,7 @@ import {
 } from '@/core/teach/live-change';
 import { viewFrom } from '@/core/teach/room-screen';
 import { rowsOfSnapshot, taughtPlan, type Snapshot } from '@/core/teach/snapshot';
-import { completeState, START, type TeachState } from '@/core/teach/state';
+import { readTeachState, START, type TeachState } from '@/core/teach/state';
 import { beatsOf, phaseLength } from '@/core/teach/position';
 import { isStaying } from '@/core/teach/count-commands';
 import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
@@ -208,13 +208,19 @@ describe('changes while teaching', () => {
 
   test('a state of an earlier version is completed', () => {
     const old = { rowIndex: 2, phase: 'count', running: false, offsetMs: 5, anchorMs: 9, extras: { 0: 1 } };
-    expect(completeState(old as Partial<TeachState>)).toEqual({
+    expect(readTeachState(old)).toEqual({
       ...START,
       rowIndex: 2,
       phase: 'count',
       offsetMs: 5,
       anchorMs: 9,
     });
+  });
+
+  test('rung shifts of an earlier version are read under their name of then', () => {
+    const ways = [{ rowId: 'ball-squeeze', personId: crypto.randomUUID(), to: 'easier' }];
+    expect(readTeachState({ rowIndex: 2, ways }).rungShifts).toEqual(ways);
+    expect(() => readTeachState({ ...START, rowIndex: 'two' })).toThrow();
   });
 });
 

@@ -9,7 +9,7 @@ import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/state';
 import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from '@/core/teach/position';
 import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
-import { draftFor, painRose } from '@/core/teach/wrap-up';
+import { prefilledLine, painRose } from '@/core/teach/wrap-up';
 import { anyDose } from '../arbitrary';
 import { planWith, rest, talk } from '../plans';
 
@@ -280,7 +280,7 @@ test('marks draft the wrap-up, "did it" needs no words, twice the same is said o
     mark: kind,
     atMs: n,
   });
-  const draft = draftFor(
+  const draft = prefilledLine(
     'a',
     [mark('did', 'x', 1), mark('sore', 'y', 2), mark('sore', 'y', 3)],
     (id) => `Row ${id}`,
@@ -289,9 +289,9 @@ test('marks draft the wrap-up, "did it" needs no words, twice the same is said o
 });
 
 test('what was said at the door is the pain before', () => {
-  const said = draftFor('a', [], String, { painLeft: 0, painRight: 4 });
+  const said = prefilledLine('a', [], String, { painLeft: 0, painRight: 4 });
   expect([said.painBeforeLeft, said.painBeforeRight]).toEqual([0, 4]);
-  expect(draftFor('a', [], String, { painLeft: null, painRight: 2 }).painBeforeLeft).toBeNull();
+  expect(prefilledLine('a', [], String, { painLeft: null, painRight: 2 }).painBeforeLeft).toBeNull();
 });
 
 test.each([
@@ -300,6 +300,6 @@ test.each([
   [null, 5, false],
   [4, 2, false],
 ])('pain from %j to %j asks for a call: %s', (before, after, rose) => {
-  const line = { ...draftFor('a', [], String), painBeforeRight: before, painAfterRight: after };
+  const line = { ...prefilledLine('a', [], String), painBeforeRight: before, painAfterRight: after };
   expect(painRose(line)).toBe(rose);
 });

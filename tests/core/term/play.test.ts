@@ -30,7 +30,7 @@ const facts: PlayFacts = {
   slotMs: 45 * 60_000,
   helpers: 1,
 };
-const options: PlayOptions = { way: 'as planned', school: null, attendance: 0.85, seed: 3, plays: 4 };
+const options: PlayOptions = { progression: 'as planned', school: null, attendance: 0.85, seed: 3, plays: 4 };
 
 test('the same facts, options and seed play the same; another seed does not', () => {
   expect(playTerm(facts, options)).toEqual(playTerm(facts, options));
@@ -68,7 +68,7 @@ const doubled = planWith({
 });
 
 test('by the rules the class starts where it is planned, grows a count at a time and never leaves a ladder', () => {
-  const { classes } = playOnce(facts, { ...options, way: 'as the rules propose', attendance: 1 }, 5);
+  const { classes } = playOnce(facts, { ...options, progression: 'as the rules propose', attendance: 1 }, 5);
   expect(classes[0]!.plan).toEqual(plan);
   for (const [i, { plan: now }] of classes.entries())
     for (const row of movementRows(now)) {
@@ -89,8 +89,18 @@ test('a person who never comes falls behind nobody while the class stays, and st
 });
 
 test('someone who misses much ends behind more often than someone who comes', () => {
-  const rare = playTerm(facts, { ...options, way: 'as the rules propose', attendance: 0.45, plays: 12 });
-  const often = playTerm(facts, { ...options, way: 'as the rules propose', attendance: 1, plays: 12 });
+  const rare = playTerm(facts, {
+    ...options,
+    progression: 'as the rules propose',
+    attendance: 0.45,
+    plays: 12,
+  });
+  const often = playTerm(facts, {
+    ...options,
+    progression: 'as the rules propose',
+    attendance: 1,
+    plays: 12,
+  });
   const share = (played: typeof rare) =>
     played.people.flatMap((p) => p.behind).reduce((n, b) => n + b.share, 0);
   expect(share(rare)).toBeGreaterThan(share(often));

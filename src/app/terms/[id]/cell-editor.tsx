@@ -4,7 +4,7 @@ import { capital } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { SelectField } from '@/ui/form/select-field';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import type { ItemCell, ItemEdit, ItemLine } from './item-line';
 import type { ColumnHead } from './week-heads';
 
@@ -54,7 +54,7 @@ export function CellEditor({ item, cell, column, carry, onSave }: Props) {
           onChange={(sets) => setDose({ ...dose, sets })}
         />
       </div>
-      <Tick label="Carry on through the later weeks" on={on} onChange={setOn} />
+      <CheckBox label="Carry on through the later weeks" on={on} onChange={setOn} />
       <Button look="main" disabled={isSame} onClick={save}>
         Change it
       </Button>

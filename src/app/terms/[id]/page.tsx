@@ -26,7 +26,7 @@ type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ person?:
 export default async function TermPage({ params, searchParams }: Props) {
   const view = await loadTerm(await pageData(), (await params).id, (await searchParams).person ?? null);
   if (!view) notFound();
-  const { term, columns, weeks, missing, astray, people, person } = view;
+  const { term, columns, weeks, missing, offCalendar, people, person } = view;
   const classes = columns.map(({ info }) => info);
   return (
     <Page wide>
@@ -57,7 +57,7 @@ export default async function TermPage({ params, searchParams }: Props) {
           usual={usualPattern(term.weeks, classes)?.id ?? null}
         />
       )}
-      {astray.map(({ classId, words }) => (
+      {offCalendar.map(({ classId, words }) => (
         <p key={classId} className="mb-3 rounded-xl border-2 border-edge px-4 py-2">
           {words}{' '}
           <Link className="underline underline-offset-4" href={`/classes/${classId}`}>

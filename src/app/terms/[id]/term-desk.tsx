@@ -16,7 +16,7 @@ import type { ItemChanged } from '@/server/terms/terms';
 import type { WeekLine } from '@/server/terms/term-view';
 import { requestJson } from '@/ui/request-json';
 import { Trouble } from '@/ui/form/field';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import type { ItemEdit, ItemLine } from './item-line';
 import { ItemRow } from './item-row';
 import { rungDragged, type CellPlace } from './rung-cell';
@@ -87,7 +87,7 @@ export function TermDesk({ termId, columns, weeks, items, person }: Props) {
           A bead stands as high as its rung. Drag it up or down, or on along the weeks; or open it.
           {person && ` The empty bead is where ${person} stands.`}
         </p>
-        <Tick label="Carry changes on to the later weeks" on={carry} onChange={setCarry} />
+        <CheckBox label="Carry changes on to the later weeks" on={carry} onChange={setCarry} />
       </div>
       <Trouble message={trouble} />
       <DndContext id={dndId} sensors={sensors} onDragEnd={drop}>

@@ -19,7 +19,7 @@ const id = z.string().min(1).max(60);
 const index = z.number().int().min(0).max(60);
 
 /** So many single edits in one. */
-export const MOST_STEPS = 200;
+export const MAX_STEPS = 200;
 
 const singleSteps = [
   z.strictObject({ type: z.literal('insertRow'), sectionId: id, index, row: rowSchema }),
@@ -45,7 +45,7 @@ const singleSteps = [
 const singleStepSchema = z.discriminatedUnion('type', singleSteps);
 export const stepSchema = z.discriminatedUnion('type', [
   ...singleSteps,
-  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MOST_STEPS) }),
+  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MAX_STEPS) }),
 ]);
 type SingleStep = z.infer<typeof singleStepSchema>;
 

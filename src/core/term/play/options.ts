@@ -8,7 +8,7 @@ import type { TermVolume } from '../volumes';
 
 export type PlayOptions = {
   /** As the classes are planned; or from the first of them on as the rules of progress propose. */
-  readonly way: 'as planned' | 'as the rules propose';
+  readonly progression: 'as planned' | 'as the rules propose';
   /** How everything is counted; null for the doses of the plans. */
   readonly school: School | null;
   /** Share of the classes that each person comes to, 0 to 1. */

@@ -46,7 +46,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
   for (const { week, day, plan } of facts.classes) {
     const lighter = facts.weeks[week - 1]?.lighter ?? false;
     const schooled = inSchool(plan, options.school, facts.catalogue);
-    const now = options.way === 'as planned' ? schooled : asStood(schooled, stands, lighter);
+    const now = options.progression === 'as planned' ? schooled : asStood(schooled, stands, lighter);
     const context = contextOf(
       now,
       factsOn(facts, players, {

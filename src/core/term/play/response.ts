@@ -22,7 +22,7 @@ const MEAN_EASE = 0.8;
 const SPREAD_OF_EASE = 1;
 const EASE_LOST_BY_CONDITION = 0.3;
 const EASE_WON_BY_CLASS = 0.12;
-const MOST_EASE = 2;
+const MAX_EASE = 2;
 const FLARE = 0.015;
 const FLARE_CLASSES = 2;
 const SORE = 0.03;
@@ -48,7 +48,7 @@ export function respond(condition: PlayerState, asked: number, target: number, r
   const effort = Math.max(0, Math.min(10, Math.round(asked - condition.ease + (roll() - 0.5) * 2)));
   const over = Math.max(0, effort - target);
   const sore = roll() < SORE + SORE_BY_EFFORT_OVER * over;
-  condition.ease = Math.min(MOST_EASE, condition.ease + EASE_WON_BY_CLASS);
+  condition.ease = Math.min(MAX_EASE, condition.ease + EASE_WON_BY_CLASS);
   return {
     effort,
     painRise: sore ? 2 : roll() < 0.25 ? 1 : 0,

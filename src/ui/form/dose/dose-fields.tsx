@@ -5,7 +5,7 @@ import { doseTotals, primaryCount, withPrimaryCount, type Count, type Dose } fro
 import { Field, inputClass } from '@/ui/form/field';
 import { countOfMode, MODE_WORDS } from './count-of-mode';
 import { NumberField } from './number-field';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { StepsField } from './steps-field';
 import { TextCommit } from './text-commit';
 
@@ -70,7 +70,7 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         </>
       )}
       {dose.sides === 'alternating' && (
-        <Tick
+        <CheckBox
           className="self-end"
           label="count per hand"
           on={dose.perSide}
@@ -78,7 +78,7 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         />
       )}
       {(movement?.directions === 2 || dose.directions === 2) && (
-        <Tick
+        <CheckBox
           className="self-end"
           label="the other direction too"
           on={dose.directions === 2}
@@ -86,7 +86,7 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         />
       )}
       {(movement?.leads === 2 || dose.leads === 2) && (
-        <Tick
+        <CheckBox
           className="self-end"
           label="other hand on top too"
           on={dose.leads === 2}
@@ -122,7 +122,7 @@ export function DoseFields({ dose, movement, onChange }: Props) {
           />
         </>
       )}
-      <Tick
+      <CheckBox
         className="self-end"
         label="beads in eights, for music"
         on={dose.grouping === 8}

@@ -5,12 +5,12 @@ import { jsonRoute } from '@/server/shell/http';
 import { changePerson, personChangeSchema } from '@/server/people/people';
 
 /** A record with years of measures, twice: as it was and as it is to be. */
-const MOST_BYTES = 1024 * 1024;
+const MAX_BYTES = 1024 * 1024;
 
 export const PUT = jsonRoute(
   personChangeSchema,
   (db, change, { id }) => changePerson(db, id, change),
-  MOST_BYTES,
+  MAX_BYTES,
 );
 export const DELETE = jsonRoute(eraseSchema, async (db, body, { id }) => {
   const erased = await eraseForGood(db, await database(), id, body);

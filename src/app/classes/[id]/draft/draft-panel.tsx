@@ -6,7 +6,7 @@ import type { Catalogue } from '@/core/catalogue';
 import { movementRows, replaceRows } from '@/core/plan';
 import { clockText, plural } from '@/core/words';
 import type { Classroom } from '@/server/classes/classroom';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { Trouble } from '@/ui/form/field';
@@ -66,7 +66,7 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
         <fieldset className="flex flex-wrap gap-4">
           <legend className="mb-1 font-semibold">More of</legend>
           {FOCUSES.map((focus) => (
-            <Tick
+            <CheckBox
               key={focus}
               label={FOCUS_WORDS[focus]}
               on={wish.focus.includes(focus)}
@@ -86,13 +86,13 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
           max={Math.round(slotMs / 60_000)}
           onChange={(minutes) => setWish({ ...wish, lengthMs: minutes * 60_000 })}
         />
-        <Tick
+        <CheckBox
           label="without props"
           on={wish.withoutProps}
           onChange={(withoutProps) => setWish({ ...wish, withoutProps })}
         />
         {planned.length > 0 && (
-          <Tick label="keep what is in the plan as far as it fits" on={keep} onChange={setKeep} />
+          <CheckBox label="keep what is in the plan as far as it fits" on={keep} onChange={setKeep} />
         )}
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-3">

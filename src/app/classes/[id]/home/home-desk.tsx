@@ -3,13 +3,13 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { littleAndOften, minuteText, MOST_ITEMS } from '@/core/home';
+import { littleAndOften, minuteText, MAX_ITEMS } from '@/core/home';
 import { nameList, plural } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { Trouble } from '@/ui/form/field';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 
 export type HomeLine = {
   readonly personId: string;
@@ -81,7 +81,7 @@ export function HomeDesk({ classId, people }: Props) {
 type ItemsProps = { line: HomeLine; choice: Choice; onChange: (choice: Choice) => void };
 
 function PersonItems({ line, choice, onChange }: ItemsProps) {
-  const full = choice.rowIds.length >= MOST_ITEMS;
+  const full = choice.rowIds.length >= MAX_ITEMS;
   const chosen = line.items.filter((i) => choice.rowIds.includes(i.rowId));
   const times = littleAndOften(choice.timesADay).map(minuteText);
   const pick = (rowId: string, on: boolean) =>
@@ -116,7 +116,7 @@ function PersonItems({ line, choice, onChange }: ItemsProps) {
               return (
                 <li key={rowId}>
                   {on || !full ? (
-                    <Tick
+                    <CheckBox
                       label={dayBetween ? `${words} (a day between)` : words}
                       on={on}
                       onChange={(next) => pick(rowId, next)}

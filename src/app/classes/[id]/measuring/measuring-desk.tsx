@@ -6,7 +6,7 @@ import { clockText, plural } from '@/core/words';
 import type { StoredVisit } from '@/store/visits';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { Trouble } from '@/ui/form/field';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { toggled } from '@/ui/form/toggled';
 import type { Name } from './name';
 import { RotaChart } from './rota-chart';
@@ -77,7 +77,7 @@ export function MeasuringDesk({ classId, people, stored }: Props) {
         <ul className="mt-3 grid gap-x-6 sm:grid-cols-3 lg:grid-cols-5">
           {people.map((p) => (
             <li key={p.id}>
-              <Tick label={p.name} on={!away.has(p.id)} onChange={() => setAway(toggled(away, p.id))} />
+              <CheckBox label={p.name} on={!away.has(p.id)} onChange={() => setAway(toggled(away, p.id))} />
             </li>
           ))}
         </ul>

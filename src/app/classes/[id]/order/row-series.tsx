@@ -1,6 +1,6 @@
 import { placedRows, type MovementRow, type Plan } from '@/core/plan';
 import { countsOn } from '@/core/teach';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import type { OrderEditor } from '../use-plan';
 
 type Props = { row: MovementRow; plan: Plan; title: string; editor: OrderEditor };
@@ -12,7 +12,7 @@ export function RowSeries({ row, plan, title, editor }: Props) {
   const fits = before?.kind === 'movement' && countsOn(before.dose) && countsOn(row.dose);
   if (!fits && !row.goesOn) return null;
   return (
-    <Tick
+    <CheckBox
       label={
         fits
           ? 'The count goes on from the row before'

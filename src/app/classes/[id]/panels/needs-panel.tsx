@@ -13,7 +13,7 @@ type Props = {
   helpers: readonly string[];
 };
 
-const MOST = 10;
+const MAX_SHOWN = 10;
 
 /** What the group needs: who, which helper beside whom, which cautions shape the class, which rows cost most. */
 export function NeedsPanel({ plan, check, people, helpers }: Props) {
@@ -24,8 +24,8 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
     return person ? fullName(person) : 'somebody';
   };
   const seats = seatingOf(people, helpers);
-  const cautions = cautionsOf(check.verdicts).slice(0, MOST);
-  const costs = rowCosts(check.verdicts).slice(0, MOST);
+  const cautions = cautionsOf(check.verdicts).slice(0, MAX_SHOWN);
+  const costs = rowCosts(check.verdicts).slice(0, MAX_SHOWN);
   return (
     <section aria-label="What the group needs" className="mt-3 grid gap-x-10 gap-y-5 lg:grid-cols-2">
       <div>

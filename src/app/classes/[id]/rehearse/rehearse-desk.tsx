@@ -44,7 +44,7 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
           venueSafety={venueSafety}
           ownRungs={ownRungs}
           outbox={null}
-          firstWays={{ sound: 'silent' }}
+          firstSettings={{ sound: 'silent' }}
           onDone={() => setRun(null)}
           doneWords="That was the last row."
         />

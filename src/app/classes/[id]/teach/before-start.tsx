@@ -9,7 +9,7 @@ import { Button, buttonClass } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { Trouble } from '@/ui/form/field';
 import { Limits, Page } from '@/ui/page/page';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { toggled } from '@/ui/form/toggled';
 
 type Props = { info: ClassInfo; rows: number; totalMs: number; musts: readonly string[]; asked: number };
@@ -59,7 +59,7 @@ export function BeforeStart({ info, rows, totalMs, musts, asked }: Props) {
       <ul>
         {ROOM_CHECK.map((line) => (
           <li key={line}>
-            <Tick label={line} on={seen.has(line)} onChange={() => setSeen(toggled(seen, line))} />
+            <CheckBox label={line} on={seen.has(line)} onChange={() => setSeen(toggled(seen, line))} />
           </li>
         ))}
       </ul>

@@ -24,14 +24,14 @@ type Props = {
   state: TeachState;
   beats: readonly Beat[];
   nowMs: number;
-  ways: Pick<CountSettings, 'style' | 'mirror'>;
+  settings: Pick<CountSettings, 'style' | 'mirror'>;
   onGo: () => void;
   /** The hands that show the movement. */
   figure: ReactNode;
 };
 
 /** The current item, and the largest thing on the screen: the count. */
-export function CountFace({ row, state, beats, nowMs, ways, onGo, figure }: Props) {
+export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: Props) {
   const offset = offsetAtTime(state, nowMs);
   const catalogue = useCatalogue();
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
@@ -55,7 +55,7 @@ export function CountFace({ row, state, beats, nowMs, ways, onGo, figure }: Prop
             ) : state.phase === 'setUp' ? (
               <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
             ) : (
-              <Counting row={row} beats={beats} offset={offset} state={state} ways={ways} />
+              <Counting row={row} beats={beats} offset={offset} state={state} settings={settings} />
             )}
           </div>
         </div>
@@ -112,13 +112,13 @@ function Counting({
   beats,
   offset,
   state,
-  ways,
+  settings,
 }: {
   row: TaughtRow;
   beats: readonly Beat[];
   offset: number;
   state: TeachState;
-  ways: Pick<CountSettings, 'style' | 'mirror'>;
+  settings: Pick<CountSettings, 'style' | 'mirror'>;
 }) {
   const beat = beatAtTime(beats, offset);
   if (!beat)
@@ -127,14 +127,14 @@ function Counting({
         {row.resetMs > 0 ? 'shake out' : 'and rest'}
       </p>
     );
-  const face = faceOf(beat, offset, ways.style);
+  const face = faceOf(beat, offset, settings.style);
   const breath = breathAt(beat, offset, row.voice);
   const of = isStaying(state) ? 'staying on it' : face.of;
   return (
     <>
       <p className="min-h-14 text-[2.6rem] leading-tight font-bold" role="status">
         {sideWords(beat.side, face.side)}
-        {mine(beat.side, ways.mirror)}
+        {mine(beat.side, settings.mirror)}
         {face.turn && <span className="font-normal"> {face.turn}</span>}
       </p>
       <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>

@@ -2,7 +2,7 @@
 
 import { Dialog } from 'radix-ui';
 import { fullName, type Person } from '@/core/people';
-import { MARK_WORDS, MARKS, type Mark, type MarkKind, type OwnWay, type TaughtRow } from '@/core/teach';
+import { MARK_WORDS, MARKS, type Mark, type MarkKind, type RungShift, type TaughtRow } from '@/core/teach';
 import { capital } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { Sheet } from './sheet';
@@ -14,18 +14,28 @@ type Props = {
   row: TaughtRow | undefined;
   marks: readonly Mark[];
   onMark: (personId: string, kind: MarkKind) => void;
-  ways: readonly OwnWay[];
-  onWay: (personId: string, to: OwnWay['to']) => void;
+  rungShifts: readonly RungShift[];
+  onShift: (personId: string, to: RungShift['to']) => void;
   /** People whom a caution holds back in this row; they are offered nothing stronger. */
   heldBack: ReadonlySet<string>;
 };
 
 /** Mark anyone on the current row; each mark is stored as it is made. */
-export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, onWay, heldBack }: Props) {
+export function MarksDialog({
+  open,
+  onClose,
+  people,
+  row,
+  marks,
+  onMark,
+  rungShifts,
+  onShift,
+  heldBack,
+}: Props) {
   const latest = (personId: string) =>
     marks.findLast((m) => m.personId === personId && m.rowId === row?.rowId)?.mark ?? null;
   const wayOf = (personId: string) =>
-    ways.find((w) => w.rowId === row?.rowId && w.personId === personId)?.to ?? null;
+    rungShifts.find((w) => w.rowId === row?.rowId && w.personId === personId)?.to ?? null;
   return (
     <Sheet open={open} onClose={onClose}>
       <div className="flex items-center justify-between gap-4">
@@ -57,7 +67,7 @@ export function MarksDialog({ open, onClose, people, row, marks, onMark, ways, o
                   name={capital(to)}
                   who={fullName(person)}
                   on={wayOf(person.id) === to}
-                  onClick={() => onWay(person.id, to)}
+                  onClick={() => onShift(person.id, to)}
                 />
               ))}
           </li>

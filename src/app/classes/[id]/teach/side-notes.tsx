@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions';
 import { easierOf, strongerOf, type Movement } from '@/core/catalogue';
 import { offRungWords, type OwnRung } from '@/core/progress';
-import type { OwnWay, Snapshot, TaughtRow } from '@/core/teach';
+import type { RungShift, Snapshot, TaughtRow } from '@/core/teach';
 import { fullName, seatingOf } from '@/core/people';
 import { movementOfRow } from '@/core/plan';
 import { verdictFor, adaptationText } from '@/core/screening';
@@ -15,12 +15,19 @@ type Props = {
   index: number;
   snapshot: Snapshot;
   day: string;
-  ways: readonly OwnWay[];
+  rungShifts: readonly RungShift[];
   ownRungs: readonly OwnRung[];
 };
 
 /** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
-export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, ways, ownRungs }: Props) {
+export const SideNotes = memo(function SideNotes({
+  rows,
+  index,
+  snapshot,
+  day,
+  rungShifts,
+  ownRungs,
+}: Props) {
   const catalogue = useCatalogue();
   const row = rows[index];
   const movement = row?.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
@@ -51,7 +58,9 @@ export const SideNotes = memo(function SideNotes({ rows, index, snapshot, day, w
             </div>
           </>
         )}
-        {row && <TheirWay row={row} snapshot={snapshot} day={day} ways={ways} ownRungs={ownRungs} />}
+        {row && (
+          <TheirRung row={row} snapshot={snapshot} day={day} rungShifts={rungShifts} ownRungs={ownRungs} />
+        )}
         <HelpersTask snapshot={snapshot} />
       </div>
       <div className="border-t border-edge pt-2">
@@ -84,18 +93,18 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
 }
 
 /** What was called for while teaching, on top of what the cautions ask. */
-const nowWords = (movement: Movement, to: OwnWay['to']): string => {
+const nowWords = (movement: Movement, to: RungShift['to']): string => {
   const rung = to === 'easier' ? easierOf(movement) : strongerOf(movement);
   return rung ? `${to} now: ${rung}` : `${to} now`;
 };
 
-function TheirWay({
+function TheirRung({
   row,
   snapshot,
   day,
-  ways,
+  rungShifts,
   ownRungs,
-}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'ways' | 'ownRungs'>) {
+}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'rungShifts' | 'ownRungs'>) {
   const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
   const { dose } = row.row;
@@ -104,7 +113,7 @@ function TheirWay({
   const context = { table: CAUTIONS, catalogue, today: day };
   const own = snapshot.people.flatMap((person) => {
     const verdict = verdictFor(person, movement, dose, context);
-    const to = ways.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
+    const to = rungShifts.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
     const rung = ownRungs.find((o) => o.personId === person.id && o.movementId === movement.id)?.rung;
     const now = [to && nowWords(movement, to), offRungWords(movement, rung, verdict.worst !== 'do')]
       .filter(Boolean)

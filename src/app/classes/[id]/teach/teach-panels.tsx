@@ -11,7 +11,7 @@ import { SwapSheet } from './swap-sheet';
 import type { Panel } from './use-actions';
 import type { Teaching } from './use-teaching';
 import type { CountSettings } from '@/ui/hooks/use-count-settings';
-import { WaysSheet } from './ways-sheet';
+import { CountSettingsSheet } from './count-settings-sheet';
 
 type Props = {
   panel: Panel | null;
@@ -21,14 +21,14 @@ type Props = {
   facts: ClassFacts;
   movementRow: MovementRow | null;
   onChange: (change: LiveChange) => void;
-  ways: CountSettings;
-  onWays: (change: Partial<CountSettings>) => void;
+  settings: CountSettings;
+  onSettings: (change: Partial<CountSettings>) => void;
   /** Null in a rehearsal: nothing is recorded. */
   classId: string | null;
   venueSafety: string;
 };
 
-/** What opens over the class: marks, a note, a swap, the ways of counting, help. */
+/** What opens over the class: marks, a note, a swap, the count settings, help. */
 export function TeachPanels(props: Props) {
   const { panel, onClose, teaching, plan, facts, movementRow, onChange } = props;
   const { rows, state } = teaching;
@@ -51,8 +51,8 @@ export function TeachPanels(props: Props) {
         row={row}
         marks={teaching.marks}
         onMark={teaching.mark}
-        ways={state.ways}
-        onWay={teaching.ownWay}
+        rungShifts={state.rungShifts}
+        onShift={teaching.shiftRung}
         heldBack={heldBack}
       />
       <NoteSheet
@@ -64,7 +64,12 @@ export function TeachPanels(props: Props) {
           toast('The note is kept');
         }}
       />
-      <WaysSheet open={panel === 'sound'} onClose={onClose} ways={props.ways} onChange={props.onWays} />
+      <CountSettingsSheet
+        open={panel === 'sound'}
+        onClose={onClose}
+        settings={props.settings}
+        onChange={props.onSettings}
+      />
       {panel === 'swap' && row && movementRow && (
         <SwapSheet
           onClose={onClose}

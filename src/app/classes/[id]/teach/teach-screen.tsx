@@ -40,7 +40,7 @@ type Props = {
   ownRungs: readonly OwnRung[];
   /** Null in a rehearsal, which stores nothing. */
   outbox: Outbox | null;
-  firstWays?: Partial<CountSettings>;
+  firstSettings?: Partial<CountSettings>;
   onDone: () => void;
   doneWords: string;
 };
@@ -64,7 +64,7 @@ function Screen({
   venueSafety,
   ownRungs,
   outbox,
-  firstWays,
+  firstSettings,
   onDone,
   doneWords,
 }: Props) {
@@ -74,16 +74,16 @@ function Screen({
   const { rows, state, now } = teaching;
   const row = rows[state.rowIndex];
   const unsaved = outbox?.unsaved ?? 0;
-  const [ways, setWays] = useCountSettings(firstWays);
+  const [settings, setSettings] = useCountSettings(firstSettings);
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
-  const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, ways);
+  const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, settings);
   const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);
   const facts = useMemo(() => factsOfTaught(snapshot, info), [snapshot, info]);
   const inHand = timeInHand(rows, state, now(), snapshot.slotMs);
   const proposed = useProposals(plan, facts, state.rowIndex, inHand);
   const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
   useTeachKeys(actions.carryOut, actions.panel === null);
-  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, ways), now);
+  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, settings), now);
   useWhenDone(state.phase === 'done' && unsaved === 0, onDone);
   useRedraw(state.phase !== 'done');
   useAwake(state.phase !== 'done');
@@ -111,16 +111,16 @@ function Screen({
               state={state}
               beats={beats}
               nowMs={now()}
-              ways={ways}
+              settings={settings}
               onGo={() => actions.carryOut('goOrPause')}
-              figure={<HandPair row={row} beats={beats} state={state} now={now} mirror={ways.mirror} />}
+              figure={<HandPair row={row} beats={beats} state={state} now={now} mirror={settings.mirror} />}
             />
             <SideNotes
               rows={rows}
               index={state.rowIndex}
               snapshot={snapshot}
               day={info.day}
-              ways={state.ways}
+              rungShifts={state.rungShifts}
               ownRungs={ownRungs}
             />
           </div>
@@ -138,8 +138,8 @@ function Screen({
         facts={facts}
         movementRow={actions.movementRow}
         onChange={actions.change}
-        ways={ways}
-        onWays={setWays}
+        settings={settings}
+        onSettings={setSettings}
         classId={outbox ? info.id : null}
         venueSafety={venueSafety}
       />

@@ -9,12 +9,12 @@ import {
   noted,
   paced,
   withChange,
-  withOwnWay,
+  withRungShift,
   type LiveChange,
   type Mark,
   type MarkKind,
   type Moved,
-  type OwnWay,
+  type RungShift,
   type TaughtRow,
   type TeachCommand,
   type TeachState,
@@ -32,7 +32,7 @@ export type Teaching = {
   /** The count so many times as long from the next one on. */
   readonly pace: (factor: number) => void;
   readonly change: (change: LiveChange) => void;
-  readonly ownWay: (personId: string, to: OwnWay['to']) => void;
+  readonly shiftRung: (personId: string, to: RungShift['to']) => void;
   readonly note: (words: string) => void;
   readonly marks: readonly Mark[];
   readonly mark: (personId: string, kind: MarkKind) => void;
@@ -104,8 +104,9 @@ export function useTeaching(
     (made: LiveChange) => move(withChange(rowsNow(), rowsOf, current.current, made, now())),
     [rowsNow, rowsOf, now, move],
   );
-  const ownWay = useCallback(
-    (personId: string, to: OwnWay['to']) => move(withOwnWay(rowsNow(), current.current, personId, to, now())),
+  const shiftRung = useCallback(
+    (personId: string, to: RungShift['to']) =>
+      move(withRungShift(rowsNow(), current.current, personId, to, now())),
     [rowsNow, now, move],
   );
   const note = useCallback(
@@ -130,7 +131,7 @@ export function useTeaching(
     [classId, rowsNow, now, post],
   );
 
-  return { rows: rowsOf(state.changes), state, now, act, pace, change, ownWay, note, marks, mark };
+  return { rows: rowsOf(state.changes), state, now, act, pace, change, shiftRung, note, marks, mark };
 }
 
 const seenKey = (classId: string): string => `oskil-seen-${classId}`;

@@ -1,6 +1,6 @@
 import { byNeed, fullName, needOf, NEEDS, type Person } from '@/core/people';
 import { troubleIn, type PlanCheck } from '@/core/plan';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { Button } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
 import type { OrderProps } from '../order/order-props';
@@ -44,15 +44,19 @@ export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows, onD
         Draft a class
       </Button>
       <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
-      <Tick label="Overview" on={view.overview} onChange={(overview) => onChange({ ...view, overview })} />
+      <CheckBox
+        label="Overview"
+        on={view.overview}
+        onChange={(overview) => onChange({ ...view, overview })}
+      />
       {view.show === 'people' ? (
         <>
-          <Tick
+          <CheckBox
             label="People by need"
             on={view.byNeed}
             onChange={(byNeed) => onChange({ ...view, byNeed })}
           />
-          <Tick
+          <CheckBox
             label="Only swaps and left out"
             on={view.onlyTrouble}
             onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}

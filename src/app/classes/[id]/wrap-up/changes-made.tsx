@@ -1,6 +1,6 @@
 import type { ChangeMade } from '@/core/teach';
 import { clockText } from '@/core/words';
-import { Tick } from '@/ui/form/check-box';
+import { CheckBox } from '@/ui/form/check-box';
 import { toggled } from '@/ui/form/toggled';
 
 type Props = {
@@ -20,7 +20,7 @@ export function ChangesMade({ made, carry, onCarry }: Props) {
         clock, is better decided anew.
       </p>
       {made.map(({ index, atMs, words }) => (
-        <Tick
+        <CheckBox
           key={index}
           label={
             <span>

@@ -2,7 +2,7 @@ import { addDays } from '@/core/days';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
-import { changesMade, classTimes, draftFor, recordByRow, rowsOfSnapshot, rowTimes } from '@/core/teach';
+import { changesMade, classTimes, prefilledLine, recordByRow, rowsOfSnapshot, rowTimes } from '@/core/teach';
 import { paceWords } from '@/core/plan';
 import { clockText } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
@@ -53,7 +53,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
     person,
     line:
       written.find((w) => w.personId === person.id) ??
-      draftFor(person.id, marks, titleOf, checkIns[person.id]),
+      prefilledLine(person.id, marks, titleOf, checkIns[person.id]),
   }));
   const times = rowTimes(rows, record);
   const { plannedMs, actualMs } = classTimes(times);

@@ -5,7 +5,7 @@ import { Button } from '@/ui/form/button';
 import { Trouble } from '@/ui/form/field';
 import { OppositionPicker } from './opposition-picker';
 import { ReadingFields } from './reading-fields';
-import { ScalePress } from './scale-press';
+import { ReadPush } from './scale-press';
 import { useReadings } from './use-readings';
 
 type Props = {
@@ -23,7 +23,7 @@ export function ReadingsDesk({ person, today, kinds, rate, aid }: Props) {
   const readings = useReadings(person.id, today);
   return (
     <div className="grid gap-5">
-      {aid === 'scale' && <ScalePress first={person.dominantHand} readings={readings} rate={rate} />}
+      {aid === 'scale' && <ReadPush first={person.dominantHand} readings={readings} rate={rate} />}
       {aid === 'thumb' && <OppositionPicker readings={readings} />}
       <ReadingFields kinds={kinds} person={person} readings={readings} />
       <Trouble message={readings.trouble} />

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Hand } from '@/core/dose';
-import { pressTrouble, readPress, type ScalePress as Pressed } from '@/core/load';
+import { pushTrouble, readPush, type ReadPush as Pressed } from '@/core/load';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { PRESS_MS, useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
@@ -10,7 +10,7 @@ const TRIES = 3;
 const HAND_WORDS: Record<Hand, string> = { L: 'Left hand', R: 'Right hand' };
 
 /** A press with one hand on a bathroom scale, hands by turns, three each; the best of each is written down below. */
-export function ScalePress({ first, readings, rate }: { first: Hand; readings: Readings; rate: number }) {
+export function ReadPush({ first, readings, rate }: { first: Hand; readings: Readings; rate: number }) {
   const [kg, setKg] = useState(9);
   const [swayPercent, setSway] = useState(4);
   const [tries, setTries] = useState<Readonly<Record<Hand, readonly number[]>>>({ L: [], R: [] });
@@ -22,7 +22,7 @@ export function ScalePress({ first, readings, rate }: { first: Hand; readings: R
 
   const start = () =>
     press({ kg, zeroKg: 0.4, sway: swayPercent / 100 }, (readingsOfPress) => {
-      const pressed = readPress(readingsOfPress);
+      const pressed = readPush(readingsOfPress);
       setSaid(wordsOf(pressed));
       if (pressed.trouble) return;
       const best = Math.max(pressed.kg, ...tries[hand]);
@@ -57,5 +57,5 @@ export function ScalePress({ first, readings, rate }: { first: Hand; readings: R
 function wordsOf(pressed: Pressed): string {
   const { kg, zeroKg } = pressed;
   const zero = zeroKg > 0.05 ? `, ${zeroKg.toFixed(1)} kg of the scale’s own zero taken off` : '';
-  return pressTrouble(pressed) ?? `${kg.toFixed(1)} kg${zero}.`;
+  return pushTrouble(pressed) ?? `${kg.toFixed(1)} kg${zero}.`;
 }

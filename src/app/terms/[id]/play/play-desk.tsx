@@ -25,7 +25,7 @@ const ATTENDANCE = [
 /** The term played through in the page's own worker: how, then what came of it. */
 export function PlayDesk({ toPlay }: { toPlay: TermToPlay }) {
   const [options, setOptions] = useState<PlayOptions>({
-    way: 'as planned',
+    progression: 'as planned',
     school: null,
     attendance: 0.8,
     seed: 1,
@@ -47,12 +47,12 @@ export function PlayDesk({ toPlay }: { toPlay: TermToPlay }) {
         <div className="flex flex-wrap items-end gap-4">
           <SelectField
             label="Rungs and counts"
-            value={options.way}
+            value={options.progression}
             choices={[
               ['as planned', 'As planned'],
               ['as the rules propose', 'As the rules propose'],
             ]}
-            onChange={(way) => setOptions({ ...options, way: way as PlayOptions['way'] })}
+            onChange={(to) => setOptions({ ...options, progression: to as PlayOptions['progression'] })}
           />
           <SelectField
             label="Counted"

@@ -4,7 +4,7 @@ import { leftOutOf, movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 
 /** So many rows in a row at most rests anyone; one of so many rows of the class at most. */
-const MOST_IN_A_ROW = 2;
+const MAX_IN_A_ROW = 2;
 const ONE_OF = 4;
 
 export const somethingToDo = rule({
@@ -22,7 +22,7 @@ export const somethingToDo = rule({
       if (!out.includes(true)) return [];
       const personIds = [person.id];
       const run = longestRun(out);
-      if (run.length > MOST_IN_A_ROW)
+      if (run.length > MAX_IN_A_ROW)
         return [
           {
             text: `${fullName(person)} has nothing to do for ${plural(run.length, 'row')} in a row.`,

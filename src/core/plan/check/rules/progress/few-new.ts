@@ -1,7 +1,7 @@
 import { movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 
-const MOST_NEW = 3;
+const MAX_NEW = 3;
 
 export const fewNew = rule({
   code: 'G3',
@@ -11,7 +11,7 @@ export const fewNew = rule({
   source: PRACTICE,
   find: (context) => {
     const fresh = context.firstClass ? [] : movementPlaces(context).filter((p) => p.timing.isNew);
-    if (fresh.length <= MOST_NEW) return [];
+    if (fresh.length <= MAX_NEW) return [];
     return [
       {
         text: `${fresh.length} movements are new to this group: ${fresh.map((p) => p.movement.name.toLowerCase()).join(', ')}.`,

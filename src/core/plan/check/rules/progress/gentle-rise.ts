@@ -4,7 +4,7 @@ import { movementOfRow } from '../../../at-rung';
 import { baselineWords, movementPlaces, type RuleContext } from '../../finding';
 import { FIRST_CLASSES } from '../../limits';
 import type { Plan } from '../../../plan';
-import { MOST_STEPS } from '../../../edit/step';
+import { MAX_STEPS } from '../../../edit/step';
 import { planVolume, rowVolume, type Volume } from '../../volume';
 import { rule } from '../rule';
 import { baselineRow, setRow } from './one-change';
@@ -36,7 +36,7 @@ export const gentleRise = rule({
       const step = before && setRow({ ...before, id: row.id });
       return step?.type === 'several' ? [step.steps] : [];
     });
-    rows.splice(Math.floor(MOST_STEPS / 3));
+    rows.splice(Math.floor(MAX_STEPS / 3));
     if (rows.length === 0) return null;
     const what = rows.length === 1 ? 'it' : `${rows.length} rows`;
     return {

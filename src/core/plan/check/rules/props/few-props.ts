@@ -1,7 +1,7 @@
 import { kitFor } from '../../kit';
 import { PRACTICE, rule } from '../rule';
 
-const MOST_PROPS = 3;
+const MAX_PROPS = 3;
 const IN_A_CLASS_UP_TO_MS = 45 * 60_000;
 
 export const fewProps = rule({
@@ -12,7 +12,7 @@ export const fewProps = rule({
   source: PRACTICE,
   find: (context) => {
     const kit = kitFor(context);
-    if (context.slotMs > IN_A_CLASS_UP_TO_MS || kit.length <= MOST_PROPS) return [];
+    if (context.slotMs > IN_A_CLASS_UP_TO_MS || kit.length <= MAX_PROPS) return [];
     return [
       {
         text: `${kit.length} different props in one class: ${kit.map((k) => k.prop.plural).join(', ')}.`,

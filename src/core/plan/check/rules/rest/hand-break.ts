@@ -4,8 +4,8 @@ import { breakBefore } from '../../../edit/new-rows';
 import { placedRows, type Row } from '../../../plan';
 import { PRACTICE, rule } from '../rule';
 
-const MOST_ROWS = 2;
-const MOST_GRIP_MS = 90_000;
+const MAX_ROWS = 2;
+const MAX_GRIP_MS = 90_000;
 const BREAK_S = 30;
 
 export const handBreak = rule({
@@ -24,7 +24,7 @@ function breaksDue(context: RuleContext) {
   let run: { rowId: string; gripMs: number }[] = [];
   placedRows(context.plan).forEach(({ row }, i) => {
     const gripMs = run.reduce((n, r) => n + r.gripMs, 0);
-    const due = run.length >= MOST_ROWS || gripMs >= MOST_GRIP_MS;
+    const due = run.length >= MAX_ROWS || gripMs >= MAX_GRIP_MS;
     if (due && !isRestful(context, row) && row.kind !== 'talk') {
       const rows = run.length === 1 ? 'One long grip row has' : `${run.length} grip rows have`;
       found.push({

@@ -2,7 +2,7 @@ import { clockText } from '../../../../words';
 import { placedRows } from '../../../plan';
 import { PRACTICE, rule } from '../rule';
 
-const LEAST_WORK = 0.55;
+const MIN_WORK = 0.55;
 
 export const enoughWork = rule({
   code: 'T2',
@@ -12,7 +12,7 @@ export const enoughWork = rule({
   source: PRACTICE,
   find: ({ timing, plan }) => {
     const share = timing.workMs / timing.totalMs;
-    if (!placedRows(plan).some(({ row }) => row.kind === 'movement') || share >= LEAST_WORK) return [];
+    if (!placedRows(plan).some(({ row }) => row.kind === 'movement') || share >= MIN_WORK) return [];
     return [
       {
         text: `${Math.floor(share * 100)} % of the class is working time: ${clockText(timing.workMs)} of ${clockText(timing.totalMs)}.`,

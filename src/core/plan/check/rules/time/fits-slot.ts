@@ -1,6 +1,6 @@
 import { clockText, plural } from '../../../../words';
 import { cheapestCuts } from '../../shorten';
-import { MOST_STEPS } from '../../../edit/step';
+import { MAX_STEPS } from '../../../edit/step';
 import { PRACTICE, rule } from '../rule';
 
 export const fitsSlot = rule({
@@ -12,7 +12,7 @@ export const fitsSlot = rule({
   find: (context) => {
     const overMs = context.timing.totalMs - context.slotMs;
     if (overMs <= 0) return [];
-    const cuts = cheapestCuts(context, overMs).slice(0, MOST_STEPS);
+    const cuts = cheapestCuts(context, overMs).slice(0, MAX_STEPS);
     return [
       {
         text: `The class is ${clockText(overMs)} longer than its ${clockText(context.slotMs)} slot.`,

@@ -1,15 +1,13 @@
 import { fingers, thumb, type MovementFigure } from '@/core/hand';
-import { apart, bent, CUP, LACED, OPEN, PLATE, RING, SPREAD, STRAIGHT, turned, up, wrist } from './poses';
-import { held, rests, steps, swing } from './shapes';
+import { CUP, LACED, OPEN, PLATE, RING, SPREAD, STRAIGHT, apart, turned, up, wrist } from './poses';
+import { ON_FINGERS, held, rests, steps, swing } from './shapes';
 
 const WEB = { ...OPEN, ...thumb(58, 34, 15, 0, 0) };
 const DRAWN = (name: 'index' | 'middle' | 'ring' | 'little') => ({ ...OPEN, ...fingers(-20, 2, 2, [name]) });
 /** A finger that tries to lift out of its ring. */
 const lifting = (name: keyof typeof RING) => ({ ...RING[name], ...fingers(34, 40, 18, [name]) });
-const PRESSED = wrist(PLATE, -66);
-const ON_FINGERS = { scene: 'other hand on the fingers' } as const;
 
-export const EASES: Readonly<Record<string, MovementFigure>> = {
+export const stretchFigures: Readonly<Record<string, MovementFigure>> = {
   'wrist-stretch-palm': held('side', OPEN, wrist(PLATE, -58), { scene: 'other hand draws the fingers back' }),
   'wrist-stretch-back': held('side', OPEN, wrist(OPEN, 62), { scene: 'other hand folds the wrist' }),
   'palms-lowered': held('palm', up(wrist(PLATE, -56), 40), up(wrist({ ...PLATE, ...SPREAD }, -70), -30), {
@@ -45,40 +43,4 @@ export const EASES: Readonly<Record<string, MovementFigure>> = {
   'forearm-turn-out': held('palm', turned(OPEN, 0), turned(OPEN, 78), { scene: 'other hand on the arm' }),
   'backs-together': held('palm', apart(wrist(OPEN, 40), 20), wrist(OPEN, 68), { scene: 'backs together' }),
   'assisted-open-palm': held('side', CUP, wrist(PLATE, -20), { scene: 'other hand under the palm' }),
-  'stroke-arms': swing('back', wrist(PLATE, 0), wrist(OPEN, 14), { scene: 'other hand on the arm' }),
-  'circle-elbow': swing('back', OPEN, wrist(OPEN, 10), { scene: 'other hand on the arm' }),
-  'circle-thumb-base': swing(
-    'palm',
-    { ...OPEN, ...thumb(44, 24, 20, 4, 4) },
-    { ...OPEN, ...thumb(50, 28, 20, 4, 4) },
-    ON_FINGERS,
-  ),
-  'roll-each-finger': steps(
-    'palm',
-    OPEN,
-    {
-      thumb: bent('thumb'),
-      index: bent('index'),
-      middle: bent('middle'),
-      ring: bent('ring'),
-      little: bent('little'),
-    },
-    ON_FINGERS,
-  ),
-  'press-hollow': swing('palm', CUP, { ...CUP, ...fingers(34, 30, 16) }, ON_FINGERS),
-  'hold-web': rests({ ...OPEN, ...thumb(50, 24, 20, 4, 4) }, ON_FINGERS, thumb(54, 28, 20, 2, 2)),
-  'hands-where-it-aches': rests(CUP, { scene: 'hugging' }),
-  'palms-near-far': swing('palm', apart(PRESSED, 34), apart(PRESSED, 70), { scene: 'palms together' }),
-  'self-hug': rests(CUP, { scene: 'hugging' }, { 'stage.aside': 6 }),
-  'quiet-breath': swing('palm', OPEN, { ...OPEN, ...fingers(14, 16, 9) }, { scene: 'in the lap' }),
-  'crossed-wrists-breath': swing(
-    'palm',
-    OPEN,
-    { ...OPEN, ...fingers(14, 16, 9) },
-    {
-      scene: 'wrists crossed',
-    },
-  ),
-  'look-again': swing('palm', turned(OPEN, 0), turned(OPEN, 70)),
-  'closing-reading': rests(OPEN, { scene: 'in the lap' }),
 };

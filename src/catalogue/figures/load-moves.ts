@@ -1,25 +1,9 @@
 import { fingers, type MovementFigure } from '@/core/hand';
 import { FIST, LEANING, OPEN, PLATE, tilted, up, wrist } from './poses';
 import { held, steps, sway, swing } from './shapes';
+import { HEAVIER, LIGHT, TABLE, THIGH } from './leans';
 
-const TABLE = { scene: 'on the table' } as const;
-const THIGH = { scene: 'on the thigh' } as const;
-const WALL = { scene: 'against a wall' } as const;
-const LIGHT = wrist(PLATE, -34);
-const lean = (to = LEANING) => held('side', LIGHT, to, TABLE);
-const HEAVIER = wrist(PLATE, -68);
-
-/** Weight through the hands. */
-export const LOADS: Readonly<Record<string, MovementFigure>> = {
-  'thigh-press': swing('side', wrist(PLATE, -20), wrist(PLATE, -52), THIGH),
-  'table-lean': lean(),
-  'chair-arm-press': held('side', wrist(FIST, -20), wrist(FIST, -30), TABLE),
-  'wall-lean': held('side', LIGHT, LEANING, WALL),
-  'worktop-lean': lean(),
-  'chair-seat-lean': lean(HEAVIER),
-  'all-fours': lean(HEAVIER),
-  'feet-walked-back': lean(HEAVIER),
-  'straight-body-lean': lean(HEAVIER),
+export const loadMovesFigures: Readonly<Record<string, MovementFigure>> = {
   'lean-with-breath': swing('side', LEANING, LIGHT, TABLE),
   'lean-circles': sway('side', wrist(PLATE, -50), wrist(PLATE, -66, 10), wrist(PLATE, -36, -10), TABLE),
   'lean-eights': sway('side', wrist(PLATE, -50, 12), wrist(PLATE, -66), wrist(PLATE, -50, -12), TABLE),

@@ -11,7 +11,7 @@ import { MIRRORS, SOUNDS, type CountSettings } from '@/ui/hooks/use-count-settin
 type Props = {
   open: boolean;
   onClose: () => void;
-  ways: CountSettings;
+  settings: CountSettings;
   onChange: (change: Partial<CountSettings>) => void;
 };
 
@@ -19,8 +19,8 @@ const choices = <T extends string>(all: readonly T[], words: Partial<Record<T, s
   all.map((value) => [value, words[value] ?? capital(value)] as const);
 
 /** How the count sounds and runs, which way the hands face, and the second window. */
-export function WaysSheet({ open, onClose, ways, onChange }: Props) {
-  const { sound, volume, style, mirror } = ways;
+export function CountSettingsSheet({ open, onClose, settings, onChange }: Props) {
+  const { sound, volume, style, mirror } = settings;
   return (
     <Sheet open={open} onClose={onClose}>
       <div className="flex items-center justify-between gap-4">

@@ -1,0 +1,51 @@
+import { fingers, type MovementFigure } from '@/core/hand';
+import {
+  ON_BALL,
+  PRESSED,
+  ROUND_BALL,
+  ROUND_BAR,
+  SOFT_FIST,
+  SPREAD,
+  STRAIGHT_PINCH,
+  apart,
+  tilted,
+  wrist,
+} from './poses';
+import { carried, steps, swing } from './shapes';
+
+export const gripFigures: Readonly<Record<string, MovementFigure>> = {
+  'alternate-fists': { ...swing('palm', SPREAD, SOFT_FIST), counter: true },
+  'ball-squeeze': swing('palm', ON_BALL, ROUND_BALL, { prop: 'ball' }),
+  'ball-flat-fingers': swing('side', { ...STRAIGHT_PINCH, ...fingers(42, 4, 2) }, STRAIGHT_PINCH, {
+    prop: 'ball',
+  }),
+  'ball-each-finger': steps(
+    'palm',
+    ON_BALL,
+    {
+      index: { ...ON_BALL, ...fingers(60, 62, 40, ['index']) },
+      middle: { ...ON_BALL, ...fingers(60, 62, 40, ['middle']) },
+      ring: { ...ON_BALL, ...fingers(60, 62, 40, ['ring']) },
+      little: { ...ON_BALL, ...fingers(60, 62, 40, ['little']) },
+    },
+    { prop: 'ball' },
+  ),
+  'ball-roll-palms': carried('palm', apart(PRESSED, 26), 16, {
+    scene: 'palms together',
+    prop: 'ball',
+    counter: true,
+  }),
+  'ring-squeeze': swing('palm', ON_BALL, ROUND_BALL, { prop: 'ring' }),
+  'cloth-walk': {
+    ...swing('back', ROUND_BALL, ROUND_BAR, { scene: 'cloth held level', prop: 'cloth between' }),
+    counter: true,
+  },
+  'cloth-wring': {
+    ...swing('back', ROUND_BAR, wrist(ROUND_BAR, -34), { scene: 'cloth held level', prop: 'cloth between' }),
+    counter: true,
+  },
+  'cloth-elbows': swing('back', ROUND_BAR, tilted(ROUND_BAR, 20), {
+    scene: 'cloth held upright',
+    prop: 'cloth between',
+  }),
+};
