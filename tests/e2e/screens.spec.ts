@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { enoughContrast, noFaults } from './axe';
 import { askedElsewhere } from './elsewhere';
 import { makeClass, openFriday } from './steps';
@@ -19,13 +19,51 @@ const PAGES = [
   '/terms',
   '/files',
   '/rules',
+  '/lock',
 ];
 
-for (const path of [...PAGES, '/nowhere'])
-  test(`axe finds nothing on ${path}`, async ({ page }) => {
-    await page.goto(path);
+/** Pages whose colours are looked at too: every colour of the theme stands on one of them. */
+const COLOURS = ['/', '/people', '/movements/ball-squeeze', '/loading', '/settings', '/rules', '/lock'];
+
+for (const path of PAGES)
+  test(`${path}: axe finds nothing, a policy with a nonce, nobody else asked, nothing wider than the page at 200 %`, async ({
+    page,
+  }) => {
+    const elsewhere = askedElsewhere(page);
+    const complaints: string[] = [];
+    page.on('console', (m) => {
+      if (m.text().includes('Content Security Policy')) complaints.push(m.text());
+    });
+    const response = (await page.goto(path))!;
+    const policy = response.headers()['content-security-policy']!;
+    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
     await noFaults(page);
+    if (COLOURS.includes(path)) await enoughContrast(page);
+    await page.setViewportSize({ width: 640, height: 400 });
+    await expect.poll(() => overflow(page)).toBeLessThanOrEqual(0);
+    expect(elsewhere()).toEqual([]);
+    expect(complaints).toEqual([]);
   });
+
+test('a page that is not there says so, and axe finds nothing on it', async ({ page }) => {
+  expect((await page.goto('/nowhere'))!.status()).toBe(404);
+  await noFaults(page);
+});
+
+test('each answer has a nonce of its own', async ({ request }) => {
+  const nonces = await Promise.all(
+    [1, 2, 3, 4].map(async () => {
+      const policy = (await request.get('/movements')).headers()['content-security-policy']!;
+      return /'nonce-([^']+)'/.exec(policy)![1]!;
+    }),
+  );
+  expect(new Set(nonces).size).toBe(4);
+});
+
+/** How much wider the page is than its window, px. */
+const overflow = (page: Page) =>
+  page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
 test('axe finds nothing on a person', async ({ page }) => {
   await page.goto('/people');
@@ -39,25 +77,19 @@ test('axe finds nothing at the door', async ({ page }) => {
   await page.getByRole('link', { name: 'At the door' }).click();
   await page.getByRole('button', { name: 'Pain in the left hand: 6' }).click();
   await noFaults(page);
+  await page.setViewportSize({ width: 640, height: 400 });
+  await expect.poll(() => overflow(page)).toBeLessThanOrEqual(0);
 });
 
-test('axe finds nothing on the plan', async ({ page }) => {
+test('axe finds nothing on the plan, also with an editor, the picker and the panels open; it fits at 200 %', async ({
+  page,
+}) => {
   test.slow();
   await openFriday(page);
   await noFaults(page);
-});
-
-test('axe finds nothing on the plan with an editor and the picker open', async ({ page }) => {
-  test.slow();
-  await openFriday(page);
   await page.getByRole('button', { name: 'Wrist bends up and down', exact: true }).click();
   await page.getByRole('button', { name: 'Add to grip' }).click();
-  await noFaults(page);
-});
-
-test('axe finds nothing on the plan’s panels and reasons', async ({ page }) => {
-  test.slow();
-  await openFriday(page);
+  await noFaults(page, '#desk');
   for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs', 'Compare']) {
     await page.getByRole('button', { name: panel }).click();
     await noFaults(page, '#desk');
@@ -65,6 +97,8 @@ test('axe finds nothing on the plan’s panels and reasons', async ({ page }) =>
   await page.getByRole('button', { name: 'What to shorten' }).click();
   await page.locator('button[id^="cell-"]').first().focus();
   await noFaults(page);
+  await page.setViewportSize({ width: 640, height: 400 });
+  await expect.poll(() => overflow(page)).toBeLessThanOrEqual(0);
 });
 
 test('axe finds nothing on the traces, chosen rows, the history and the findings in full', async ({
@@ -142,22 +176,10 @@ test('axe finds nothing on a wrap-up, as a table and as a picture', async ({ pag
   await noFaults(page);
 });
 
-test('everything stands out enough: pages, a plan with its findings, teaching, marks and help', async ({
+test('everything stands out enough: a plan with its findings, teaching, marks, help and a wrap-up', async ({
   page,
 }) => {
   test.slow();
-  for (const path of [
-    '/',
-    '/people',
-    '/movements/ball-squeeze',
-    '/loading',
-    '/settings',
-    '/rules',
-    '/lock',
-  ]) {
-    await page.goto(path);
-    await enoughContrast(page);
-  }
   await makeClass(page, 'Contrast class', ['Ball squeeze', 'Ring squeeze'], ['Bashir K', 'Delphine M']);
   const findings = page.getByRole('region', { name: 'Findings' });
   await findings.getByRole('button', { name: /^All/ }).click();
@@ -184,42 +206,4 @@ test('everything stands out enough: pages, a plan with its findings, teaching, m
   await page.getByRole('button', { name: 'Show as a picture' }).click();
   await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
   await enoughContrast(page);
-});
-
-test.describe('at 200 % zoom', () => {
-  test.use({ viewport: { width: 640, height: 400 } });
-  test('no page scrolls sideways as a whole', async ({ page }) => {
-    for (const path of PAGES) {
-      await page.goto(path);
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      expect(over, path).toBeLessThanOrEqual(0);
-    }
-    const overNow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    await openFriday(page);
-    expect(await overNow()).toBeLessThanOrEqual(0);
-    await page.getByRole('link', { name: 'At the door' }).click();
-    await expect(page.getByRole('heading', { name: /^At the door/ })).toBeVisible();
-    expect(await overNow()).toBeLessThanOrEqual(0);
-  });
-});
-
-test('every page carries a policy with a fresh nonce and asks nobody else for anything', async ({ page }) => {
-  test.slow();
-  const elsewhere = askedElsewhere(page);
-  const complaints: string[] = [];
-  page.on('console', (m) => {
-    if (m.text().includes('Content Security Policy')) complaints.push(m.text());
-  });
-  const nonces = new Set<string>();
-  for (const path of PAGES) {
-    const response = (await page.goto(path))!;
-    const policy = response.headers()['content-security-policy']!;
-    expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
-    expect(policy).not.toMatch(/script-src[^;]*unsafe/);
-    nonces.add(/'nonce-([^']+)'/.exec(policy)![1]!);
-  }
-  await openFriday(page);
-  expect(nonces.size).toBe(PAGES.length);
-  expect(elsewhere()).toEqual([]);
-  expect(complaints).toEqual([]);
 });
