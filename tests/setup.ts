@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
+import { freezeValues } from '@/core/frozen';
 import { SEED } from './runs';
 
+freezeValues();
 // The same examples on every run; `npm run fuzz` takes others.
 fc.configureGlobal({ seed: SEED });
 

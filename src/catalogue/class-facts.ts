@@ -1,3 +1,4 @@
+import { freezeValues, frozen } from '@/core/frozen';
 import { withOwn, type OwnMovement } from '@/core/catalogue';
 import type { Person } from '@/core/people';
 import { asToday, type CheckIn } from '@/core/screening';
@@ -5,6 +6,8 @@ import type { Baseline, ClassFacts } from '@/core/plan';
 import type { Snapshot } from '@/core/teach';
 import { CAUTIONS } from './cautions';
 import { CATALOGUE } from './movements';
+
+if (process.env.NODE_ENV === 'development') freezeValues();
 
 /** What is known of a class besides its plan: one shape from the database to the rules, in the page and on the server. */
 export type KnownOfClass = {
@@ -34,19 +37,20 @@ export const factsOf = ({
   attended,
   own,
   checkIns,
-}: KnownOfClass): ClassFacts => ({
-  catalogue: withOwn(CATALOGUE, own),
-  cautions: CAUTIONS,
-  people: people.map((p) => asToday(p, checkIns[p.id])),
-  helpers: info.helpers.length,
-  slotMs: info.slotMinutes * 60_000,
-  bag,
-  shown,
-  day: info.day,
-  week: info.week,
-  baseline,
-  attended,
-});
+}: KnownOfClass): ClassFacts =>
+  frozen({
+    catalogue: withOwn(CATALOGUE, own),
+    cautions: CAUTIONS,
+    people: people.map((p) => asToday(p, checkIns[p.id])),
+    helpers: info.helpers.length,
+    slotMs: info.slotMinutes * 60_000,
+    bag,
+    shown,
+    day: info.day,
+    week: info.week,
+    baseline,
+    attended,
+  });
 
 /** What a class under way is judged against: the people and movements it began with. */
 export const factsOfTaught = (

@@ -16,6 +16,7 @@ import { newId } from './shell/ids';
 import { addressTrouble, listensBeyond } from './lock/addresses';
 import { hasLock } from './lock/lock';
 import { lookForDamage } from './shell/soundness';
+import { keepMissingTimes } from './teaching/class-times';
 import { today } from './shell/today';
 import { codeOf, FULL, NOT_WRITABLE } from './shell/troubles';
 
@@ -36,6 +37,7 @@ export async function startUp(): Promise<void> {
     if (await hasInstructors(db)) await readyRole(db);
     if (listensBeyond() && !(await hasLock(db))) throw new CannotStart(NEEDS_LOCK);
     if (process.env.OSKIL_DEMO === '1' && (await loadDemo(db, today(), newId))) markAsDemo();
+    await keepMissingTimes(db);
   } catch (error) {
     console.error(...whatToSay(error));
     process.exit(1);

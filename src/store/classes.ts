@@ -18,6 +18,8 @@ export type ClassInfo = {
   readonly fromClassId: string | null;
   readonly status: ClassStatus;
   readonly expected: number;
+  /** How long it was planned for and took, ms; null until it has ended. */
+  readonly times: { readonly plannedMs: number; readonly actualMs: number } | null;
 };
 
 type ClassRow = {
@@ -33,11 +35,13 @@ type ClassRow = {
   from_class_id: string | null;
   status: ClassStatus;
   expected: number;
+  planned_ms: number | null;
+  actual_ms: number | null;
 };
 
 const select = (classes: string): string => `
 select c.id, c.series_id, s.name, s.place, s.slot_minutes, c.day::text, to_char(c.starts_at, 'HH24:MI') as starts_at,
-  c.week, c.helpers, c.from_class_id,
+  c.week, c.helpers, c.from_class_id, t.planned_ms, t.actual_ms,
   case when t.class_id is null then 'planned' when t.written_up_at is not null then 'written up'
     when t.ended_at is not null then 'taught' else 'teaching' end as status,
   (select count(*)::int from class_person cp where cp.class_id = c.id
@@ -58,6 +62,8 @@ const classOf = (r: ClassRow): ClassInfo => ({
   fromClassId: r.from_class_id,
   status: r.status,
   expected: r.expected,
+  times:
+    r.planned_ms === null || r.actual_ms === null ? null : { plannedMs: r.planned_ms, actualMs: r.actual_ms },
 });
 
 export async function findClass(db: Db, id: string): Promise<ClassInfo | null> {

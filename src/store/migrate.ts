@@ -21,6 +21,7 @@ import { trust } from './migrations/0019-trust';
 import { tally } from './migrations/0020-tally';
 import { fieldTerms } from './migrations/0021-field-terms';
 import { rungShifts } from './migrations/0022-rung-shifts';
+import { classTimesKept } from './migrations/0023-class-times';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -47,6 +48,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   tally,
   fieldTerms,
   rungShifts,
+  classTimesKept,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

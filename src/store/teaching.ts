@@ -134,6 +134,25 @@ export async function recordEvents(
   });
 }
 
+export async function keepClassTimes(
+  db: Db,
+  classId: string,
+  { plannedMs, actualMs }: { readonly plannedMs: number; readonly actualMs: number },
+): Promise<void> {
+  await db.query('update taught set planned_ms = $2, actual_ms = $3 where class_id = $1', [
+    classId,
+    Math.round(plannedMs),
+    Math.round(actualMs),
+  ]);
+}
+
+export const endedWithoutTimes = async (db: Db): Promise<string[]> =>
+  (
+    await db.query<{ id: string }>(
+      'select class_id as id from taught where ended_at is not null and actual_ms is null order by class_id',
+    )
+  ).map((r) => r.id);
+
 export async function loadEvents(db: Db, classId: string): Promise<TeachEvent[]> {
   return db.query<TeachEvent>(
     `select kind, row_id as "rowId", at_ms::float8 as "atMs", person_id as "personId", coalesce(words, '') as words

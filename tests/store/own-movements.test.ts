@@ -41,7 +41,7 @@ test('a change is a new version; the old one is kept', async () => {
 
 test('what is not whole is refused with its sentence, and nothing is stored', async () => {
   const bad = input('Half a movement');
-  bad.movement.cues = ['one'];
+  Object.assign(bad.movement, { cues: ['one'] });
   expect(await addOwn(db, bad)).toMatchObject({
     ok: false,
     message: 'Give two to four things to say. Nothing was saved.',

@@ -27,7 +27,7 @@ import { databaseForFile } from './fresh';
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [ANSEL, SERIES, FIRST, SECOND, GONE] = [id(1), id(10), id(20), id(21), id(99)];
 const plan = planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze'] });
-const rows = plan.sections.flatMap((s): Row[] => s.rows);
+const rows = plan.sections.flatMap((s): readonly Row[] => s.rows);
 
 const db = databaseForFile();
 

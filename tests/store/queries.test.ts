@@ -2,9 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { loadDemo } from '@/demo/load';
 import { loadClassroom, loadClassToBegin, loadPlannedClass } from '@/server/classes/classroom';
 import { clicksOfClass } from '@/server/files/files';
-import { loadUnderWay, startClass } from '@/server/teaching/teaching';
+import { keepMissingTimes } from '@/server/teaching/class-times';
+import { loadUnderWay, startClass, storeEvents } from '@/server/teaching/teaching';
 import { listClasses } from '@/store/classes';
 import type { Db } from '@/store/db';
+import { loadTaught } from '@/store/teaching';
 import { databaseForFile } from './fresh';
 
 const db = databaseForFile();
@@ -51,4 +53,23 @@ test('Teach after a reload takes five queries, and one at the gate', async () =>
   const data = counted();
   expect(await loadUnderWay(data, classId)).toMatchObject({ info: { id: classId } });
   expect(data.asked.length).toBeLessThanOrEqual(5);
+});
+
+test('a class that has ended stands in the list with how long it was planned for and took; one from before it was kept, too', async () => {
+  await keepMissingTimes(db);
+  const ended = (await listClasses(db)).filter((c) => c.status === 'written up');
+  expect(ended.length).toBeGreaterThan(3);
+  for (const { times } of ended) {
+    expect(times!.plannedMs).toBeGreaterThan(20 * 60_000);
+    expect(times!.actualMs).toBeGreaterThan(20 * 60_000);
+  }
+  expect((await listClasses(db)).find((c) => c.id === classId)!.times).toBeNull();
+
+  const { state, nextSeq } = (await loadTaught(db, classId))!;
+  const done = { ...state, rowIndex: 99, phase: 'done' as const, running: false };
+  const end = { kind: 'end' as const, rowId: null, atMs: 65_000 };
+  expect(await storeEvents(db, classId, { firstSeq: nextSeq, events: [end], state: done })).toMatchObject({
+    ok: true,
+  });
+  expect((await listClasses(db)).find((c) => c.id === classId)!.times).toMatchObject({ actualMs: 65_000 });
 });

@@ -12,7 +12,7 @@ import { buttonClass } from '@/ui/form/button';
 import { DamageNotice } from '@/ui/page/damage-notice';
 import { dayWithYear } from '@/ui/words/dates';
 import { Empty, Page, PageHead } from '@/ui/page/page';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 import { BackUpNow } from './back-up-now';
 import { BringBackup } from './bring-backup';
 
@@ -66,41 +66,38 @@ const WHY: Readonly<Record<BackupKind, string>> = {
 
 function BackupTable({ backups }: { backups: readonly BackupFile[] }) {
   return (
-    <table className="tabular w-full text-left">
-      <TableHead columns={['Day', 'Time', 'Why', { number: 'Size' }, 'Take or restore']} />
-      <tbody>
-        {backups.map(({ name, made, kind, bytes }) => {
-          const [day, time] = made.split(' ') as [string, string];
-          return (
-            <tr key={name} className="border-b">
-              <th scope="row" className="py-1.5 pr-5">
-                {dayWithYear(day)}
-              </th>
-              <td className="pr-5">{time}</td>
-              <td className="pr-5">{WHY[kind]}</td>
-              <td className="pr-8 text-right">{sizeText(bytes)}</td>
-              <td className="flex flex-wrap gap-3 py-1.5">
-                <a
-                  className={buttonClass()}
-                  href={`/files/backup/${name}`}
-                  download
-                  aria-label={`Take away the backup of ${made}`}
-                >
-                  Take away
-                </a>
-                <Link
-                  className={buttonClass()}
-                  href={`/backup/${name}`}
-                  aria-label={`See what restoring the backup of ${made} would change`}
-                >
-                  See what it would change
-                </Link>
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+    <Table className="tabular w-full" columns={['Day', 'Time', 'Why', { number: 'Size' }, 'Take or restore']}>
+      {backups.map(({ name, made, kind, bytes }) => {
+        const [day, time] = made.split(' ') as [string, string];
+        return (
+          <tr key={name} className="border-b">
+            <th scope="row" className="py-1.5 pr-5">
+              {dayWithYear(day)}
+            </th>
+            <td className="pr-5">{time}</td>
+            <td className="pr-5">{WHY[kind]}</td>
+            <td className="pr-8 text-right">{sizeText(bytes)}</td>
+            <td className="flex flex-wrap gap-3 py-1.5">
+              <a
+                className={buttonClass()}
+                href={`/files/backup/${name}`}
+                download
+                aria-label={`Take away the backup of ${made}`}
+              >
+                Take away
+              </a>
+              <Link
+                className={buttonClass()}
+                href={`/backup/${name}`}
+                aria-label={`See what restoring the backup of ${made} would change`}
+              >
+                See what it would change
+              </Link>
+            </td>
+          </tr>
+        );
+      })}
+    </Table>
   );
 }
 

@@ -1,12 +1,13 @@
 import type { Metadata } from 'next';
 import { Link } from '@/ui/page/link';
-import { plural } from '@/core/words';
+import { clockText, plural } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
 import { today } from '@/server/shell/today';
 import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/form/button';
 import { listDay } from '@/ui/words/dates';
 import { Empty, Page, PageHead } from '@/ui/page/page';
+import { Table } from '@/ui/page/table';
 
 export const metadata: Metadata = { title: 'Classes' };
 
@@ -27,22 +28,11 @@ export default async function ClassesPage({ searchParams }: Props) {
           <p>No class yet. Make one: a name, a day, when it starts and how long the slot is.</p>
         </Empty>
       ) : (
-        <table className="w-full border-collapse text-left">
-          <thead>
-            <tr className="border-b-2 border-edge">
-              <th className="py-2 pr-4">Class</th>
-              <th className="py-2 pr-4">Day</th>
-              <th className="py-2 pr-4">Week</th>
-              <th className="py-2 pr-4">People</th>
-              <th className="py-2">State</th>
-            </tr>
-          </thead>
-          <tbody>
-            {classes.map((c) => (
-              <ClassRow key={c.id} info={c} />
-            ))}
-          </tbody>
-        </table>
+        <Table columns={['Class', 'Day', 'Week', 'People', 'State', 'Planned, took']}>
+          {classes.map((c) => (
+            <ClassRow key={c.id} info={c} />
+          ))}
+        </Table>
       )}
       <p className="mt-4 flex gap-6">
         {from > 0 && (
@@ -63,6 +53,9 @@ export default async function ClassesPage({ searchParams }: Props) {
   );
 }
 
+const timesText = ({ plannedMs, actualMs }: NonNullable<ClassInfo['times']>): string =>
+  `${clockText(plannedMs)}, ${clockText(actualMs)}`;
+
 function ClassRow({ info }: { info: ClassInfo }) {
   const done = info.status === 'taught' || info.status === 'written up';
   return (
@@ -80,7 +73,8 @@ function ClassRow({ info }: { info: ClassInfo }) {
       </td>
       <td className="tabular pr-4">{info.week}</td>
       <td className="pr-4">{plural(info.expected, 'person', 'people')}</td>
-      <td>{info.status}</td>
+      <td className="pr-4">{info.status}</td>
+      <td className="tabular">{info.times && timesText(info.times)}</td>
     </tr>
   );
 }

@@ -4,7 +4,7 @@ import { shortDose } from '@/core/dose';
 import { placedRows, rowTitle, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = { incoming: Incoming; people: readonly Person[]; rolls: readonly TaughtRoll[] };
 
@@ -132,20 +132,17 @@ function LinesPreview({ name, lines }: { name: string; lines: readonly Judged[] 
         {plural(lines.length, 'line')}: {lines.length - bad.length} can be kept, {bad.length} cannot.
         {lines.length > SHOWN && ` The first ${SHOWN} are shown, those with problems before the others.`}
       </p>
-      <table className="mt-2 w-full text-left">
-        <TableHead columns={['Line', 'Person', 'What', 'Day', 'Problems']} />
-        <tbody>
-          {ordered.slice(0, SHOWN).map(({ line, who, what, day, problems }) => (
-            <tr key={line} className="border-b align-top">
-              <td className="tabular py-1 pr-4">{line}</td>
-              <td className="py-1 pr-4">{who}</td>
-              <td className="tabular py-1 pr-4">{what}</td>
-              <td className="tabular py-1 pr-4">{day}</td>
-              <td className="py-1 text-load">{problems.join('. ')}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table className="mt-2 w-full" columns={['Line', 'Person', 'What', 'Day', 'Problems']}>
+        {ordered.slice(0, SHOWN).map(({ line, who, what, day, problems }) => (
+          <tr key={line} className="border-b align-top">
+            <td className="tabular py-1 pr-4">{line}</td>
+            <td className="py-1 pr-4">{who}</td>
+            <td className="tabular py-1 pr-4">{what}</td>
+            <td className="tabular py-1 pr-4">{day}</td>
+            <td className="py-1 text-load">{problems.join('. ')}</td>
+          </tr>
+        ))}
+      </Table>
     </>
   );
 }

@@ -1,30 +1,28 @@
 'use client';
 
+import { Table } from '@/ui/page/table';
 import { Link } from '@/ui/page/link';
 import { useState } from 'react';
 import { fullName, type Person } from '@/core/people';
+import { search } from '@/core/search';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/words/condition-words';
 import { dayWithYear } from '@/ui/words/dates';
 import { Field, inputClass } from '@/ui/form/field';
 
-const matches = (person: Person, words: string): boolean => {
-  const text = [
-    fullName(person),
+const textOf = (person: Person) => ({
+  name: fullName(person),
+  rest: [
     person.wantedTask,
     ...conditionsOn(person, 'L'),
     ...conditionsOn(person, 'R'),
     ...conditionsOn(person, 'none'),
-  ].join(' ');
-  return words
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.toLowerCase().includes(word));
-};
+  ].join(' '),
+});
 
 /** Everyone current, with what each hand has; a word narrows the list. */
 export function PeopleTable({ people }: { people: readonly Person[] }) {
   const [words, setWords] = useState('');
-  const found = people.filter((p) => matches(p, words));
+  const found = search(people, textOf, words);
   return (
     <>
       <Field label="Find by name, condition or task" className="mb-4 max-w-md">
@@ -33,22 +31,11 @@ export function PeopleTable({ people }: { people: readonly Person[] }) {
         )}
       </Field>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
-        <table className="w-full border-collapse text-left">
-          <thead>
-            <tr className="border-b-2 border-edge">
-              <th className="py-2 pr-4">Name</th>
-              <th className="py-2 pr-4">Left hand</th>
-              <th className="py-2 pr-4">Right hand</th>
-              <th className="py-2 pr-4">Otherwise</th>
-              <th className="py-2">Wants to</th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.map((person) => (
-              <PersonRow key={person.id} person={person} />
-            ))}
-          </tbody>
-        </table>
+        <Table columns={['Name', 'Left hand', 'Right hand', 'Otherwise', 'Wants to']}>
+          {found.map((person) => (
+            <PersonRow key={person.id} person={person} />
+          ))}
+        </Table>
       </div>
       {found.length === 0 && <p className="mt-4">Nobody matches. Try fewer words.</p>}
     </>

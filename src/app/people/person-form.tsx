@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
 import { toast } from 'sonner';
+import { editable, type Editable } from '@/core/frozen';
 import { personFieldsSchema, type PersonFields } from '@/core/people';
 import { CONDITIONS } from '@/catalogue/conditions';
 import type { Failure } from '@/core/result';
@@ -26,9 +27,9 @@ export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [opened] = useState(initial);
-  const form = useForm<PersonFields>({
+  const form = useForm<Editable<PersonFields>>({
     resolver: zodResolver(personFieldsSchema), // Ticks of a list need a list to begin with.
-    defaultValues: { propsHome: [], ...initial },
+    defaultValues: { propsHome: [], ...editable(initial) },
   });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;

@@ -3,6 +3,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
+import { editable, type Editable } from '@/core/frozen';
 import { resizedWeeks, termSchema, type Term } from '@/core/term';
 import type { Result } from '@/core/result';
 import { Button } from '@/ui/form/button';
@@ -22,7 +23,10 @@ type Props = {
 /** Name, first day, weeks with their phases, days of the week, holidays. */
 export function TermForm({ initial, saveLabel, onSave }: Props) {
   const [trouble, setTrouble] = useState<string | null>(null);
-  const form = useForm<Term>({ resolver: zodResolver(termSchema), defaultValues: initial });
+  const form = useForm<Editable<Term>>({
+    resolver: zodResolver(termSchema),
+    defaultValues: editable(initial),
+  });
   const { register, handleSubmit, formState, watch, getValues, setValue } = form;
   const { errors, isSubmitting } = formState;
   const save = handleSubmit(async (term) => {

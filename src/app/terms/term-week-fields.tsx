@@ -1,7 +1,7 @@
 import { useFormContext } from 'react-hook-form';
 import { PHASES, type Term } from '@/core/term';
 import { inputClass } from '@/ui/form/field';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 /** What each week is for, and which are lighter. */
 export function TermWeekFields() {
@@ -12,37 +12,34 @@ export function TermWeekFields() {
       <p className="mb-2 text-soft">
         Settling in is on the lowest rungs. A lighter week, about every fourth, asks two thirds of the count.
       </p>
-      <table className="text-left">
-        <TableHead columns={['Week', 'Phase', 'Lighter']} />
-        <tbody>
-          {watch('weeks').map((_, i) => (
-            <tr key={i} className="border-b">
-              <th scope="row" className="tabular pr-5">
-                {i + 1}
-              </th>
-              <td className="py-1 pr-5">
-                <select
-                  aria-label={`Phase of week ${i + 1}`}
-                  className={`${inputClass} w-48`}
-                  {...register(`weeks.${i}.phase`)}
-                >
-                  {PHASES.map((phase) => (
-                    <option key={phase}>{phase}</option>
-                  ))}
-                </select>
-              </td>
-              <td>
-                <input
-                  type="checkbox"
-                  aria-label={`Week ${i + 1} is lighter`}
-                  className="size-6 accent-ink"
-                  {...register(`weeks.${i}.lighter`)}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table className="" columns={['Week', 'Phase', 'Lighter']}>
+        {watch('weeks').map((_, i) => (
+          <tr key={i} className="border-b">
+            <th scope="row" className="tabular pr-5">
+              {i + 1}
+            </th>
+            <td className="py-1 pr-5">
+              <select
+                aria-label={`Phase of week ${i + 1}`}
+                className={`${inputClass} w-48`}
+                {...register(`weeks.${i}.phase`)}
+              >
+                {PHASES.map((phase) => (
+                  <option key={phase}>{phase}</option>
+                ))}
+              </select>
+            </td>
+            <td>
+              <input
+                type="checkbox"
+                aria-label={`Week ${i + 1} is lighter`}
+                className="size-6 accent-ink"
+                {...register(`weeks.${i}.lighter`)}
+              />
+            </td>
+          </tr>
+        ))}
+      </Table>
     </fieldset>
   );
 }

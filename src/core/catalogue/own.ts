@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { doseSchema } from '../dose';
 import { figureIssues, figureSchema, type MovementFigure } from '../hand';
 import { movementIssues } from './invariants';
@@ -73,7 +74,7 @@ export type OwnMovement = {
 };
 
 export const ownMovementSchema = z.strictObject({ movement: movementSchema, figure: figureSchema });
-export type OwnMovementInput = z.infer<typeof ownMovementSchema>;
+export type OwnMovementInput = Immutable<z.infer<typeof ownMovementSchema>>;
 
 /** What Zod read is a movement and a figure. */
 export const ownOf = ({ movement, figure }: OwnMovementInput): OwnMovement => ({

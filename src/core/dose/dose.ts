@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 
 /** The five digits in order, thumb first. */
 export const FINGERS = ['thumb', 'index', 'middle', 'ring', 'little'] as const;
@@ -40,7 +41,7 @@ export const countSchema = z.discriminatedUnion('mode', [
     stepMs: ms(200, 60_000, 'A step'),
   }),
 ]);
-export type Count = z.infer<typeof countSchema>;
+export type Count = Immutable<z.infer<typeof countSchema>>;
 
 /**
  * One item's dose. `sides` 'left' or 'right' is one side only, `leads` 2 means
@@ -67,7 +68,7 @@ export const doseSchema = z
     unevenReason: z.string().trim().max(200, 'Keep the reason under 200 characters'),
   })
   .refine((d) => d.fewest <= d.most, { path: ['fewest'], message: 'Fewest must not be over most' });
-export type Dose = z.infer<typeof doseSchema>;
+export type Dose = Immutable<z.infer<typeof doseSchema>>;
 
 /** A dose from its count alone: both hands, one direction, one set, equal sides. */
 export function doseOf(count: Count, rest: Partial<Omit<Dose, 'count'>> = {}): Dose {

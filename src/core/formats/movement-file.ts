@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { ownMovementSchema } from '../catalogue';
 import type { FileKind } from './json-file';
 
@@ -7,7 +8,7 @@ const movementFileSchema = ownMovementSchema.extend({
   oskil: z.literal('movement'),
   version: z.literal(1),
 });
-export type MovementFile = z.infer<typeof movementFileSchema>;
+export type MovementFile = Immutable<z.infer<typeof movementFileSchema>>;
 
 export const MOVEMENT_FILE: FileKind<typeof movementFileSchema> = {
   oskil: 'movement',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { ownMovementSchema } from '../catalogue';
 import { newClassSchema, placedRows, planSchema, type Plan } from '../plan';
 import type { FileKind } from './json-file';
@@ -12,7 +13,7 @@ export const planFileSchema = z.strictObject({
   plan: planSchema,
   movements: z.array(ownMovementSchema).max(60),
 });
-export type PlanFile = z.infer<typeof planFileSchema>;
+export type PlanFile = Immutable<z.infer<typeof planFileSchema>>;
 
 const USUAL_SLOT_MINUTES = 45;
 

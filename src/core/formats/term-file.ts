@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { daySchema } from '../days';
 import { newClassSchema, planSchema } from '../plan';
 import { termSchema } from '../term';
@@ -23,7 +24,7 @@ export const termFileSchema = z.strictObject({
     .max(80, 'A term has at most 80 classes'),
   movements: planFileSchema.shape.movements,
 });
-export type TermFile = z.infer<typeof termFileSchema>;
+export type TermFile = Immutable<z.infer<typeof termFileSchema>>;
 
 export const TERM_FILE: FileKind<typeof termFileSchema> = {
   oskil: 'term',

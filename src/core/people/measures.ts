@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { daySchema } from '../days';
 
 export const WRIST_RANGES = ['flexion', 'extension', 'radial', 'ulnar'] as const;
@@ -175,4 +176,4 @@ export const measureSchema = z
     path: ['hand'],
     message: 'Say which hand',
   });
-export type Measure = z.infer<typeof measureSchema>;
+export type Measure = Immutable<z.infer<typeof measureSchema>>;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { POSITIONS } from '../catalogue';
 import { daySchema } from '../days';
 import { HAND_SPOTS } from '../hand';
@@ -24,7 +25,7 @@ const personConditionSchema = z.strictObject({
   /** Where on the hand, by the places of the hand map; none is the whole hand. */
   spots: z.array(z.enum(SPOT_IDS)).max(20, 'At most 20 places'),
 });
-export type PersonCondition = z.infer<typeof personConditionSchema>;
+export type PersonCondition = Immutable<z.infer<typeof personConditionSchema>>;
 
 const clearanceSchema = z
   .strictObject({
@@ -38,7 +39,7 @@ const clearanceSchema = z
     path: ['until'],
     message: 'The end date is before the start',
   });
-export type Clearance = z.infer<typeof clearanceSchema>;
+export type Clearance = Immutable<z.infer<typeof clearanceSchema>>;
 
 /** The same of one hand is measured once a day. */
 function onceADay(measures: readonly Measure[], context: z.RefinementCtx<Measure[]>): void {
@@ -90,7 +91,7 @@ export const personFieldsSchema = z.strictObject({
   conditions: z.array(personConditionSchema).max(20, 'At most 20 conditions'),
   clearances: z.array(clearanceSchema).max(10, 'At most 10 clearances'),
 });
-export type PersonFields = z.infer<typeof personFieldsSchema>;
+export type PersonFields = Immutable<z.infer<typeof personFieldsSchema>>;
 
 export type Person = PersonFields & { readonly id: string; readonly archived: boolean };
 

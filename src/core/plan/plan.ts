@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SECTION_KINDS } from '../catalogue';
 import { doseSchema } from '../dose';
+import { frozen, type Immutable } from '../frozen';
 import { loadSettingSchema } from '../load';
 import { remembered } from '../remember';
 
@@ -51,8 +52,8 @@ export const talkRowSchema = z.strictObject({
 });
 
 export const rowSchema = z.discriminatedUnion('kind', [movementRowSchema, breakRowSchema, talkRowSchema]);
-export type MovementRow = z.infer<typeof movementRowSchema>;
-export type Row = z.infer<typeof rowSchema>;
+export type MovementRow = Immutable<z.infer<typeof movementRowSchema>>;
+export type Row = Immutable<z.infer<typeof rowSchema>>;
 
 export const sectionNameSchema = z
   .string()
@@ -66,14 +67,14 @@ const sectionSchema = z.strictObject({
   name: sectionNameSchema,
   rows: z.array(rowSchema).max(60, 'At most 60 rows in a section'),
 });
-export type Section = z.infer<typeof sectionSchema>;
+export type Section = Immutable<z.infer<typeof sectionSchema>>;
 
 /** A rule that is not to speak up in this class; a must is only quieted with a reason. */
 export const muteSchema = z.strictObject({
   code: z.string().regex(/^[A-Z]\d{1,2}$/, 'A rule is a letter and a number'),
   reason: z.string().trim().max(200, 'Keep the reason under 200 characters'),
 });
-export type Mute = z.infer<typeof muteSchema>;
+export type Mute = Immutable<z.infer<typeof muteSchema>>;
 
 /** A class plan: an immutable value. The `settle` section is the protected ending. */
 export const planSchema = z.strictObject({
@@ -82,7 +83,7 @@ export const planSchema = z.strictObject({
   breathMs: z.number().int().min(3_000, 'A breath is at least 3 s').max(12_000, 'A breath is at most 12 s'),
   mutes: z.array(muteSchema).max(40).optional(),
 });
-export type Plan = z.infer<typeof planSchema>;
+export type Plan = Immutable<z.infer<typeof planSchema>>;
 
 export const SECTION_NAMES: Record<(typeof SECTION_KINDS)[number], string> = {
   arrive: 'Arrive',
@@ -112,7 +113,7 @@ const placed = new WeakMap<Plan, readonly PlacedRow[]>();
 /** Rows in running order. A plan is a value, so they are worked out once. */
 export const placedRows = (plan: Plan): readonly PlacedRow[] =>
   remembered(placed, plan, () =>
-    plan.sections.flatMap((section) => section.rows.map((row, index) => ({ row, section, index }))),
+    frozen(plan).sections.flatMap((section) => section.rows.map((row, index) => ({ row, section, index }))),
   );
 
 export function findRow(plan: Plan, rowId: string): PlacedRow | null {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import type { Hand } from '../dose';
 import type { Person, PersonCondition } from '../people';
 
@@ -26,7 +27,7 @@ export const checkInSchema = z.strictObject({
   fellHand: z.enum(['L', 'R', 'both']).nullable(),
   words: z.string().trim().max(200, 'Keep it under 200 characters'),
 });
-export type CheckIn = z.infer<typeof checkInSchema>;
+export type CheckIn = Immutable<z.infer<typeof checkInSchema>>;
 
 export const NOTHING_NEW: CheckIn = {
   painLeft: null,
@@ -44,7 +45,7 @@ export const NOTHING_NEW: CheckIn = {
  */
 export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
   if (!checkIn) return person;
-  const conditions = (['L', 'R'] as const).reduce<PersonCondition[]>(
+  const conditions = (['L', 'R'] as const).reduce<readonly PersonCondition[]>(
     (list, hand) => withPain(list, hand, hand === 'L' ? checkIn.painLeft : checkIn.painRight),
     person.conditions,
   );
@@ -59,7 +60,11 @@ export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
   };
 }
 
-function withPain(conditions: PersonCondition[], hand: Hand, score: number | null): PersonCondition[] {
+function withPain(
+  conditions: readonly PersonCondition[],
+  hand: Hand,
+  score: number | null,
+): readonly PersonCondition[] {
   if (score === null || score <= COMFORTABLE_PAIN) return conditions;
   return [...conditions, today('painful-today', hand, score > ACCEPTABLE_PAIN ? 'flare' : 'sore')];
 }

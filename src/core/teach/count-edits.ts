@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import type { Beat } from '../dose';
 import { classMs } from './class-ms';
 
@@ -21,7 +22,7 @@ export const countEditSchema = z.discriminatedUnion('kind', [
     ms: classMs.nullable(),
   }),
 ]);
-export type CountEdit = z.infer<typeof countEditSchema>;
+export type CountEdit = Immutable<z.infer<typeof countEditSchema>>;
 
 const AT_A_TEMPO: ReadonlySet<Beat['kind']> = new Set(['rep', 'step']);
 /** What goes on while one stays on it; anything else comes again and again. */

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { classMs } from './class-ms';
 
 export const MARKS = ['did', 'eased', 'skipped', 'sore', 'stopped', 'form'] as const;
@@ -21,4 +22,4 @@ export const markSchema = z.strictObject({
   mark: z.enum(MARKS, 'That is not a mark'),
   atMs: classMs.int(),
 });
-export type Mark = z.infer<typeof markSchema>;
+export type Mark = Immutable<z.infer<typeof markSchema>>;

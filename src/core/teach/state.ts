@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { stepSchema } from '../plan';
 import { countEditSchema } from './count-edits';
 import { classMs } from './class-ms';
@@ -12,7 +13,7 @@ const rungShiftSchema = z.strictObject({
   personId: z.uuid(),
   to: z.enum(['easier', 'stronger']),
 });
-export type RungShift = z.infer<typeof rungShiftSchema>;
+export type RungShift = Immutable<z.infer<typeof rungShiftSchema>>;
 
 /**
  * Where a class stands. Times are ms on the class clock, which starts at 0 when teaching starts; the position at time t
@@ -43,7 +44,7 @@ const withPresentNames = (value: unknown): unknown => {
 };
 
 export const teachStateSchema = z.preprocess(withPresentNames, z.strictObject(fields));
-export type TeachState = z.infer<typeof teachStateSchema>;
+export type TeachState = Immutable<z.infer<typeof teachStateSchema>>;
 
 export const START: TeachState = {
   rowIndex: 0,
@@ -94,6 +95,6 @@ export const teachEventSchema = z.strictObject({
   /** What it was, in words. */
   words: z.string().max(500).optional(),
 });
-export type TeachEvent = z.infer<typeof teachEventSchema>;
+export type TeachEvent = Immutable<z.infer<typeof teachEventSchema>>;
 
 export type Moved = { readonly state: TeachState; readonly events: readonly TeachEvent[] };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import type { CheckIn } from '../screening';
 import { MARK_WORDS, type Mark } from './marks';
 
@@ -22,13 +23,13 @@ const wrapUpPersonSchema = z.strictObject({
   adapted: z.string().trim().max(500, 'Keep it under 500 characters'),
   notes: z.string().trim().max(500, 'Keep the note under 500 characters'),
 });
-export type WrapUpPerson = z.infer<typeof wrapUpPersonSchema>;
+export type WrapUpPerson = Immutable<z.infer<typeof wrapUpPersonSchema>>;
 
 export const wrapUpSchema = z.strictObject({
   people: z.array(wrapUpPersonSchema).max(60),
   notes: z.string().trim().max(2000, 'Keep notes under 2,000 characters'),
 });
-export type WrapUp = z.infer<typeof wrapUpSchema>;
+export type WrapUp = Immutable<z.infer<typeof wrapUpSchema>>;
 
 /** `before` as it was when it was opened, and `over` to win where somebody else wrote the same meanwhile. */
 export const wrapUpChangeSchema = wrapUpSchema.extend({

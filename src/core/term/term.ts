@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../frozen';
 import { addDays, isDay, mondayOf } from '../days';
 import { daySchema } from '../days';
 import { newClassSchema } from '../plan';
@@ -16,14 +17,14 @@ export const WEEKDAYS = [
 ] as const;
 
 const termWeekSchema = z.strictObject({ phase: z.enum(PHASES), lighter: z.boolean() });
-export type TermWeek = z.infer<typeof termWeekSchema>;
+export type TermWeek = Immutable<z.infer<typeof termWeekSchema>>;
 
 const termDaySchema = z.strictObject({
   /** 1 is Monday. */
   weekday: z.number().int().min(1, 'Choose a day of the week').max(7, 'Choose a day of the week'),
   startsAt: newClassSchema.shape.startsAt,
 });
-export type TermDay = z.infer<typeof termDaySchema>;
+export type TermDay = Immutable<z.infer<typeof termDaySchema>>;
 
 const holidaySchema = z
   .strictObject({
@@ -32,7 +33,7 @@ const holidaySchema = z
     what: z.string().trim().max(60, 'Keep the name under 60 characters'),
   })
   .refine((h) => h.from <= h.until, { path: ['until'], message: 'The holiday ends before it begins' });
-export type Holiday = z.infer<typeof holidaySchema>;
+export type Holiday = Immutable<z.infer<typeof holidaySchema>>;
 
 /** So many weeks in a row without a class, and a term has none to come. */
 const LONGEST_GAP_WEEKS = 12;
@@ -62,7 +63,7 @@ export const termSchema = fields
     message: 'The holidays leave no days for the classes',
   });
 /** Weeks with their phases, the days of the week with classes, and the days that fall out. */
-export type Term = z.infer<typeof fields>;
+export type Term = Immutable<z.infer<typeof fields>>;
 
 export type TermClass = { readonly week: number; readonly day: string; readonly startsAt: string };
 

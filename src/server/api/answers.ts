@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
@@ -20,7 +21,7 @@ import type {
 } from './schemas';
 import { solver } from './solver';
 
-type Catalogued = z.infer<typeof catalogueReplySchema>;
+type Catalogued = Immutable<z.infer<typeof catalogueReplySchema>>;
 type Group = Omit<z.output<typeof checkRequestSchema>, 'plan'>;
 
 export async function apiCatalogue(db: Db): Promise<Result<Catalogued>> {
@@ -73,7 +74,7 @@ function factsFrom(own: readonly OwnMovement[], group: Group): ClassFacts {
 export function checkAnswer(
   own: readonly OwnMovement[],
   { plan, ...group }: CheckBody,
-): Result<z.infer<typeof checkReplySchema>> {
+): Result<Immutable<z.infer<typeof checkReplySchema>>> {
   const facts = factsFrom(own, group);
   const [strange] = unknownRows({ plan, movements: [] }, (id) => facts.catalogue.movement(id) !== undefined);
   if (strange) return fail('not-found', `“${strange.movementId}” is not in the catalogue.`);
@@ -109,7 +110,7 @@ const BREATH_MS = 5_000;
 export async function draftAnswer(
   own: readonly OwnMovement[],
   { focus, pinned, banned, kept, withoutProps, lengthMinutes, seed, ...group }: DraftBody,
-): Promise<Result<z.infer<typeof draftReplySchema>>> {
+): Promise<Result<Immutable<z.infer<typeof draftReplySchema>>>> {
   const given = { facts: factsFrom(own, group), lately: [], breathMs: BREATH_MS, tasks: TASKS };
   const wish = { focus, pinned, banned, kept, withoutProps, seed, lengthMs: lengthMinutes * 60_000 };
   const draft = draftClass(given, wish, await solver());

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { fail, ok, type Result } from '@/core/result';
 import { checkInSchema } from '@/core/screening';
 import { saveCheckIn } from '@/store/check-ins';
@@ -15,7 +16,7 @@ export const checkInRequestSchema = z.strictObject({
 export async function checkIn(
   db: Db,
   rawId: string | undefined,
-  request: z.infer<typeof checkInRequestSchema>,
+  request: Immutable<z.infer<typeof checkInRequestSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;

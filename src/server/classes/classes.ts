@@ -1,5 +1,6 @@
 import { addDays } from '@/core/days';
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { chosenChanges, taughtPlan } from '@/core/teach';
 import { emptyPlan, withoutMutes, type NewClassFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
@@ -86,7 +87,7 @@ export const nextSchema = z.strictObject({
 export async function createNext(
   db: Db,
   rawId: string | undefined,
-  { carry }: z.infer<typeof nextSchema> = { carry: [] },
+  { carry }: Immutable<z.infer<typeof nextSchema>> = { carry: [] },
 ): Promise<Result<{ id: string }>> {
   const classId = idFrom(rawId, 'class');
   if (!classId.ok) return classId;
@@ -115,7 +116,7 @@ export async function createNext(
 export async function changeRoster(
   db: Db,
   rawId: string | undefined,
-  { personIds, helpers }: z.infer<typeof rosterSchema>,
+  { personIds, helpers }: Immutable<z.infer<typeof rosterSchema>>,
 ): Promise<Result<{ expected: number }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
@@ -132,7 +133,7 @@ export async function changeRoster(
 
 export async function changeBag(
   db: Db,
-  { propId, pieces }: z.infer<typeof bagSchema>,
+  { propId, pieces }: Immutable<z.infer<typeof bagSchema>>,
 ): Promise<Result<object>> {
   if (!PROPS.some((p) => p.id === propId)) return fail('not-found', 'There is no such prop.');
   await setBag(db, propId, pieces);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { PROPS } from '@/catalogue/props';
 import { fail, ok, type Result } from '@/core/result';
 import { findClass } from '@/store/classes';
@@ -12,7 +13,7 @@ export const packedSchema = z.strictObject({ propId: z.string().max(60), packed:
 export async function tickPacked(
   db: Db,
   rawId: string | undefined,
-  { propId, packed }: z.infer<typeof packedSchema>,
+  { propId, packed }: Immutable<z.infer<typeof packedSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import type { Catalogue } from '@/core/catalogue';
 import {
   edit,
@@ -38,7 +39,7 @@ export const planChangeSchema = z.discriminatedUnion('type', [
   /** Back or forward to where so many edits are done. */
   z.strictObject({ type: z.literal('goTo'), version, done: count }),
 ]);
-export type PlanChangeRequest = z.infer<typeof planChangeSchema>;
+export type PlanChangeRequest = Immutable<z.infer<typeof planChangeSchema>>;
 
 export type PlanReply = {
   readonly plan: Plan;
@@ -145,7 +146,7 @@ export const replyOf = (history: PlanHistory, v: number): PlanReply => ({
   done: history.done,
 });
 
-function unknownMovement(step: z.infer<typeof stepSchema>, catalogue: Catalogue) {
+function unknownMovement(step: Immutable<z.infer<typeof stepSchema>>, catalogue: Catalogue) {
   const steps = step.type === 'several' ? step.steps : [step];
   const bad = steps.some(
     (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !catalogue.movement(s.row.movementId),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { CATALOGUE } from '@/catalogue/movements';
 import { ownIssues, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue';
 import { MAX_FILE_BYTES, readIncoming, sameAs, unknownRows, type Incoming } from '@/core/formats';
@@ -24,7 +25,7 @@ export const importFileSchema = z.strictObject({
   day: daySchema,
   startsAt: newClassSchema.shape.startsAt,
 });
-type ImportFile = z.infer<typeof importFileSchema>;
+type ImportFile = Immutable<z.infer<typeof importFileSchema>>;
 
 /** What was made, in a sentence, and where it is to be seen. */
 export type Imported = { readonly words: string; readonly href: string };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { mergedFields, MAX_PEOPLE, writePeopleFile } from '@/core/formats';
 import { personFieldsSchema } from '@/core/people';
@@ -28,7 +29,7 @@ const othersFirst = () => new Promise((resolve) => setImmediate(resolve));
 /** Bring people in, all of them or none. */
 export async function importPeople(
   db: Db,
-  { rows }: z.infer<typeof importSchema>,
+  { rows }: Immutable<z.infer<typeof importSchema>>,
 ): Promise<Result<{ added: number; merged: number }>> {
   try {
     await db.transaction(async (tx) => {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { CAUTIONS } from '@/catalogue/cautions';
 import { homeChoice, MAX_ITEMS, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
@@ -70,7 +71,7 @@ export const cardsSchema = z.strictObject({
 export async function makeCards(
   db: Db,
   rawId: string | undefined,
-  { cards }: z.infer<typeof cardsSchema>,
+  { cards }: Immutable<z.infer<typeof cardsSchema>>,
 ): Promise<Result<{ made: number }>> {
   const home = await homeAfter(db, rawId ?? '');
   if (!home) return fail('not-found', 'This class has not been taught, so there is nothing to take home.');
@@ -123,7 +124,7 @@ export const homeDaySchema = z.strictObject({
 export async function logHomeDay(
   db: Db,
   rawId: string | undefined,
-  told: z.infer<typeof homeDaySchema>,
+  told: Immutable<z.infer<typeof homeDaySchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'card');
   if (!id.ok) return id;

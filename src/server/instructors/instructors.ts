@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import {
@@ -41,7 +42,7 @@ export const instructorSchema = z.strictObject({
     .refine((name) => !mixesAlphabets(name), 'Type the name in letters of one alphabet'),
   passphrase: newPassphrase,
 });
-type NewInstructor = z.infer<typeof instructorSchema>;
+type NewInstructor = Immutable<z.infer<typeof instructorSchema>>;
 
 /**
  * The first instructor by name: whoever has been using Oskil. All that is here becomes theirs, and the one passphrase, where
@@ -101,7 +102,7 @@ export const instructorChangeSchema = z.discriminatedUnion('type', [
 export async function changeInstructor(
   db: Db,
   rawId: string | undefined,
-  change: z.infer<typeof instructorChangeSchema>,
+  change: Immutable<z.infer<typeof instructorChangeSchema>>,
   byId: string | null,
 ): Promise<Result<object>> {
   const one = await instructorWith(db, rawId);
@@ -122,7 +123,7 @@ export const heirSchema = z.strictObject({ heirId: z.string() });
 export async function takeAwayInstructor(
   db: Db,
   rawId: string | undefined,
-  { heirId }: z.infer<typeof heirSchema>,
+  { heirId }: Immutable<z.infer<typeof heirSchema>>,
 ): Promise<Result<object>> {
   const [one, heir] = [await instructorWith(db, rawId), await instructorWith(db, heirId)];
   if (!one.ok) return one;
@@ -165,7 +166,7 @@ export async function share(
   seen: Db,
   what: 'person' | 'class',
   rawId: string | undefined,
-  { shared }: z.infer<typeof sharedSchema>,
+  { shared }: Immutable<z.infer<typeof sharedSchema>>,
 ): Promise<Result<object>> {
   const target = await sharedRow(seen, what, rawId);
   if (!target.ok) return target;

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { codeFrom, plainCode, plainName, type Asker } from '@/core/lock';
 import { fail, ok, type Failure, type Result } from '@/core/result';
 import { findClass } from '@/store/classes';
@@ -132,7 +133,7 @@ export const passphraseSchema = z.strictObject({
   /** Empty takes the lock away. */
   passphrase: z.union([z.literal(''), newPassphrase]),
 });
-type NewPassphrase = z.infer<typeof passphraseSchema>;
+type NewPassphrase = Immutable<z.infer<typeof passphraseSchema>>;
 
 /** Whether this is the passphrase that is kept; wrong tries here make the next wait as at the lock. */
 export async function checkPassphrase(

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { changesBetween, measureSchema, MAX_MEASURES, type Measure } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
@@ -17,7 +18,7 @@ export const readingsSchema = z.strictObject({
 export async function keepMeasures(
   db: Db,
   rawId: string | undefined,
-  { measures }: z.infer<typeof readingsSchema>,
+  { measures }: Immutable<z.infer<typeof readingsSchema>>,
 ): Promise<Result<{ kept: number }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;

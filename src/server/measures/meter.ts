@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { madeReadings, STEADY_SQUEEZE, type MadeSqueeze } from '@/core/measure';
 import { clockRate } from '../shell/today';
 
@@ -19,7 +20,7 @@ export const meterWishSchema = z.strictObject({
   trouble: z.enum(METER_TROUBLES),
   seed: z.coerce.number().int().min(1).max(1_000_000),
 });
-type MeterWish = z.infer<typeof meterWishSchema>;
+type MeterWish = Immutable<z.infer<typeof meterWishSchema>>;
 
 const TROUBLE: Readonly<Record<MeterWish['trouble'], Partial<MadeSqueeze>>> = {
   none: {},

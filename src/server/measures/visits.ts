@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { STATION_IDS } from '@/core/measure';
 import { fail, ok, type Result } from '@/core/result';
 import { findClass } from '@/store/classes';
@@ -17,7 +18,7 @@ export const visitSchema = z.strictObject({
 export async function changeVisit(
   db: Db,
   rawId: string | undefined,
-  { personId, station, what }: z.infer<typeof visitSchema>,
+  { personId, station, what }: Immutable<z.infer<typeof visitSchema>>,
 ): Promise<Result<{ visits: StoredVisit[] }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;

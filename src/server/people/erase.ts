@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { fullName } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
@@ -19,7 +20,7 @@ export async function eraseForGood(
   seen: Db,
   whole: Db,
   rawId: string | undefined,
-  { name }: z.infer<typeof eraseSchema>,
+  { name }: Immutable<z.infer<typeof eraseSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;

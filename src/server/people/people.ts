@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { besideWords, metWords } from '@/core/meanwhile';
@@ -20,7 +21,7 @@ export const personChangeSchema = personFieldsSchema.extend({
   before: personFieldsSchema.optional(),
   over: z.boolean().optional(),
 });
-type PersonChange = z.infer<typeof personChangeSchema>;
+type PersonChange = Immutable<z.infer<typeof personChangeSchema>>;
 
 export const archiveSchema = z.strictObject({ archived: z.boolean() });
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { movementOfRow } from '@/core/plan';
 import { FAMILIES, familyRows, rungAfter, type OwnRung } from '@/core/progress';
 import { currentRung } from '@/core/catalogue';
@@ -26,7 +27,7 @@ export const answersSchema = z.strictObject({
 export async function answerDecisions(
   db: Db,
   rawId: string | undefined,
-  { answers }: z.infer<typeof answersSchema>,
+  { answers }: Immutable<z.infer<typeof answersSchema>>,
 ): Promise<Result<{ kept: number }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;

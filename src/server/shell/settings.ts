@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { besideWords, mergeFields, metWords } from '@/core/meanwhile';
 import { settingsOf, settingsSchema, type Settings } from '@/core/venue';
 import { fail, ok, type Result } from '@/core/result';
@@ -38,7 +39,7 @@ const PAGE = 'this page';
 
 export async function keepSettings(
   db: Db,
-  { before, over, ...mine }: z.infer<typeof settingsChangeSchema>,
+  { before, over, ...mine }: Immutable<z.infer<typeof settingsChangeSchema>>,
 ): Promise<Result<{ saved: Settings; beside?: string }>> {
   if (mine.timeZone !== '' && !timeZones().includes(mine.timeZone))
     return fail('bad-input', 'That time zone is not known. Nothing was changed.');

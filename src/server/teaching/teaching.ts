@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import type { OwnMovement } from '@/core/catalogue';
 import { placedRows, type Plan } from '@/core/plan';
 import { asToday } from '@/core/screening';
@@ -15,6 +16,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import type { Db } from '@/store/db';
 import { findClass } from '@/store/classes';
 import { loadOwnRungs } from '@/store/progress';
+import { keepTimesOf } from './class-times';
 import { addMark, loadMarks, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { loadClassToBegin, type ClassToBegin } from '../classes/classroom';
 import { idFrom } from '../shell/ids';
@@ -46,7 +48,7 @@ export const snapshotOf = (room: ClassToBegin): Snapshot => ({
 export async function startClass(
   db: Db,
   rawId: string | undefined,
-  { startedAtMs }: z.infer<typeof startSchema>,
+  { startedAtMs }: Immutable<z.infer<typeof startSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
@@ -87,7 +89,7 @@ export async function loadUnderWay(db: Db, classId: string) {
 export async function storeEvents(
   db: Db,
   rawId: string | undefined,
-  { firstSeq, events, state }: z.infer<typeof eventsSchema>,
+  { firstSeq, events, state }: Immutable<z.infer<typeof eventsSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
@@ -97,6 +99,7 @@ export async function storeEvents(
   const known = new Set(taught.snapshot.people.map((p) => p.id));
   const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
   await recordEvents(db, id.value, firstSeq, about, state, clockRate());
+  if (state.phase === 'done') await keepTimesOf(db, id.value);
   return ok({});
 }
 

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { besideWords, metWords } from '@/core/meanwhile';
 import { fullName } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
@@ -14,7 +15,7 @@ const WRITE_UP = 'this page';
 export async function writeUp(
   db: Db,
   rawId: string | undefined,
-  { before, over, ...mine }: z.infer<typeof wrapUpChangeSchema>,
+  { before, over, ...mine }: Immutable<z.infer<typeof wrapUpChangeSchema>>,
 ): Promise<Result<{ saved: WrapUp; beside?: string }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;

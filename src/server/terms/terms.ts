@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '@/core/frozen';
 import { doseSchema } from '@/core/dose';
 import { edit, withoutMutes, type PlanHistory } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
@@ -17,7 +18,7 @@ export const newTermSchema = z.strictObject({ seriesId: z.uuid('That is not a se
 /** Plan a term for a series. Classes that are there already on its days take their place in it. */
 export async function createTerm(
   db: Db,
-  { seriesId, term }: z.infer<typeof newTermSchema>,
+  { seriesId, term }: Immutable<z.infer<typeof newTermSchema>>,
 ): Promise<Result<{ id: string }>> {
   if (!(await listSeries(db)).some((s) => s.id === seriesId))
     return fail('not-found', 'There is no such series of classes.');
@@ -93,7 +94,7 @@ export const generateSchema = z.strictObject({ patternId: z.uuid('That is not a 
 export async function generateClasses(
   db: Db,
   rawId: string | undefined,
-  { patternId }: z.infer<typeof generateSchema>,
+  { patternId }: Immutable<z.infer<typeof generateSchema>>,
 ): Promise<Result<{ made: number }>> {
   const stored = await termFrom(db, rawId);
   if (!stored.ok) return stored;
@@ -142,7 +143,7 @@ export type ItemChanged = {
 export async function changeItem(
   db: Db,
   rawId: string | undefined,
-  { movementId, nth, classId, untilClassId, rung, dose }: z.infer<typeof itemChangeSchema>,
+  { movementId, nth, classId, untilClassId, rung, dose }: Immutable<z.infer<typeof itemChangeSchema>>,
 ): Promise<Result<ItemChanged>> {
   const stored = await termFrom(db, rawId);
   if (!stored.ok) return stored;

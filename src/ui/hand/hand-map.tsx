@@ -2,7 +2,7 @@ import type { Hand } from '@/core/dose';
 import { levelOf, mostOf, type SpotValues } from '@/core/plan';
 import { HAND_SPOTS } from '@/core/hand';
 import { FigureShapes } from './hand-figure';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 import { PAIR, PAIR_APART, PAIR_BOX, PAIR_SHAPES } from './pair-of-hands';
 
 type Props = {
@@ -92,21 +92,17 @@ function MapTable({ values, unit, none }: Omit<Props, 'label'>) {
   const still = HAND_SPOTS.length - moved.length;
   return (
     <div>
-      <table className="tabular text-left">
-        <caption className="pb-1 text-left text-sm text-soft">{unit}</caption>
-        <TableHead columns={['Joint', { number: 'Left' }, { number: 'Right' }]} />
-        <tbody>
-          {moved.map((s) => (
-            <tr key={s.id} className="border-b">
-              <th scope="row" className="pr-5 font-normal">
-                {s.name}
-              </th>
-              <td className="pr-5 text-right">{(values.L[s.id] ?? 0).toLocaleString()}</td>
-              <td className="text-right">{(values.R[s.id] ?? 0).toLocaleString()}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table className="tabular" caption={unit} columns={['Joint', { number: 'Left' }, { number: 'Right' }]}>
+        {moved.map((s) => (
+          <tr key={s.id} className="border-b">
+            <th scope="row" className="pr-5 font-normal">
+              {s.name}
+            </th>
+            <td className="pr-5 text-right">{(values.L[s.id] ?? 0).toLocaleString()}</td>
+            <td className="text-right">{(values.R[s.id] ?? 0).toLocaleString()}</td>
+          </tr>
+        ))}
+      </Table>
       {still > 0 && (
         <p className="mt-1 text-sm text-soft">
           Nothing at the other {still === 1 ? 'place' : `${still} places`}.

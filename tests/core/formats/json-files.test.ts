@@ -109,7 +109,7 @@ test('what is wrong deep inside is named with its place', () => {
 test('rows of movements that nobody knows are named', () => {
   const strange = structuredClone(file);
   const row = strange.plan.sections[2]!.rows[0]!;
-  if (row.kind === 'movement') row.movementId = 'somersault';
+  if (row.kind === 'movement') Object.assign(row, { movementId: 'somersault' });
   const known = (id: string) => CATALOGUE.movement(id) !== undefined;
   expect(unknownRows(strange, known)).toEqual([{ rowId: 'wrist-bend', movementId: 'somersault' }]);
   expect(unknownRows(file, known)).toEqual([]);

@@ -2,7 +2,7 @@ import { CAUTIONS } from '@/catalogue/cautions';
 import type { Catalogue, Movement } from '@/core/catalogue';
 import { clauseMatches } from '@/core/screening';
 import { conditionName } from '@/ui/words/condition-words';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 /** The rows of the caution table that speak of this movement. */
 export function Cautions({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
@@ -14,24 +14,21 @@ export function Cautions({ movement, catalogue }: { movement: Movement; catalogu
   return (
     <section className="mt-8">
       <h2 className="text-xl">Cautions that speak of it</h2>
-      <table className="mt-2 w-full border-collapse text-left">
-        <TableHead columns={['With', 'Then', 'Because']} />
-        <tbody>
-          {rules.map((r) => (
-            <tr key={r.id} className="border-b align-top">
-              <th scope="row" className="py-1.5 pr-4 font-normal">
-                {r.condition === 'any hand'
-                  ? `any hand ${STATE_WORDS[r.states[0] ?? 'settled']}`
-                  : conditionName(r.condition)}
-              </th>
-              <td className="py-1.5 pr-4">
-                {r.verdict === 'adapt' ? `adapt: ${r.how ?? ''}` : 'leave out, or swap'}
-              </td>
-              <td className="py-1.5">{r.because}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table className="mt-2 w-full" columns={['With', 'Then', 'Because']}>
+        {rules.map((r) => (
+          <tr key={r.id} className="border-b align-top">
+            <th scope="row" className="py-1.5 pr-4 font-normal">
+              {r.condition === 'any hand'
+                ? `any hand ${STATE_WORDS[r.states[0] ?? 'settled']}`
+                : conditionName(r.condition)}
+            </th>
+            <td className="py-1.5 pr-4">
+              {r.verdict === 'adapt' ? `adapt: ${r.how ?? ''}` : 'leave out, or swap'}
+            </td>
+            <td className="py-1.5">{r.because}</td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }

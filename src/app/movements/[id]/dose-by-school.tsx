@@ -3,7 +3,7 @@ import { doseInSchool, SCHOOLS, type Movement } from '@/core/catalogue';
 import { doseTiming, doseWords, primaryCount } from '@/core/dose';
 import { spokenLength } from '@/core/words';
 import { CordView } from '@/ui/cord/cord';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 const CONTEXT = { breathMs: 5_000, isNew: false };
 
@@ -17,29 +17,24 @@ export function DoseBySchool({ movement }: { movement: Movement }) {
   return (
     <section className="mt-8">
       <h2 className="mb-2 text-xl">Dose by school</h2>
-      <table className="w-full text-left">
-        <TableHead columns={['School', 'Dose', { number: 'Time' }]} />
-        <tbody>
-          {rows.map(({ school, dose }) => (
-            <tr key={school} className="border-b align-top">
-              <th scope="row" className="py-2 pr-4 font-normal">
-                <strong>{SCHOOL_WORDS[school].name}</strong>
-                <span className="block text-sm text-soft">{SCHOOL_WORDS[school].line}</span>
-              </th>
-              <td className="py-2 pr-4">
-                <CordView dose={dose} purpose={movement.purpose} context={CONTEXT} width={380} />
-                {doseWords(dose)}
-                {dose.count.mode !== 'time' &&
-                  primaryCount(dose.count) !== dose.most &&
-                  `; up to ${dose.most}`}
-              </td>
-              <td className="tabular py-2 text-right whitespace-nowrap">
-                {spokenLength(doseTiming(dose, CONTEXT).totalMs)}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table columns={['School', 'Dose', { number: 'Time' }]}>
+        {rows.map(({ school, dose }) => (
+          <tr key={school} className="border-b align-top">
+            <th scope="row" className="py-2 pr-4 font-normal">
+              <strong>{SCHOOL_WORDS[school].name}</strong>
+              <span className="block text-sm text-soft">{SCHOOL_WORDS[school].line}</span>
+            </th>
+            <td className="py-2 pr-4">
+              <CordView dose={dose} purpose={movement.purpose} context={CONTEXT} width={380} />
+              {doseWords(dose)}
+              {dose.count.mode !== 'time' && primaryCount(dose.count) !== dose.most && `; up to ${dose.most}`}
+            </td>
+            <td className="tabular py-2 text-right whitespace-nowrap">
+              {spokenLength(doseTiming(dose, CONTEXT).totalMs)}
+            </td>
+          </tr>
+        ))}
+      </Table>
       {without.length > 0 && (
         <p className="mt-1 text-sm text-soft">
           Not counted so: {without.map((s) => SCHOOL_WORDS[s].name.toLowerCase()).join(', ')}. Comfort and

@@ -1,4 +1,5 @@
 import { forceAtN, type Catalogue, type Movement } from '@/core/catalogue';
+import { Table } from '@/ui/page/table';
 
 /** What is held, what a house has instead, how it is done with nothing, and the force of each grade. */
 export function PropNotes({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
@@ -25,35 +26,24 @@ export function PropNotes({ movement, catalogue }: { movement: Movement; catalog
       </dl>
       {lined.length > 0 && (
         <>
-          <table className="tabular mt-3 text-left">
-            <caption className="pb-1 text-left text-sm text-soft">
-              Newtons to close it so far; cautious figures for planning, your own measuring comes first
-            </caption>
-            <thead>
-              <tr className="border-b-2 border-edge">
-                <th className="py-0.5 pr-6">Grade</th>
+          <Table
+            className="tabular mt-3"
+            caption="Newtons to close it so far; cautious figures for planning, your own measuring comes first"
+            columns={['Grade', ...CLOSURES.map((c) => ({ number: `${c * 100} %` }))]}
+          >
+            {lined.map((g) => (
+              <tr key={g.name} className="border-b">
+                <th scope="row" className="pr-6 font-normal">
+                  {g.name}
+                </th>
                 {CLOSURES.map((c) => (
-                  <th key={c} className="py-0.5 pr-6 text-right">
-                    {c * 100} %
-                  </th>
+                  <td key={c} className="pr-6 text-right">
+                    {Math.round(forceAtN(g, c) ?? 0)}
+                  </td>
                 ))}
               </tr>
-            </thead>
-            <tbody>
-              {lined.map((g) => (
-                <tr key={g.name} className="border-b">
-                  <th scope="row" className="pr-6 font-normal">
-                    {g.name}
-                  </th>
-                  {CLOSURES.map((c) => (
-                    <td key={c} className="pr-6 text-right">
-                      {Math.round(forceAtN(g, c) ?? 0)}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+            ))}
+          </Table>
         </>
       )}
     </section>

@@ -3,7 +3,7 @@ import type { ImportRow } from '@/core/formats';
 import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
 import { inputClass } from '@/ui/form/field';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 export type Choice = 'add' | 'merge' | 'leave';
 type Line = ImportRow & { readonly same: Person | null; readonly choice: Choice };
@@ -24,14 +24,11 @@ export function Preview({ lines, onChoose }: Props) {
         {lines.filter((l) => l.same).length} are on the list already.
         {lines.length > SHOWN && ` The first ${SHOWN} are shown, those with problems before the others.`}
       </p>
-      <table className="mt-2 w-full text-left">
-        <TableHead columns={['Line', 'Person', 'Conditions', 'Problems', 'What to do']} />
-        <tbody>
-          {ordered.slice(0, SHOWN).map((line) => (
-            <PreviewRow key={line.line} line={line} onChoose={onChoose} />
-          ))}
-        </tbody>
-      </table>
+      <Table className="mt-2 w-full" columns={['Line', 'Person', 'Conditions', 'Problems', 'What to do']}>
+        {ordered.slice(0, SHOWN).map((line) => (
+          <PreviewRow key={line.line} line={line} onChoose={onChoose} />
+        ))}
+      </Table>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Immutable } from '../../frozen';
 import { doseSchema } from '../../dose';
 import { loadSettingSchema } from '../../load';
 import { fail, ok, type Result } from '../../result';
@@ -47,10 +48,10 @@ export const stepSchema = z.discriminatedUnion('type', [
   ...singleSteps,
   z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MAX_STEPS) }),
 ]);
-type SingleStep = z.infer<typeof singleStepSchema>;
+type SingleStep = Immutable<z.infer<typeof singleStepSchema>>;
 
 /** An edit to a plan as a value: it applies to a plan and yields its inverse. */
-export type PlanStep = z.infer<typeof stepSchema>;
+export type PlanStep = Immutable<z.infer<typeof stepSchema>>;
 
 type Applied = { readonly plan: Plan; readonly inverse: PlanStep };
 

@@ -1,6 +1,6 @@
 import { rungWords } from '@/core/progress';
 import type { ProposalFor } from '@/server/progress/proposals';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = { proposals: readonly ProposalFor[]; nameOf: (id: string) => string };
 
@@ -13,24 +13,24 @@ export function Decided({ proposals, nameOf }: Props) {
   return (
     <section aria-label="Decided" className="mt-8">
       <h2 className="text-xl">Decided</h2>
-      <table className="mt-2 w-full max-w-5xl text-left">
-        <TableHead columns={['Who', 'Proposed', 'Decided', 'Why it was proposed']} />
-        <tbody>
-          {taken.map((t) => (
-            <tr key={`${t.personId} ${t.family}`} className="border-b align-top">
-              <th scope="row" className="py-1.5 pr-5 font-semibold">
-                {nameOf(t.personId)}, {t.family}
-              </th>
-              <td className="py-1.5 pr-5">{rungWords(t.rungs, t.kind)}</td>
-              <td className="py-1.5 pr-5">
-                {TAKEN_WORDS[t.taken]}
-                {t.taken === 'changed' && `: ${rungWords(t.takenRungs)}`}
-              </td>
-              <td className="py-1.5">{t.reasons.join('; ')}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="mt-2 w-full max-w-5xl"
+        columns={['Who', 'Proposed', 'Decided', 'Why it was proposed']}
+      >
+        {taken.map((t) => (
+          <tr key={`${t.personId} ${t.family}`} className="border-b align-top">
+            <th scope="row" className="py-1.5 pr-5 font-semibold">
+              {nameOf(t.personId)}, {t.family}
+            </th>
+            <td className="py-1.5 pr-5">{rungWords(t.rungs, t.kind)}</td>
+            <td className="py-1.5 pr-5">
+              {TAKEN_WORDS[t.taken]}
+              {t.taken === 'changed' && `: ${rungWords(t.takenRungs)}`}
+            </td>
+            <td className="py-1.5">{t.reasons.join('; ')}</td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import type { GroupProposal } from '@/server/progress/proposals';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 /** What the class as a whole might do next time, movement by movement. Its rung is set in the plan. */
 export function GroupRungs({ group }: { group: readonly GroupProposal[] }) {
@@ -12,20 +12,17 @@ export function GroupRungs({ group }: { group: readonly GroupProposal[] }) {
         It moves to the next rung when seven in ten of those who came would, and nobody has to leave it out.
         The rung is set in the row of the plan.
       </p>
-      <table className="mt-2 w-full max-w-5xl text-left">
-        <TableHead columns={['Movement', 'Next time', 'Why']} />
-        <tbody>
-          {inOrder.map(({ title, moves, next, reason }) => (
-            <tr key={title} className="border-b align-top">
-              <th scope="row" className="py-1.5 pr-5 font-semibold">
-                {title}
-              </th>
-              <td className="py-1.5 pr-5">{moves ? <strong>Next rung: {next}</strong> : 'The same rung'}</td>
-              <td className="py-1.5">{reason}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table className="mt-2 w-full max-w-5xl" columns={['Movement', 'Next time', 'Why']}>
+        {inOrder.map(({ title, moves, next, reason }) => (
+          <tr key={title} className="border-b align-top">
+            <th scope="row" className="py-1.5 pr-5 font-semibold">
+              {title}
+            </th>
+            <td className="py-1.5 pr-5">{moves ? <strong>Next rung: {next}</strong> : 'The same rung'}</td>
+            <td className="py-1.5">{reason}</td>
+          </tr>
+        ))}
+      </Table>
     </section>
   );
 }

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Catalogue } from '@/core/catalogue';
 import { comparePlans, type Plan } from '@/core/plan';
 import { plural } from '@/core/words';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = { plan: Plan; earlier: Plan; name: string; catalogue: Catalogue };
 
@@ -20,23 +20,20 @@ export function Comparison({ plan, earlier, name, catalogue }: Props) {
         {gone.length > 0 && `Gone: ${gone.join(', ')}.`}
       </p>
       {changed.length > 0 && (
-        <table className="mt-2 w-full max-w-5xl text-left">
-          <TableHead columns={['Changed', 'There', 'Here']} />
-          <tbody>
-            {changed.map((c) => (
-              <tr key={c.rowId} className="border-b border-line align-top">
-                <th scope="row" className="py-1.5 pr-5 font-semibold">
-                  {c.title}
-                </th>
-                {([0, 1] as const).map((i) => (
-                  <td key={i} className="py-1.5 pr-5">
-                    {[c.dose?.[i], c.rung?.[i], c.press?.[i]].filter(Boolean).join('; ')}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table className="mt-2 w-full max-w-5xl" columns={['Changed', 'There', 'Here']}>
+          {changed.map((c) => (
+            <tr key={c.rowId} className="border-b border-line align-top">
+              <th scope="row" className="py-1.5 pr-5 font-semibold">
+                {c.title}
+              </th>
+              {([0, 1] as const).map((i) => (
+                <td key={i} className="py-1.5 pr-5">
+                  {[c.dose?.[i], c.rung?.[i], c.press?.[i]].filter(Boolean).join('; ')}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </Table>
       )}
     </div>
   );

@@ -7,7 +7,7 @@ import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
 import { clockText, nameList, plural } from '@/core/words';
 import { requestJson } from '@/ui/request-json';
 import { inputClass, Trouble } from '@/ui/form/field';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = { kit: readonly KitLine[]; handing: PlanTiming; week: number };
 
@@ -18,16 +18,14 @@ export function KitPanel({ kit, handing, week }: Props) {
   const assumed = kit.some((k) => k.grades.some((g) => g.assumed));
   return (
     <section aria-label="Kit" className="mt-3">
-      <table className="mb-3 w-full text-left">
-        <TableHead
-          columns={['Prop', 'Needed at once', 'In the bag', 'Grades that suit', 'Instead, and care']}
-        />
-        <tbody>
-          {kit.map((line) => (
-            <KitRow key={line.prop.id} line={line} />
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="mb-3 w-full"
+        columns={['Prop', 'Needed at once', 'In the bag', 'Grades that suit', 'Instead, and care']}
+      >
+        {kit.map((line) => (
+          <KitRow key={line.prop.id} line={line} />
+        ))}
+      </Table>
       <p>
         {plural(handing.handOuts, 'hand-out')}, {clockText(handingMs)} of handing out and collecting, counted
         in the class. A spare is one for every ten.

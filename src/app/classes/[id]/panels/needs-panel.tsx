@@ -4,7 +4,7 @@ import { fullName, needOf, NEEDS, seatingOf, type Person } from '@/core/people';
 import { cautionsOf, placedRows, rowCosts, rowTitle, type Plan, type PlanCheck } from '@/core/plan';
 import { capital, nameList } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = {
   plan: Plan;
@@ -72,20 +72,17 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
         {cautions.length === 0 ? (
           <p>None: everybody does every row as shown.</p>
         ) : (
-          <table className="w-full text-left">
-            <TableHead columns={['Caution', { number: 'Rows' }, 'People']} />
-            <tbody>
-              {cautions.map(({ because, rows, personIds }) => (
-                <tr key={because} className="border-b align-top">
-                  <th scope="row" className="py-1 pr-5 font-normal">
-                    {capital(because)}
-                  </th>
-                  <td className="tabular py-1 pr-5 text-right">{rows}</td>
-                  <td className="min-w-40 py-1">{nameList(personIds.map(nameOf))}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table columns={['Caution', { number: 'Rows' }, 'People']}>
+            {cautions.map(({ because, rows, personIds }) => (
+              <tr key={because} className="border-b align-top">
+                <th scope="row" className="py-1 pr-5 font-normal">
+                  {capital(because)}
+                </th>
+                <td className="tabular py-1 pr-5 text-right">{rows}</td>
+                <td className="min-w-40 py-1">{nameList(personIds.map(nameOf))}</td>
+              </tr>
+            ))}
+          </Table>
         )}
       </div>
       <div>
@@ -93,23 +90,20 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
         {costs.length === 0 ? (
           <p>None.</p>
         ) : (
-          <table className="w-full text-left">
-            <TableHead columns={['Row', { number: 'Left out' }, { number: 'Swap' }, { number: 'Adapt' }]} />
-            <tbody>
-              {costs.map((c) => (
-                <tr key={c.rowId} className="border-b">
-                  <th scope="row" className="py-1 pr-5 font-normal">
-                    <a className="underline underline-offset-4" href={`#row-${c.rowId}`}>
-                      {titles.get(c.rowId) ?? 'a row'}
-                    </a>
-                  </th>
-                  <td className="tabular py-1 pr-5 text-right">{c.out}</td>
-                  <td className="tabular py-1 pr-5 text-right">{c.swapped}</td>
-                  <td className="tabular py-1 text-right">{c.own}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <Table columns={['Row', { number: 'Left out' }, { number: 'Swap' }, { number: 'Adapt' }]}>
+            {costs.map((c) => (
+              <tr key={c.rowId} className="border-b">
+                <th scope="row" className="py-1 pr-5 font-normal">
+                  <a className="underline underline-offset-4" href={`#row-${c.rowId}`}>
+                    {titles.get(c.rowId) ?? 'a row'}
+                  </a>
+                </th>
+                <td className="tabular py-1 pr-5 text-right">{c.out}</td>
+                <td className="tabular py-1 pr-5 text-right">{c.swapped}</td>
+                <td className="tabular py-1 text-right">{c.own}</td>
+              </tr>
+            ))}
+          </Table>
         )}
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Table } from '@/ui/page/table';
 import { useState } from 'react';
 import type { RowTimes } from '@/core/teach';
 import { clockText } from '@/core/words';
@@ -25,33 +26,25 @@ export function PlannedActual({ times, pace }: { times: readonly RowTimes[]; pac
 
 function TimesTable({ times }: { times: readonly RowTimes[] }) {
   return (
-    <table className="tabular w-full max-w-3xl border-collapse text-left">
-      <thead>
-        <tr className="border-b-2 border-edge">
-          <th className="py-1 pr-4">Row</th>
-          <th className="py-1 pr-4">Planned</th>
-          <th className="py-1 pr-4">Actual</th>
-          <th className="py-1 pr-4">Difference</th>
-          <th className="py-1">Remark</th>
+    <Table
+      className="tabular w-full max-w-3xl"
+      columns={['Row', 'Planned', 'Actual', 'Difference', 'Remark']}
+    >
+      {times.map((t) => (
+        <tr key={t.rowId} className="border-b">
+          <th scope="row" className="py-1.5 pr-4 font-normal">
+            {t.title}
+          </th>
+          <td className="pr-4">{clockText(t.plannedMs)}</td>
+          <td className="pr-4">{clockText(t.actualMs)}</td>
+          <td className="pr-4">
+            {t.actualMs > t.plannedMs ? '+' : ''}
+            {clockText(t.actualMs - t.plannedMs)}
+          </td>
+          <td>{t.left}</td>
         </tr>
-      </thead>
-      <tbody>
-        {times.map((t) => (
-          <tr key={t.rowId} className="border-b">
-            <th scope="row" className="py-1.5 pr-4 font-normal">
-              {t.title}
-            </th>
-            <td className="pr-4">{clockText(t.plannedMs)}</td>
-            <td className="pr-4">{clockText(t.actualMs)}</td>
-            <td className="pr-4">
-              {t.actualMs > t.plannedMs ? '+' : ''}
-              {clockText(t.actualMs - t.plannedMs)}
-            </td>
-            <td>{t.left}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+      ))}
+    </Table>
   );
 }
 

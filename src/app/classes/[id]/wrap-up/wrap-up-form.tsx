@@ -1,5 +1,7 @@
 'use client';
 
+import { editable, type Editable } from '@/core/frozen';
+import { Table } from '@/ui/page/table';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Link } from '@/ui/page/link';
 import { useRouter } from 'next/navigation';
@@ -31,9 +33,9 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [opened, setOpened] = useState<WrapUp>({ people: people.map((p) => p.line), notes });
-  const form = useForm<WrapUp>({
+  const form = useForm<Editable<WrapUp>>({
     resolver: zodResolver(wrapUpSchema),
-    defaultValues: opened,
+    defaultValues: editable(opened),
   });
   const { register, handleSubmit, formState } = form;
   const [carry, setCarry] = useState<ReadonlySet<number>>(
@@ -50,7 +52,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
       const { saved, beside } = result.value;
       toast('The class is written up', beside ? { description: beside, duration: 10_000 } : {});
       setOpened(saved);
-      form.reset(saved);
+      form.reset(editable(saved));
       router.refresh();
     });
   const planNext = async () => {
@@ -64,8 +66,20 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   return (
     <form onSubmit={saveOver(false)} noValidate className="grid gap-4">
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
-        <table className="w-full border-collapse text-left">
-          <thead>
+        <Table
+          columns={[
+            'Name',
+            'Came',
+            'left',
+            'right',
+            'left',
+            'right',
+            'Effort',
+            'Enjoyed',
+            'What was adapted',
+            'Note',
+          ]}
+          above={
             <tr className="text-sm text-soft">
               <td colSpan={2} />
               <th colSpan={2} className="font-normal">
@@ -76,25 +90,12 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
               </th>
               <td colSpan={4} />
             </tr>
-            <tr className="border-b-2 border-edge">
-              <th className="pr-3">Name</th>
-              <th className="pr-3">Came</th>
-              <th className="pr-1">left</th>
-              <th className="pr-3">right</th>
-              <th className="pr-1">left</th>
-              <th className="pr-3">right</th>
-              <th className="pr-3">Effort</th>
-              <th className="pr-3">Enjoyed</th>
-              <th className="pr-3">What was adapted</th>
-              <th>Note</th>
-            </tr>
-          </thead>
-          <tbody>
-            {people.map(({ person }, i) => (
-              <PersonLine key={person.id} form={form} index={i} name={fullName(person)} />
-            ))}
-          </tbody>
-        </table>
+          }
+        >
+          {people.map(({ person }, i) => (
+            <PersonLine key={person.id} form={form} index={i} name={fullName(person)} />
+          ))}
+        </Table>
       </div>
       <p className="text-sm text-soft">
         Pain, effort and how much it was enjoyed from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it
@@ -142,7 +143,15 @@ const COLUMNS = [
   ['enjoyed', 'enjoyed'],
 ] as const;
 
-function PersonLine({ form, index, name }: { form: UseFormReturn<WrapUp>; index: number; name: string }) {
+function PersonLine({
+  form,
+  index,
+  name,
+}: {
+  form: UseFormReturn<Editable<WrapUp>>;
+  index: number;
+  name: string;
+}) {
   const { register, watch } = form;
   const present = watch(`people.${index}.present`);
   return (

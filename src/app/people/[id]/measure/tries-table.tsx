@@ -1,5 +1,5 @@
 import { HANDS, scoreOfTrials, type GripTrial, type Scoring } from '@/core/measure';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = { trials: readonly GripTrial[]; scoring: Scoring };
 
@@ -9,31 +9,29 @@ export function TriesTable({ trials, scoring }: Props) {
   return (
     <section aria-label="This test">
       <h2 className="text-xl">This test</h2>
-      <table className="tabular mt-2 w-full max-w-3xl text-left">
-        <TableHead columns={['Hand', 'Tries, kg', 'To the peak', 'Wavering', 'Score, kg']} />
-        <tbody>
-          {HANDS.map((hand) => {
-            const own = trials.filter((t) => t.hand === hand);
-            const score = scoreOfTrials(
-              own.map((t) => t.peakKg),
-              scoring,
-            );
-            return (
-              <tr key={hand} className="border-b">
-                <th scope="row" className="py-1.5 pr-5 font-semibold">
-                  {hand === 'L' ? 'left' : 'right'}
-                </th>
-                <td className="pr-5">{own.map((t) => t.peakKg.toFixed(1)).join(', ') || 'none yet'}</td>
-                <td className="pr-5">
-                  {own.map((t) => `${(t.timeToPeakMs / 1000).toFixed(1)} s`).join(', ')}
-                </td>
-                <td className="pr-5">{own.map((t) => `${t.unsteadyPercent.toFixed(1)} %`).join(', ')}</td>
-                <td>{score === null ? 'needs three tries' : score.toFixed(1)}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <Table
+        className="tabular mt-2 w-full max-w-3xl"
+        columns={['Hand', 'Tries, kg', 'To the peak', 'Wavering', 'Score, kg']}
+      >
+        {HANDS.map((hand) => {
+          const own = trials.filter((t) => t.hand === hand);
+          const score = scoreOfTrials(
+            own.map((t) => t.peakKg),
+            scoring,
+          );
+          return (
+            <tr key={hand} className="border-b">
+              <th scope="row" className="py-1.5 pr-5 font-semibold">
+                {hand === 'L' ? 'left' : 'right'}
+              </th>
+              <td className="pr-5">{own.map((t) => t.peakKg.toFixed(1)).join(', ') || 'none yet'}</td>
+              <td className="pr-5">{own.map((t) => `${(t.timeToPeakMs / 1000).toFixed(1)} s`).join(', ')}</td>
+              <td className="pr-5">{own.map((t) => `${t.unsteadyPercent.toFixed(1)} %`).join(', ')}</td>
+              <td>{score === null ? 'needs three tries' : score.toFixed(1)}</td>
+            </tr>
+          );
+        })}
+      </Table>
     </section>
   );
 }

@@ -2,7 +2,7 @@ import { Link } from '@/ui/page/link';
 import { painPair, type ClassLine } from '@/core/people';
 import { plural } from '@/core/words';
 import { dayWithYear, shortDay } from '@/ui/words/dates';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 
 type Props = {
   classes: readonly ClassLine[];
@@ -29,21 +29,21 @@ export function ClassesTold({ classes, home, all, allHref }: Props) {
         {home.cards > 0 &&
           ` At home: ${plural(home.days, 'day')} told of, from ${plural(home.cards, 'card')}.`}
       </p>
-      <table className="tabular mt-1 text-left">
-        <TableHead columns={['Day', 'Pain before, left and right', 'Pain after, left and right', 'Effort']} />
-        <tbody>
-          {shown.map((c) => (
-            <tr key={c.day} className="border-b">
-              <th scope="row" className="py-1.5 pr-6 font-normal">
-                {all ? dayWithYear(c.day) : shortDay(c.day)}
-              </th>
-              <td className="pr-6">{c.present ? painPair(c.painBefore) : 'away'}</td>
-              <td className="pr-6">{c.present ? painPair(c.painAfter) : ''}</td>
-              <td>{c.present ? (c.effort ?? 'not said') : ''}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <Table
+        className="tabular mt-1"
+        columns={['Day', 'Pain before, left and right', 'Pain after, left and right', 'Effort']}
+      >
+        {shown.map((c) => (
+          <tr key={c.day} className="border-b">
+            <th scope="row" className="py-1.5 pr-6 font-normal">
+              {all ? dayWithYear(c.day) : shortDay(c.day)}
+            </th>
+            <td className="pr-6">{c.present ? painPair(c.painBefore) : 'away'}</td>
+            <td className="pr-6">{c.present ? painPair(c.painAfter) : ''}</td>
+            <td>{c.present ? (c.effort ?? 'not said') : ''}</td>
+          </tr>
+        ))}
+      </Table>
       {shown.length < classes.length && (
         <p className="mt-2">
           <Link className="underline underline-offset-4" href={allHref}>

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { measureName, measureText } from '@/core/people';
 import { CHANGE_WORDS, type MeasureResult } from '@/core/measure';
 import { shortDay } from '@/ui/words/dates';
-import { TableHead } from '@/ui/page/table-head';
+import { Table } from '@/ui/page/table';
 import { TrendCord } from './trend-cord';
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */
@@ -20,37 +20,32 @@ export function ResultsTable({
         {children}
       </div>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Measures of each hand">
-        <table className="w-full text-left">
-          <TableHead columns={['Measure', 'Result', 'First', 'Now', 'Counts as a change', 'Over the days']} />
-          <tbody>
-            {results.map((r) => (
-              <tr key={`${r.kind} ${r.hand}`} className="border-b">
-                <th scope="row" className="py-2 pr-5">
-                  {measureName(r)}
-                </th>
-                <td className={`py-2 pr-5 ${r.change === 'worse' ? 'font-bold text-load' : 'font-semibold'}`}>
-                  {CHANGE_WORDS[r.change]}
-                </td>
-                <td className="tabular py-2 pr-5">
-                  {measureText(r.kind, r.baseline)}
-                  <span className="block text-sm text-soft">{shortDay(r.points[0]!.day)}</span>
-                </td>
-                <td className="tabular py-2 pr-5">
-                  {r.now === null ? '' : measureText(r.kind, r.now)}
-                  {r.now !== null && (
-                    <span className="block text-sm text-soft">{shortDay(r.points.at(-1)!.day)}</span>
-                  )}
-                </td>
-                <td className="tabular py-2 pr-5">
-                  {measureText(r.kind, Math.round(r.threshold * 10) / 10)}
-                </td>
-                <td className="py-1">
-                  <TrendCord result={r} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <Table columns={['Measure', 'Result', 'First', 'Now', 'Counts as a change', 'Over the days']}>
+          {results.map((r) => (
+            <tr key={`${r.kind} ${r.hand}`} className="border-b">
+              <th scope="row" className="py-2 pr-5">
+                {measureName(r)}
+              </th>
+              <td className={`py-2 pr-5 ${r.change === 'worse' ? 'font-bold text-load' : 'font-semibold'}`}>
+                {CHANGE_WORDS[r.change]}
+              </td>
+              <td className="tabular py-2 pr-5">
+                {measureText(r.kind, r.baseline)}
+                <span className="block text-sm text-soft">{shortDay(r.points[0]!.day)}</span>
+              </td>
+              <td className="tabular py-2 pr-5">
+                {r.now === null ? '' : measureText(r.kind, r.now)}
+                {r.now !== null && (
+                  <span className="block text-sm text-soft">{shortDay(r.points.at(-1)!.day)}</span>
+                )}
+              </td>
+              <td className="tabular py-2 pr-5">{measureText(r.kind, Math.round(r.threshold * 10) / 10)}</td>
+              <td className="py-1">
+                <TrendCord result={r} />
+              </td>
+            </tr>
+          ))}
+        </Table>
       </div>
       <p className="mt-2 text-sm text-soft">
         Grip: 1.96 × √2 × the standard error of the person’s own tries, and at least 5 kg until enough of them
