@@ -4,7 +4,7 @@ import type { Person } from '@/core/people';
 import { asToday, type CheckIn } from '@/core/screening';
 import type { Baseline, ClassFacts } from '@/core/plan';
 import type { Snapshot } from '@/core/teach';
-import { CAUTIONS } from './cautions';
+import { CAUTIONS } from './cautions/cautions';
 import { CATALOGUE } from './movements';
 
 if (process.env.NODE_ENV === 'development') freezeValues();

@@ -41,6 +41,7 @@ const prop = (
   latex: false,
   cleaning: 'wiped between people',
   edge: 'soft',
+  exposes: [],
   ...rest,
 });
 
@@ -48,6 +49,8 @@ const rubber = { latex: true } as const;
 const washed = { cleaning: 'washed after class' } as const;
 const own = { cleaning: 'one each, not shared' } as const;
 const rounded = { edge: 'rounded' } as const;
+const cold = { ...rounded, exposes: ['cold prop'] } as const;
+const small = { ...rounded, exposes: ['small hard prop'] } as const;
 
 export const PROPS: readonly Prop[] = [
   prop('foam-ball', 'foam ball', 'foam balls', 'a rolled pair of socks', {
@@ -81,7 +84,7 @@ export const PROPS: readonly Prop[] = [
     'fabric-loop',
     'fabric loop',
     'fabric loops',
-    'two hair ties',
+    'two hair ties without latex',
     {
       loose: [
         [0, 0],
@@ -115,18 +118,25 @@ export const PROPS: readonly Prop[] = [
     },
     rubber,
   ),
-  prop('finger-straps', 'set of finger straps', 'sets of finger straps', 'three hair ties', {
-    soft: [
-      [0, 0],
-      [0.5, 6],
-      [1, 14],
-    ],
-    firm: [
-      [0, 0],
-      [0.5, 12],
-      [1, 28],
-    ],
-  }),
+  prop(
+    'finger-straps',
+    'set of finger straps',
+    'sets of finger straps',
+    'three hair ties without latex',
+    {
+      soft: [
+        [0, 0],
+        [0.5, 6],
+        [1, 14],
+      ],
+      firm: [
+        [0, 0],
+        [0.5, 12],
+        [1, 28],
+      ],
+    },
+    rubber,
+  ),
   prop('seed-tub', 'lidded seed tub', 'lidded seed tubs', 'a clean jar with a lid', { loose: null }, rounded),
   prop('soft-ring', 'soft ring', 'soft rings', 'a folded sponge', {
     soft: [
@@ -142,25 +152,32 @@ export const PROPS: readonly Prop[] = [
       [0.75, 130],
     ],
   }),
-  prop('putty', 'lump of putty', 'lumps of putty', 'warm bread dough', { soft: null, firm: null }, own),
+  prop(
+    'putty',
+    'lump of putty',
+    'lumps of putty',
+    'warm bread dough',
+    { soft: null, firm: null },
+    { ...own, exposes: ['warm item'] },
+  ),
   prop(
     'tin',
     'small tin',
     'small tins',
     'a half-filled water bottle',
     { empty: null, '200 g': null, '400 g': null },
-    rounded,
+    cold,
   ),
-  prop('bottle', 'water bottle', 'water bottles', 'a small tin', { 'half full': null, full: null }, rounded),
+  prop('bottle', 'water bottle', 'water bottles', 'a small tin', { 'half full': null, full: null }, cold),
   prop(
     'wrist-weight',
     'small hand weight',
     'small hand weights',
     'a half-filled water bottle',
     { '0.5 kg': null, '1 kg': null },
-    rounded,
+    cold,
   ),
-  prop('pan', 'small pan', 'small pans', 'a mug', { empty: null, 'with a cup of rice in it': null }, rounded),
+  prop('pan', 'small pan', 'small pans', 'a mug', { empty: null, 'with a cup of rice in it': null }, cold),
   prop(
     'peg',
     'wide peg',
@@ -178,7 +195,7 @@ export const PROPS: readonly Prop[] = [
         [1, 18],
       ],
     },
-    rounded,
+    small,
   ),
   prop(
     'broad-clip',
@@ -186,7 +203,7 @@ export const PROPS: readonly Prop[] = [
     'broad round clips',
     'the thumb and fingers of the other hand',
     { light: null },
-    rounded,
+    small,
   ),
   prop('dome', 'textured dome', 'textured domes', 'a folded face cloth', { soft: null }, rounded),
   prop(
@@ -195,7 +212,7 @@ export const PROPS: readonly Prop[] = [
     'thick handles',
     'a wooden spoon wrapped in a cloth',
     { light: null },
-    rounded,
+    small,
   ),
   prop(
     'rounded-stick',
@@ -205,14 +222,7 @@ export const PROPS: readonly Prop[] = [
     { light: null },
     rounded,
   ),
-  prop(
-    'grippy-pad',
-    'grippy pad',
-    'grippy pads',
-    'a damp cloth',
-    { thin: null },
-    { cleaning: 'washed after class' },
-  ),
+  prop('grippy-pad', 'grippy pad', 'grippy pads', 'a damp cloth', { thin: null }, { ...washed, ...rubber }),
   prop('cushion', 'firm cushion', 'firm cushions', 'a folded blanket', { firm: null }, washed),
   prop('light-object', 'bean bag', 'bean bags', 'a rolled pair of socks', { light: null }, washed),
   prop('sponge', 'bath sponge', 'bath sponges', 'a folded face cloth', { soft: SOFT_FOAM }, own),

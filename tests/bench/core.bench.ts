@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { findMovements } from '@/core/shelf/search';
 import { ANY_MOVEMENT, shelved } from '@/core/shelf/shelf';

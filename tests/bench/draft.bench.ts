@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { PROPS } from '@/catalogue/props';
 import { TASKS } from '@/catalogue/tasks';
 import { draftClass } from '@/core/draft/draft';

@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import type { Person, PersonCondition } from '@/core/people/person';
 import { person } from '../core/people';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { CAUTIONS } from '@/catalogue/cautions';
-import { CATALOGUE } from '@/catalogue/movements';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { PROPS } from '@/catalogue/props';
 import { TASKS } from '@/catalogue/tasks';
 import { draftClass, draftFactsOf, type Draft, type DraftGiven } from '@/core/draft/draft';
@@ -13,7 +13,7 @@ import type { DraftWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type Person } from '@/core/people/person';
 import { checkWithReserve, type ClassFacts } from '@/core/plan/check/check';
 import { movementRows } from '@/core/plan/plan';
-import { isLeftOut } from '@/core/screening/verdict';
+import { isLeftOut, verdictFor } from '@/core/screening/verdict';
 import { solver } from './draft-solver';
 import { person } from './people';
 import { runs, SEED } from '../runs';
@@ -244,7 +244,14 @@ const anyGroup = fc.record({
   helpers: fc.integer({ min: 0, max: 2 }),
 });
 
-test('over many generated groups: no must, and everybody has something to do in three quarters of the rows', () => {
+/** Of all movements, the share that this person has something to do in, less a little for how few a class takes of them. */
+const openShare = (p: Person, f: ClassFacts): number => {
+  const context = { table: CAUTIONS, catalogue: f.catalogue, today: f.day };
+  const open = MOVEMENTS.filter((m) => !isLeftOut(verdictFor(p, m, m.dose, context)));
+  return open.length / MOVEMENTS.length - 0.1;
+};
+
+test('over many generated groups: no must, and everybody who can has something to do in three quarters of the rows', () => {
   const failures: string[] = [];
   for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(60, 0.2), seed: SEED }).entries()) {
     const f = facts({ ...g, slotMs: g.minutes * MINUTE });
@@ -260,7 +267,8 @@ test('over many generated groups: no must, and everybody has something to do in 
     for (const p of g.people) {
       const rows = [...check.verdicts.values()];
       const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
-      if (busy < rows.length * 0.75) failures.push(`${i}: ${p.firstName} has ${busy} of ${rows.length} rows`);
+      if (busy < rows.length * Math.min(0.75, openShare(p, f)))
+        failures.push(`${i}: ${p.firstName} has ${busy} of ${rows.length} rows`);
     }
   }
   expect(failures).toEqual([]);

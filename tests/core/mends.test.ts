@@ -32,6 +32,7 @@ describe('a mend is tried out before it is offered', () => {
         person({
           conditions: [
             { conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] },
+            { conditionId: 'spine-fracture', side: 'none', state: 'flare', since: null, spots: [] },
           ],
         }),
       ],

@@ -3,7 +3,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Dose } from '@/core/dose/dose';
 import { fitToMusic } from '@/core/dose/music';
 import { stretched, withBeads } from '@/core/dose/nudge';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { easierOf, rungNoteOf, usualRungOf } from '@/core/catalogue/rung';
 import { verdictFor } from '@/core/screening/verdict';
 import { atRung, rungOf } from '@/core/plan/at-rung';

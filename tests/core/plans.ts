@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
 import { checkPlan, checkWithReserve, type ClassFacts } from '@/core/plan/check/check';

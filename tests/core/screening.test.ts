@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { doseOf, primaryCount } from '@/core/dose/dose';
 import type { Measure } from '@/core/people/measures';
@@ -11,7 +11,7 @@ import { adaptationOf, adaptedDose, NO_ADAPTATION } from '@/core/screening/adapt
 import { wristDemand } from '@/core/screening/arc-limits';
 import { changedRows } from '@/core/plan/look/changed-rows';
 import { asToday, checkInSchema, NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
-import { doseKey } from '@/core/screening/dose-facts';
+import { doseKey } from '@/core/screening/exposure';
 import { VERDICTS, verdictFor } from '@/core/screening/verdict';
 import { anyDose } from './arbitrary';
 import { person } from './people';
@@ -55,7 +55,7 @@ describe('every row of the caution table has its say', () => {
     ['a low head is kept from eye pressure', on('eye-pressure'), 'chair-seat-lean', 'swap'],
     ['a low head is kept from high blood pressure', on('blood-pressure'), 'chair-seat-lean', 'swap'],
     ['isometrics keep the breath going with eye pressure', on('eye-pressure'), 'palms-press', 'adapt'],
-    ['a past spine fracture keeps the trunk tall', on('spine-fracture'), 'seated-twist', 'leaveOut'],
+    ['a past spine fracture keeps the trunk tall', on('spine-fracture'), 'seated-twist', 'swap'],
     ['and does not reach low', on('spine-fracture'), 'shelf-reach', 'adapt'],
     ['thin bones do not reach low either', on('osteoporosis'), 'shelf-reach', 'adapt'],
     ['balance trouble does not stand', on('balance'), 'wall-lean', 'swap'],
@@ -122,6 +122,7 @@ describe('what a caution asks', () => {
       countShare: 0.5,
       support: ['table'],
       props: ['none'],
+      ownRange: false,
       arcs: [],
     });
   });
@@ -218,7 +219,7 @@ describe('at the door', () => {
     expect(kind(2).kind).toBe('do');
     expect(kind(3)).toMatchObject({
       kind: 'adapt',
-      how: ['half the count, effort two of ten at most', 'easier: thumb off the ball'],
+      how: ['half the count', 'effort 2 of 10 at most', 'easier: thumb off the ball'],
     });
     expect(kind(5).kind).toBe('adapt');
     expect(kind(6).kind).toBe('swap');
@@ -229,9 +230,7 @@ describe('at the door', () => {
     expect(judge(today({ fellHand: 'L' }), 'wrist-bend').L.kind).toBe('leaveOut');
     expect(judge(today({ fellHand: 'L' }), 'wrist-bend').R.kind).toBe('do');
     expect(judge(today({ anythingNew: true }), 'ball-squeeze').R.reasons).toContain('not screened yet');
-    expect(judge(today({ stiffnessMin: 60 }), 'wrist-bend').R.how).toEqual([
-      'warm up longer, smaller at first',
-    ]);
+    expect(judge(today({ stiffnessMin: 60 }), 'wrist-bend').R.how).toEqual(['smaller at first']);
     expect(judge(today({ stiffnessMin: 30 }), 'wrist-bend').R.kind).toBe('do');
   });
 

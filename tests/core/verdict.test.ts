@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Movement } from '@/core/catalogue/movement';
 import type { PersonCondition } from '@/core/people/person';
@@ -29,7 +29,7 @@ test.each<[string, PersonCondition[], string, string, string]>([
     'adapt',
   ],
   ['thumb-base keeps the thumb off the ball', [on('thumb-base', 'both')], 'ball-squeeze', 'adapt', 'adapt'],
-  ['thumb-base does not twist against force', [on('thumb-base', 'L')], 'cloth-wring', 'swap', 'do'],
+  ['thumb-base does not twist against force', [on('thumb-base', 'L')], 'cloth-wring', 'swap', 'swap'],
   [
     'inflammatory, settled, grips at most five of ten',
     [on('inflammatory', 'L')],
@@ -39,7 +39,13 @@ test.each<[string, PersonCondition[], string, string, string]>([
   ],
   ['a flare is kept from gripping', [on('inflammatory', 'R', 'flare')], 'ball-squeeze', 'do', 'swap'],
   ['a flare may glide, few and small', [on('inflammatory', 'R', 'flare')], 'five-shapes', 'do', 'adapt'],
-  ['a flare is kept from passive stretch', [on('hand-oa', 'L', 'flare')], 'wrist-stretch-palm', 'swap', 'do'],
+  [
+    'a flare is kept from passive stretch',
+    [on('hand-oa', 'L', 'flare')],
+    'wrist-stretch-palm',
+    'swap',
+    'adapt',
+  ],
   ['thin bones load from the bottom', [on('osteoporosis')], 'table-lean', 'adapt', 'adapt'],
   [
     'an uncleared fracture rests that hand',
@@ -55,7 +61,13 @@ test.each<[string, PersonCondition[], string, string, string]>([
     'do',
     'do',
   ],
-  ['the median nerve is not leaned on', [on('median-nerve', 'R')], 'table-lean', 'do', 'swap'],
+  [
+    'the median nerve is not leaned on, nor by the other hand alone',
+    [on('median-nerve', 'R')],
+    'table-lean',
+    'swap',
+    'swap',
+  ],
   ['nor folded long', [on('median-nerve', 'R')], 'wrist-stretch-back', 'do', 'swap'],
   ['a trigger finger does not grip with force', [on('trigger-finger', 'R')], 'tin-lift', 'do', 'swap'],
   ['a palm cord is not drawn straight', [on('palm-cord', 'R')], 'wrist-stretch-palm', 'do', 'swap'],
@@ -144,14 +156,17 @@ test('a clearance for loading lifts the lowest-rung rule, nothing else', () => {
   const who = person({ conditions: [on('osteoporosis'), on('median-nerve', 'R')], clearances });
   const m = movement('table-lean');
   const v = verdictFor(who, m, m.dose, context);
-  expect([v.L.kind, v.R.kind]).toEqual(['do', 'swap']);
+  expect([v.L.kind, v.R.kind]).toEqual(['swap', 'swap']);
+  expect(v.L.reasons).toEqual(['it takes both hands, and the other one rests']);
 });
 
-test('unknown is never plain do for resisted or loading work', () => {
+test('unknown is never plain do for resisted or loading work, taps and passive stretch', () => {
   const unscreened = person({ screened: false });
   for (const m of CATALOGUE.movements) {
     const { worst } = verdictFor(unscreened, m, m.dose, context);
-    const resisted = ['isometric', 'grip', 'pinch', 'opening', 'load'].includes(m.effort);
+    const resisted =
+      ['isometric', 'grip', 'pinch', 'opening', 'load', 'tap'].includes(m.effort) ||
+      ['passive', 'given by a helper'].some((t) => m.traits.includes(t as 'passive'));
     if (m.offUntil) expect(['swap', 'leaveOut']).toContain(worst);
     else expect(worst).toBe(resisted ? 'adapt' : 'do');
   }
@@ -166,10 +181,13 @@ test('assistance 2 and 3 put a helper beside the movement, with an open palm', (
   }
 });
 
-test('one resting hand is not left out; two are', () => {
+test('one resting hand is not left out; two have the feet, and are where those rest too', () => {
   const m = movement('five-shapes');
   const rest = (side: 'L' | 'both') =>
     verdictFor(person({ conditions: [on('hand-surgery', side, 'not cleared')] }), m, m.dose, context);
   expect(isLeftOut(rest('L'))).toBe(false);
-  expect(isLeftOut(rest('both'))).toBe(true);
+  expect(rest('both').L).toMatchObject({ kind: 'swap', swapTo: 'ankle-bends' });
+  const spine = on('spine-fracture', 'none', 'flare');
+  const still = person({ conditions: [on('hand-surgery', 'both', 'not cleared'), spine] });
+  expect(isLeftOut(verdictFor(still, m, m.dose, context))).toBe(true);
 });

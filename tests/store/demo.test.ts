@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { factsOf } from '@/catalogue/class-facts';
 import { checkPlan } from '@/core/plan/check/check';
 import { applyStep } from '@/core/plan/edit/step';

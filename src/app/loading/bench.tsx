@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import type { LoadSetUp } from '@/core/catalogue';
 import { loadLadder, loadOfStance, ON_THE_FLOOR, usualStance, type Stance } from '@/core/load';
 import type { Person } from '@/core/people';

@@ -2,7 +2,7 @@
 
 import { Link } from '@/ui/page/link';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { DECLINED } from '@/catalogue/declined';
 import { SECTION_KINDS, type Movement } from '@/core/catalogue';
 import { ANY_MOVEMENT, findDeclined, settledVerdict, shelved, type ShelfFacts } from '@/core/shelf';

@@ -27,6 +27,7 @@ export const arriveAndWake = [
     name: 'Arms rise and sink with the breath',
     what: 'Arms float up in front on the in-breath and sink on the out-breath.',
     effort: 'breath',
+    traits: ['arms rise'],
     joints: ['shoulder'],
     dose: breaths([3, 6]),
     phases: { work: 'arms rise', back: 'arms sink', workShare: 0.4, breath: 'in, then out' },

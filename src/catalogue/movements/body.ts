@@ -36,6 +36,7 @@ export const body = [
     id: 'arms-float',
     name: 'Arms float to shoulder height',
     what: 'Arms float up sideways, no higher than the shoulders, and sink.',
+    traits: ['arms rise'],
     joints: ['shoulder'],
     dose: reps([3, 6], 6_000),
     phases: { work: 'float up', back: 'sink', workShare: 0.5, breath: 'in, then out' },

@@ -1,4 +1,5 @@
-import type { EffortKind, Movement, Phases, RungChange } from '@/core/catalogue';
+import type { EffortKind, Movement, Phases, RungChange, RungExposure } from '@/core/catalogue';
+import { TWO_HANDED } from './two-handed';
 
 type Defaulted =
   | 'also'
@@ -7,6 +8,9 @@ type Defaulted =
   | 'seatedTwin'
   | 'offUntil'
   | 'loadSetUp'
+  | 'hands'
+  | 'help'
+  | 'oneHanded'
   | 'propId'
   | 'noProp'
   | 'directions'
@@ -17,7 +21,7 @@ type Defaulted =
   | 'follows'
   | 'counters';
 
-type Step = readonly [changes: RungChange, words: string];
+type Step = readonly [changes: RungChange, words: string, exposure?: RungExposure];
 
 export type Entry = Omit<Movement, Defaulted | 'rungs'> &
   Partial<Pick<Movement, Defaulted>> & {
@@ -49,7 +53,7 @@ const EVEN: Phases = { work: 'there', back: 'back', workShare: 0.5, breath: 'as 
 
 /** A catalogue entry; what is not said is the plain case: in a chair, no prop, one direction, one lead. */
 export function movement({ easier, stronger, ...entry }: Entry): Movement {
-  const rung = ([changes, words]: Step) => ({ changes, words });
+  const rung = ([changes, words, exposure]: Step) => ({ changes, words, ...exposure });
   const notItself = (ids: readonly string[]) => ids.filter((id) => id !== entry.id);
   return {
     also: [],
@@ -58,6 +62,10 @@ export function movement({ easier, stronger, ...entry }: Entry): Movement {
     seatedTwin: null,
     offUntil: null,
     loadSetUp: null,
+    hands: 'apart',
+    help: null,
+    oneHanded: null,
+    ...TWO_HANDED[entry.id],
     propId: null,
     noProp: 'Nothing is needed.',
     directions: entry.dose.directions,

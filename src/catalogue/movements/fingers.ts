@@ -26,6 +26,7 @@ export const fingers = [
     id: 'five-shapes',
     name: 'Five-shape tendon glide',
     what: 'Straight hand, hook, full fist, straight fist, tabletop: one shape flows into the next.',
+    traits: ['tendon glide'],
     joints: ['fingers'],
     dose: rounds([3, 10], ['straight', 'hook', 'full fist', 'flat fist', 'tabletop'], 2_000),
     easier: [
@@ -42,7 +43,7 @@ export const fingers = [
     name: 'Straight hand to flat fist',
     what: 'The fingers stay long and fold at the big knuckles until the tips lie on the palm, then open again.',
     joints: ['fingers'],
-    traits: ['opens the hand'],
+    traits: ['opens the hand', 'tendon glide'],
     dose: reps([3, 8], 4_000),
     easier: [
       ['support', 'the other hand carries the forearm'],

@@ -21,8 +21,8 @@ export const hold = [
       { sides: 'each', fewest: 3, most: 5 },
     ),
     easier: [
-      ['support', 'the other forearm resists, if both wrists are sore'],
       ['resistance', 'push with one finger’s weight'],
+      ['support', 'the other forearm resists, if both wrists are sore'],
     ],
     stronger: [['count', 'five holds']],
     cues: ['Balanced push, no movement', 'Count aloud to keep breathing'],
@@ -35,8 +35,8 @@ export const hold = [
     what: 'Forearm on the thigh, fingers open; the palm presses down into the other palm and nothing moves.',
     dose: holds([3, 5], 5_000, 3_000, { sides: 'each' }),
     easier: [
-      ['support', 'press into the thigh instead'],
       ['resistance', 'press with one finger’s weight'],
+      ['support', 'press into the thigh instead'],
     ],
     stronger: [['count', 'five holds']],
     cues: ['Fingers stay open', 'Press as you breathe out'],
@@ -50,8 +50,8 @@ export const hold = [
     dose: holds([3, 5], 5_000, 3_000, { sides: 'each', directions: 2 }),
     traits: ['little-finger drift'],
     easier: [
-      ['range', 'thumb side only'],
       ['resistance', 'push with one finger’s weight'],
+      ['range', 'thumb side only', { lifts: ['little-finger drift'] }],
     ],
     stronger: [['count', 'five holds']],
     cues: ['No movement, only a steady push', 'Same push both ways'],
@@ -86,7 +86,7 @@ export const hold = [
     lengthMs: [3_000, 8_000],
     phases: { work: 'pull', back: 'ease off', workShare: 0.6, breath: 'out, then in' },
     easier: [
-      ['hand position', 'the cloth lies over open palms'],
+      ['resistance', 'only take up the slack'],
       ['resistance', 'half the pull'],
     ],
     stronger: [['count', 'three holds each way']],

@@ -28,7 +28,11 @@ export const load = [
     phases: { work: 'come back', back: 'lean in', workShare: 0.4, breath: 'in, then out' },
     easier: [
       ['resistance', 'the hands only rest'],
-      ['hand position', 'loose fists instead of palms, wrist straight'],
+      [
+        'hand position',
+        'loose fists instead of palms, wrist straight',
+        { adds: ['weight on folded fingers'], lifts: ['weight on the heel of the hand'] },
+      ],
     ],
     stronger: [['hold', 'hold the lean for the whole breath']],
     cues: ['Lean on the out-breath', 'Elbows long, not locked'],
@@ -102,8 +106,8 @@ export const load = [
     lengthMs: [5_000, 10_000],
     follows: ['wall-lean'],
     easier: [
-      ['lever', 'feet closer'],
       ['resistance', 'half the lean'],
+      ['lever', 'feet closer'],
     ],
     stronger: [['lever', 'feet half a step further back']],
     cues: ['Fingers over the edge if the wrists are stiff', 'One line from heel to head'],
@@ -116,14 +120,14 @@ export const load = [
     name: 'Standing lean to a chair seat',
     what: 'A sturdy chair stands against the wall; hands on its seat, body in one line, lean and come back.',
     effortOf10: 4,
-    traits: ['weight on the heel of the hand', 'head low'],
+    traits: ['weight on the heel of the hand', 'head low', 'trunk under load'],
     loadSetUp: 'chair seat',
     dose: holds([2, 4], 5_000, 6_000),
     lengthMs: [5_000, 10_000],
     follows: ['worktop-lean'],
     easier: [
-      ['lever', 'knees bent, hips back'],
       ['resistance', 'half the lean'],
+      ['lever', 'knees bent, hips back'],
     ],
     stronger: [['hold', 'ten seconds']],
     cues: ['The chair is against the wall', 'Look at the floor ahead, neck long'],
@@ -144,7 +148,7 @@ export const load = [
     lengthMs: [5_000, 10_000],
     follows: ['chair-seat-lean'],
     easier: [
-      ['support', 'a cushion under the knees'],
+      ['resistance', 'most of the weight stays on the knees'],
       ['lever', 'hips further back'],
     ],
     stronger: [['lever', 'shift further forward']],

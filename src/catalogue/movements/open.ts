@@ -29,8 +29,8 @@ export const open = [
     ),
     lengthMs: [2_000, 3_000],
     easier: [
-      ['hold', 'no hold'],
       ['resistance', 'spread in the air'],
+      ['hold', 'no hold'],
     ],
     stronger: [['resistance', 'wrap a little firmer']],
     cues: ['Wide from the knuckles', 'Return slowly'],
@@ -47,8 +47,8 @@ export const open = [
     dose: AGAINST_A_BAND,
     lengthMs: [2_000, 3_000],
     easier: [
-      ['hold', 'no hold'],
       ['resistance', 'a looser loop'],
+      ['hold', 'no hold'],
     ],
     stronger: [['resistance', 'two loops']],
     cues: ['Loop past the last knuckles', 'Slow on the way back'],
@@ -65,8 +65,8 @@ export const open = [
     dose: AGAINST_A_BAND,
     lengthMs: [2_000, 3_000],
     easier: [
-      ['hold', 'no hold'],
       ['resistance', 'a fabric loop'],
+      ['hold', 'no hold'],
     ],
     stronger: [['resistance', 'two bands']],
     cues: ['Band past the last knuckles', 'Slow on the way back'],
@@ -82,8 +82,8 @@ export const open = [
     noProp: 'Spread against the other hand.',
     dose: reps([6, 12], 5_000, { sides: 'each' }),
     easier: [
-      ['range', 'open half way'],
       ['resistance', 'a fabric loop'],
+      ['range', 'open half way'],
     ],
     stronger: [['resistance', 'the firmer straps']],
     cues: ['Straps past the middle joints', 'Slow on the way back'],
@@ -100,8 +100,8 @@ export const open = [
     dose: rounds([1, 3], FINGERS_ONLY, 4_000, { sides: 'each' }),
     follows: ['strap-spread'],
     easier: [
-      ['count', 'index and middle only'],
       ['resistance', 'a fabric loop'],
+      ['count', 'index and middle only'],
     ],
     stronger: [['resistance', 'the firmer straps']],
     cues: ['Thumb and finger share the way', 'The others rest'],

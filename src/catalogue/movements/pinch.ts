@@ -111,7 +111,7 @@ export const pinch = [
     ...pinches,
     id: 'tub-lid',
     name: 'Seed tub lid off and on',
-    what: 'The heel of one hand anchors the tub, the fingers of the other peel the lid and press it round again: slowly twice, then quick part peels.',
+    what: 'The heel of one hand anchors the tub, the fingers of the other peel the lid and press it round again, slowly.',
     effortOf10: 4,
     joints: ['fingers', 'thumb', 'wrist'],
     traits: ['thumb in the grip', 'twisting against force'],
@@ -120,8 +120,8 @@ export const pinch = [
     noProp: 'Peel and press an imagined lid.',
     dose: doseOf({ mode: 'reps', reps: 2, tempoMs: 20_000 }, { leads: 2, fewest: 1, most: 3 }),
     easier: [
-      ['support', 'a grippy pad under the tub'],
       ['range', 'start with the lid half open'],
+      ['support', 'a grippy pad under the tub'],
     ],
     stronger: [['tempo', 'six quick part peels after it']],
     cues: ['Heel of the hand does the holding', 'Peel, do not pinch'],
@@ -180,8 +180,8 @@ export const pinch = [
     noProp: 'Palm over the other fist, press and turn lightly.',
     dose: reps([6, 10], 3_000, { sides: 'each', directions: 2 }),
     easier: [
-      ['support', 'a grippy pad or damp cloth over the lid'],
       ['resistance', 'a loose lid'],
+      ['support', 'a grippy pad or damp cloth over the lid'],
     ],
     stronger: [['resistance', 'a firmer lid']],
     cues: ['Press first, then turn', 'The palm turns it, the fingers only follow'],

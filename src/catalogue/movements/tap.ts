@@ -35,12 +35,14 @@ export const tap = [
     id: 'tap-inner-wrists',
     name: 'Taps, inner wrists',
     what: 'The heels of the hands and inner wrists tap together.',
+    traits: ['taps on the wrist'],
     joints: ['wrist'],
   }),
   taps({
     id: 'tap-thumb-wrists',
     name: 'Taps, thumb-side wrists',
     what: 'The thumb sides of the wrists tap together, palms down.',
+    traits: ['taps on the thumb side'],
     joints: ['wrist'],
   }),
   taps({
@@ -63,6 +65,7 @@ export const tap = [
     id: 'tap-webs',
     name: 'Taps, thumb webs crossed',
     what: 'The webs between thumb and index cross and tap together; then the other hand in front.',
+    traits: ['taps on the thumb side'],
     joints: ['thumb'],
     dose: reps([20, 40], 600, { leads: 2 }),
     watch: ['Thumb pain at its base'],

@@ -30,7 +30,7 @@ export const wrist = [
     dose: reps([5, 10], 3_000),
     easier: [
       ['support', 'slide the palm on the thigh'],
-      ['range', 'toward the thumb side only'],
+      ['range', 'toward the thumb side only', { lifts: ['little-finger drift'] }],
     ],
     stronger: [['support', 'hands held in the air']],
     cues: ['The elbow stays where it is', 'Smaller toward the little finger'],
@@ -123,7 +123,7 @@ export const wrist = [
     traits: ['interlaced'],
     dose: reps([4, 8], 3_000, { directions: 2, leads: 2 }),
     easier: [
-      ['hand position', 'palms laid together, not interlaced'],
+      ['hand position', 'palms laid together, not interlaced', { lifts: ['interlaced'] }],
       ['range', 'small circles'],
     ],
     stronger: [['range', 'draw a figure of eight']],

@@ -1,3 +1,13 @@
+export {
+  HANDS,
+  HELPS,
+  POSITIONS,
+  TRAITS,
+  type Hands,
+  type Help,
+  type Position,
+  type Trait,
+} from './features';
 export { catalogueIssues } from './invariants';
 export {
   EFFORT_KINDS,
@@ -5,11 +15,9 @@ export {
   GRIPPING,
   JOINTS,
   LOAD_SET_UPS,
-  POSITIONS,
   PURPOSES,
   RESISTED,
   SECTION_KINDS,
-  TRAITS,
   catalogueOf,
   isSeated,
   isThumbHeavy,
@@ -23,10 +31,8 @@ export {
   type Movement,
   type MovementOnRung,
   type Phases,
-  type Position,
   type Purpose,
   type SectionKind,
-  type Trait,
 } from './movement';
 export { ownIssues, ownMovementSchema, ownOf, withOwn, type OwnMovement, type OwnMovementInput } from './own';
 export { forceAtN, type ForceLine, type Prop, type PropGrade } from './prop';
@@ -40,5 +46,6 @@ export {
   usualRungOf,
   type Ladder,
   type RungChange,
+  type RungExposure,
 } from './rung';
 export { SCHOOLS, doseInSchool, type School } from './school';

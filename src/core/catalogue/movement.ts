@@ -1,6 +1,7 @@
 import type { Dose } from '../dose';
 import type { MovementFigure } from '../hand';
 import type { Prop } from './prop';
+import type { Hands, Help, Position, Trait } from './features';
 import type { Ladder } from './rung';
 
 export const PURPOSES = ['glide', 'hold', 'grip', 'load', 'ease'] as const;
@@ -51,50 +52,6 @@ export const GENTLE: ReadonlySet<EffortKind> = new Set([
 export const JOINTS = ['thumb', 'fingers', 'wrist', 'forearm', 'shoulder', 'neck', 'trunk', 'legs'] as const;
 export type Joint = (typeof JOINTS)[number];
 
-/** Features that a caution can speak of, so that new movements are judged without being named. */
-export const TRAITS = [
-  'long tight pinch',
-  'side pinch',
-  'twisting against force',
-  'little-finger drift',
-  'knuckle taps',
-  'weight on folded fingers',
-  'wrist folded at its end',
-  'weight on the heel of the hand',
-  'firm squeeze',
-  'passive',
-  'rubbing',
-  'tight loops',
-  'interlaced',
-  'arms above chest',
-  'trunk bend',
-  'breath held easily',
-  'long sequence',
-  'thumb in the grip',
-  'fingers drawn straight',
-  'opens the hand',
-  'backs of the hands stretched',
-  'loose shake',
-  'looks at the hands',
-  'impact',
-  'clip on skin',
-  'finger drawn back',
-  'low reach',
-  'weight overhead',
-  'neck turn',
-  'eyes closed',
-  'arms crossed high',
-  'head low',
-  'cold prop',
-  'magnet near the chest',
-  'thumb forced out',
-  'thumb in the fist, bent sideways',
-] as const;
-export type Trait = (typeof TRAITS)[number];
-
-export const POSITIONS = ['chair', 'table', 'standing', 'floor'] as const;
-export type Position = (typeof POSITIONS)[number];
-
 /** The set-ups that put weight through the hands, light to heavy; the weight model knows each. */
 export const LOAD_SET_UPS = [
   'thighs',
@@ -137,6 +94,11 @@ export type Movement = {
   /** Why it stays off the shelf of a class until somebody allows it; null for most. */
   readonly offUntil: string | null;
   readonly loadSetUp: LoadSetUp | null;
+  readonly hands: Hands;
+  /** Where one hand helps the other: how. */
+  readonly help: Help | null;
+  /** How one hand does it while the other rests; null where there is no good way. */
+  readonly oneHanded: string | null;
   readonly propId: string | null;
   /** How to do it with nothing in the hands. */
   readonly noProp: string;

@@ -3,14 +3,13 @@ import type { Immutable } from '../frozen';
 import { doseSchema } from '../dose';
 import { figureIssues, figureSchema, type MovementFigure } from '../hand';
 import { movementIssues } from './invariants';
+import { HANDS, HELPS, POSITIONS, TRAITS } from './features';
 import {
   EFFORT_KINDS,
   JOINTS,
   LOAD_SET_UPS,
-  POSITIONS,
   PURPOSES,
   SECTION_KINDS,
-  TRAITS,
   type Catalogue,
   type Movement,
 } from './movement';
@@ -44,6 +43,10 @@ const movementSchema = z.strictObject({
   seatedTwin: z.string().max(60).nullable(),
   offUntil: words(200, 'The reason').nullable(),
   loadSetUp: z.enum(LOAD_SET_UPS).nullable(),
+  // What an older file does not say is judged at its strictest: both hands are needed.
+  hands: z.enum(HANDS).default('joined'),
+  help: z.enum(HELPS).nullable().default(null),
+  oneHanded: words(120, 'The way with one hand').nullable().default(null),
   propId: z.string().max(60).nullable(),
   noProp: words(200, 'The way with no prop'),
   directions: z.union([z.literal(1), z.literal(2)]),
@@ -57,7 +60,16 @@ const movementSchema = z.strictObject({
     breath: z.enum(['in, then out', 'out, then in', 'as it comes']),
   }),
   rungs: z
-    .array(z.strictObject({ changes: z.enum(RUNG_CHANGES).nullable(), words: words(120, 'A rung') }))
+    .array(
+      z.strictObject({
+        changes: z.enum(RUNG_CHANGES).nullable(),
+        words: words(120, 'A rung'),
+        adds: z.array(z.enum(TRAITS)).optional(),
+        lifts: z.array(z.enum(TRAITS)).optional(),
+        position: z.enum(POSITIONS).optional(),
+        effortOf10: z.number().int().min(0).max(10).optional(),
+      }),
+    )
     .max(8, 'A ladder has at most eight rungs'),
   follows: ids,
   counters: ids,

@@ -1,3 +1,5 @@
+import type { Trait } from './features';
+
 /** Force against closure: how far the prop is closed, 0 to 1, and the newtons that takes. Closures rise. */
 export type ForceLine = readonly (readonly [closure: number, forceN: number])[];
 
@@ -20,6 +22,8 @@ export type Prop = {
   readonly latex: boolean;
   readonly cleaning: Cleaning;
   readonly edge: 'soft' | 'rounded' | 'square';
+  /** What a hand meets in it. */
+  readonly exposes: readonly Trait[];
 };
 
 /**

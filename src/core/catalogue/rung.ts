@@ -1,3 +1,5 @@
+import type { Position, Trait } from './features';
+
 /** The one thing a rung changes from the rung below it. */
 export const RUNG_CHANGES = [
   'support',
@@ -13,8 +15,16 @@ export const RUNG_CHANGES = [
 ] as const;
 export type RungChange = (typeof RUNG_CHANGES)[number];
 
+/** What a rung puts on the hands, or takes from them, beside the one thing that it changes. */
+export type RungExposure = {
+  readonly adds?: readonly Trait[];
+  readonly lifts?: readonly Trait[];
+  readonly position?: Position;
+  readonly effortOf10?: number;
+};
+
 /** One step of a movement's ladder; the usual form changes nothing. */
-type Rung = { readonly changes: RungChange | null; readonly words: string };
+type Rung = { readonly changes: RungChange | null; readonly words: string } & RungExposure;
 
 /** Gentlest first, the usual form among them. */
 export type Ladder = readonly Rung[];

@@ -1,6 +1,6 @@
 import { addVolume, baselineWords, NO_VOLUME, type RuleContext } from '../plan';
 import { plural } from '../words';
-import { MAX_NEW, MAX_OUT_SHARE, MAX_PROPS, mostRows, propMs, rowMs, type Budget } from './model';
+import { MAX_NEW, MAX_PROPS, mostRows, outShareOf, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
 import type { DraftWish } from './wish';
 
@@ -25,7 +25,8 @@ export function limitsOf(
   };
   // One row more without somebody, and they would be out of too many.
   const tight = context.people.filter(
-    ({ id }) => chosen.filter((o) => o.out.has(id)).length + 1 > MAX_OUT_SHARE * (chosen.length + 1),
+    ({ id }) =>
+      chosen.filter((o) => o.out.has(id)).length + 1 > outShareOf(id, options) * (chosen.length + 1),
   ).length;
   const from = context.baseline && baselineWords(context.baseline);
   const isTight = tight > 0 && chosen.some((o) => o.out.size > 0);

@@ -19,7 +19,11 @@ export type Budget = {
 
 export const MAX_PROPS = 3;
 /** A little inside the quarter of the rows that the rule allows: the frame and the mends add rows. */
-export const MAX_OUT_SHARE = 0.2;
+const MAX_OUT_SHARE = 0.2;
+
+/** The most rows that somebody may be left out of; who is left out of more of all that could be done counts as they are. */
+export const outShareOf = (personId: string, options: readonly Option[]): number =>
+  Math.max(MAX_OUT_SHARE, options.filter((o) => o.out.has(personId)).length / Math.max(1, options.length));
 export const MAX_NEW = 3;
 const MAX_GRIPPING = 4;
 /** A class of many tiny rows is all explaining: a row for so long at the most. */
@@ -197,7 +201,10 @@ function activeFirst(options: readonly Option[], joint: Joint): Line[] {
 /** Everybody has something to do in at least three quarters of the rows. */
 const people = (options: readonly Option[], context: RuleContext): Line[] =>
   context.people.map((person) => ({
-    terms: options.map((o): LinearTerm => [(o.out.has(person.id) ? 1 : 0) - MAX_OUT_SHARE, o.key]),
+    terms: options.map((o): LinearTerm => [
+      (o.out.has(person.id) ? 1 : 0) - outShareOf(person.id, options),
+      o.key,
+    ]),
     sense: '<=',
     bound: 0,
   }));

@@ -118,7 +118,7 @@ function waysOf(
 }
 
 /** Share of the rows from which something asked of a person is said once for all of them. */
-const THROUGHOUT_SHARE = 0.4;
+const THROUGHOUT_SHARE = 0.35;
 /** A hand that rests in so many rows rests unless it is said to do something. */
 const REST_SHARE = 0.5;
 const REST_WORDS = {

@@ -1,4 +1,4 @@
-import { primaryCount, withPrimaryCount, type Dose } from '../dose';
+import { primaryCount, withPrimaryCount, type Count, type Dose } from '../dose';
 import type { WristRange } from '../people';
 
 /** What a caution asks of a movement that is still done. Everything is a limit: the tighter of two holds. */
@@ -13,6 +13,8 @@ export type Ask = {
   readonly countShare?: number;
   readonly support?: string;
   readonly prop?: string;
+  /** No further than this wrist goes by itself. */
+  readonly ownRange?: true;
   /** How far the wrist goes, as this hand was measured. */
   readonly arcs?: readonly ArcLimit[];
 };
@@ -28,6 +30,7 @@ export type Adaptation = {
   readonly countShare: number;
   readonly support: readonly string[];
   readonly props: readonly string[];
+  readonly ownRange: boolean;
   readonly arcs: readonly ArcLimit[];
 };
 
@@ -38,6 +41,7 @@ export const NO_ADAPTATION: Adaptation = {
   countShare: 1,
   support: [],
   props: [],
+  ownRange: false,
   arcs: [],
 };
 
@@ -55,18 +59,37 @@ export function adaptationOf(asks: readonly Ask[]): Adaptation {
     countShare: least(asks.map((a) => a.countShare)) ?? 1,
     support: said((a) => a.support),
     props: said((a) => a.prop),
+    ownRange: asks.some((a) => a.ownRange),
     arcs: asks.flatMap((a) => a.arcs ?? []),
   };
 }
 
-/** The dose this hand does: the count cut to its share, a hold to its longest; never more than planned. */
-export function adaptedDose(dose: Dose, { countShare, holdMostMs }: Adaptation): Dose {
-  const usual = primaryCount(dose.count);
-  const count = countShare < 1 ? withPrimaryCount(dose.count, Math.floor(usual * countShare)) : dose.count;
-  const held =
-    count.mode === 'hold' && holdMostMs !== null
-      ? { ...count, holdMs: Math.min(count.holdMs, holdMostMs) }
-      : count;
-  const now = primaryCount(held);
-  return { ...dose, count: held, fewest: Math.min(dose.fewest, now), sets: countShare < 1 ? 1 : dose.sets };
+/** The dose this hand does: the count, or the time, cut to its share, a hold to its longest; never more than planned. */
+export function adaptedDose(dose: Dose, adaptation: Adaptation): Dose {
+  const count = heldFor(sharedOut(dose.count, adaptation.countShare), adaptation.holdMostMs);
+  const now = primaryCount(count);
+  return {
+    ...dose,
+    count,
+    fewest: Math.min(dose.fewest, now),
+    sets: adaptation.countShare < 1 ? 1 : dose.sets,
+  };
 }
+
+/** Free time and a single long hold have no count to cut, so their length is. */
+function sharedOut(count: Count, share: number): Count {
+  if (share >= 1) return count;
+  if (count.mode === 'time')
+    return { ...count, timeMs: Math.max(MIN_TIME_MS, wholeSeconds(count.timeMs * share)) };
+  if (count.mode === 'hold' && count.holds === 1)
+    return { ...count, holdMs: Math.max(MIN_HOLD_MS, wholeSeconds(count.holdMs * share)) };
+  return withPrimaryCount(count, Math.floor(primaryCount(count) * share));
+}
+
+const heldFor = (count: Count, mostMs: number | null): Count =>
+  mostMs !== null && count.mode === 'hold' ? { ...count, holdMs: Math.min(count.holdMs, mostMs) } : count;
+
+const wholeSeconds = (ms: number): number => Math.floor(ms / 1000) * 1000;
+
+const MIN_TIME_MS = 5_000;
+const MIN_HOLD_MS = 1_000;

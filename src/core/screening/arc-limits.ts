@@ -24,6 +24,9 @@ export function wristDemand(figure: MovementFigure): Readonly<Record<WristRange,
   return found;
 }
 
+/** What a wrist may read differently from one measuring to the next, degrees (Carter 2009). */
+const MEASURING_ERROR_DEG = 5;
+
 /** A movement that asks more of a wrist than it was measured to have is done to that hand's own limit. */
 export function arcHits(person: Person, hand: Hand, movement: Movement, catalogue: Catalogue): Hit[] {
   if (person.measures.length === 0) return [];
@@ -32,7 +35,7 @@ export function arcHits(person: Person, hand: Hand, movement: Movement, catalogu
   const asked = wristDemand(figure);
   const arcs = WRIST_RANGES.flatMap((direction): ArcLimit[] => {
     const has = latestMeasure(person, hand, direction);
-    return has !== null && asked[direction] > has
+    return has !== null && asked[direction] - has > MEASURING_ERROR_DEG
       ? [{ direction, toDeg: Math.round(has), askedDeg: Math.round(asked[direction]) }]
       : [];
   });

@@ -1,11 +1,13 @@
 import { RESISTED, type Catalogue, type Movement } from '../catalogue';
 import type { Dose, Hand } from '../dose';
 import { lowerFirst } from '../words';
-import { isCleared, type Person, type PersonCondition } from '../people';
+import { isCleared, type Person } from '../people';
 import type { Ask } from './adaptation';
 import { arcHits } from './arc-limits';
+import { exposureOf, type Exposure } from './exposure';
 import type { Hit } from './hit';
-import { clauseMatches, type CautionRule, type Condition } from './rule';
+import type { CautionRule, Condition } from './rule';
+import { ruleHits } from './rule-hits';
 
 export type CautionTable = {
   readonly conditions: readonly Condition[];
@@ -17,28 +19,39 @@ export type ScreeningContext = {
   readonly catalogue: Catalogue;
   /** ISO day the verdict is for. */
   readonly today: string;
+  /** One breath of the class, ms; a usual one where nothing is said. */
+  readonly breathMs?: number | undefined;
 };
 
 /** Everything that speaks about this hand in this movement: the table, and what is not in the table. */
-export const hitsOn = (
+export function hitsOn(
   person: Person,
   hand: Hand,
   movement: Movement,
   dose: Dose,
   context: ScreeningContext,
-): readonly Hit[] => [
-  ...offHits(person, movement, context),
-  ...screeningHits(person, movement),
-  ...assistanceHits(person, movement),
-  ...positionHits(person, movement),
-  ...propHits(person, movement, context),
-  ...arcHits(person, hand, movement, context.catalogue),
-  ...context.table.rules.flatMap((rule) => ruleHits(rule, person, hand, movement, dose, context)),
-];
+): readonly Hit[] {
+  const unused = movement.propId !== null && person.propsOut.includes(movement.propId);
+  const exposure = exposureOf(unused ? { ...movement, propId: null } : movement, dose, context);
+  return [
+    ...offHits(person, movement, context),
+    ...screeningHits(person, movement),
+    ...assistanceHits(person, movement),
+    ...helperHits(exposure),
+    ...positionHits(person, movement, exposure),
+    ...propHits(person, movement, context),
+    ...arcHits(person, hand, movement, context.catalogue),
+    ...ruleHits(person, hand, exposure, context),
+  ];
+}
 
-/** Unknown is never `do` for resisted or loading work. */
+/** Unknown is never `do` for resisted or loading work, nor for what strikes or stretches. */
 function screeningHits(person: Person, movement: Movement): Hit[] {
-  if (person.screened || !(RESISTED.has(movement.effort) || movement.effort === 'load')) return [];
+  const asksMuch =
+    RESISTED.has(movement.effort) ||
+    ['load', 'tap'].includes(movement.effort) ||
+    movement.traits.includes('passive');
+  if (person.screened || !asksMuch) return [];
   return [{ verdict: 'adapt', because: 'not screened yet', ask: { rung: 'gentlest' } }];
 }
 
@@ -48,16 +61,29 @@ function offHits(person: Person, movement: Movement, context: ScreeningContext):
   return [{ verdict: 'leaveOut', because: lowerFirst(movement.offUntil), instead: ['load'] }];
 }
 
+const HANDS_WORK = ['thumb', 'fingers', 'wrist', 'forearm'] as const;
+const usesHands = ({ joints }: Pick<Movement, 'joints'>): boolean =>
+  HANDS_WORK.some((j) => joints.includes(j));
+
+/** Placing and supporting are for hands; whoever needs them is shown the rest again. */
 function assistanceHits(person: Person, movement: Movement): Hit[] {
   if (person.assistance < 2 || movement.effort === 'notice' || movement.effort === 'breath') return [];
+  const because = `assistance level ${person.assistance}`;
+  if (!usesHands(movement)) return [{ verdict: 'adapt', because, how: 'a helper sits beside and shows it' }];
   const how =
     person.assistance === 3 ? 'helper supports throughout, holds of 2-3 s' : 'helper places the hand';
   const ask: Ask = {
     support: 'broad padded open palm, never gripping fingers',
     ...(person.assistance === 3 ? { holdMostMs: 3_000 } : {}),
   };
-  return [{ verdict: 'adapt', because: `assistance level ${person.assistance}`, how, ask }];
+  return [{ verdict: 'adapt', because, how, ask }];
 }
+
+/** What a helper gives nobody does alone. */
+const helperHits = ({ features }: Exposure): Hit[] =>
+  features.has('given by a helper')
+    ? [{ verdict: 'adapt', because: 'a helper gives it', how: 'with a helper, one hand at a time' }]
+    : [];
 
 const PLACES = {
   chair: 'in a chair',
@@ -66,10 +92,11 @@ const PLACES = {
   floor: 'on the floor',
 } as const;
 
-/** Somewhere they are not comfortable, and there is nowhere else to do it. */
-function positionHits(person: Person, { positions }: Movement): Hit[] {
-  if (positions.some((p) => person.positions.includes(p))) return [];
-  const where = positions.map((p) => PLACES[p]).join(' or ');
+/** Somewhere they are not comfortable, and there is nowhere else to do it; a rung may stand elsewhere than the movement. */
+function positionHits(person: Person, { positions }: Movement, { position }: Exposure): Hit[] {
+  const places = positions.includes(position) ? positions : [position];
+  if (places.some((p) => person.positions.includes(p))) return [];
+  const where = places.map((p) => PLACES[p]).join(' or ');
   return [{ verdict: 'leaveOut', because: `not comfortable ${where}`, instead: ['load'] }];
 }
 
@@ -78,37 +105,4 @@ function propHits(person: Person, movement: Movement, { catalogue }: ScreeningCo
   const name = catalogue.prop(movement.propId)?.name ?? 'this prop';
   const how = `with no prop: ${lowerFirst(movement.noProp)}`.replace(/\.$/, '');
   return [{ verdict: 'adapt', because: `does not use the ${name}`, how, ask: { prop: 'none' } }];
-}
-
-function ruleHits(
-  rule: CautionRule,
-  person: Person,
-  hand: Hand,
-  movement: Movement,
-  dose: Dose,
-  context: ScreeningContext,
-): Hit[] {
-  if (rule.liftedBy && isCleared(person, rule.liftedBy, context.today)) return [];
-  const condition = person.conditions.find((c) => speaksOf(rule, c, hand));
-  if (!condition) return [];
-  const latex = movement.propId ? (context.catalogue.prop(movement.propId)?.latex ?? false) : false;
-  if (!rule.when.some((clause) => clauseMatches(clause, movement, dose, latex))) return [];
-  const name =
-    context.table.conditions.find((c) => c.id === condition.conditionId)?.name ?? 'a recorded condition';
-  return [
-    {
-      verdict: rule.verdict,
-      because: `${lowerFirst(name)}: ${rule.because}`,
-      ...(rule.how ? { how: rule.how } : {}),
-      ...(rule.ask ? { ask: rule.ask } : {}),
-      ...(rule.instead ? { instead: rule.instead } : {}),
-    },
-  ];
-}
-
-function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand): boolean {
-  const named =
-    rule.condition === 'any hand' ? condition.side !== 'none' : rule.condition === condition.conditionId;
-  const onHand = condition.side === hand || condition.side === 'both' || condition.side === 'none';
-  return named && onHand && rule.states.includes(condition.state);
 }

@@ -1,6 +1,6 @@
 export { adaptedDose } from './adaptation';
 export { NOTHING_NEW, asToday, checkInSchema, type CheckIn } from './check-in';
-export { doseKey } from './dose-facts';
+export { doseKey, exposureOf, type Exposure } from './exposure';
 export type { CautionTable, ScreeningContext } from './hits';
 export { clauseMatches, type CautionRule, type Condition } from './rule';
 export {

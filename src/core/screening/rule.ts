@@ -1,42 +1,43 @@
-import {
-  positionOf,
-  type EffortKind,
-  type Joint,
-  type Movement,
-  type Position,
-  type Trait,
-} from '../catalogue';
-import type { Ask } from './adaptation';
-import { primaryHoldMs, type DoseLike } from './dose-facts';
+import type { EffortKind, Joint, Position, Trait } from '../catalogue';
 import type { ClearanceScope, ConditionState } from '../people';
+import type { Ask } from './adaptation';
+import type { Exposure } from './exposure';
 
 /** All the named features must hold; a list is met by any one of its members. */
-type Clause = {
+export type Clause = {
   readonly efforts?: readonly EffortKind[];
   readonly traits?: readonly Trait[];
   readonly joints?: readonly Joint[];
-  readonly propLatex?: true;
+  readonly latex?: true;
+  readonly withProp?: true;
+  /** Each hand works by itself. */
+  readonly apart?: boolean;
   readonly position?: Position;
   readonly effortOver?: number;
-  readonly holdOverMs?: number;
+  /** Effort without a break, s. */
+  readonly effortSecondsOver?: number;
+  /** At the end of the range without a break, s. */
+  readonly endRangeSecondsOver?: number;
 };
 
-/** One row of the caution table. It names a class of movement, never a movement. */
+/** One row of the caution table. It names exposures, never a movement. */
 export type CautionRule = {
   readonly id: string;
-  /** A condition, or any condition that has a side. */
-  readonly condition: string | 'any hand';
+  /** A condition, any condition that has a side, or any that has none. */
+  readonly condition: string | 'any hand' | 'any whole';
   readonly states: readonly ConditionState[];
   readonly verdict: 'adapt' | 'leaveOut';
   /** Any one clause is enough. */
   readonly when: readonly Clause[];
   readonly because: string;
-  /** What to do instead or how, for `adapt`. */
+  /** How to do it, for `adapt`: what no limit of `ask` says. */
   readonly how?: string;
-  /** The same as limits that a dose, a rung and a drawing can keep. */
+  /** What a dose, a rung and a drawing can keep, as limits. */
   readonly ask?: Ask;
-  /** Kinds of work to look for instead, when the same purpose is out too. */
+  /** Kinds of work to look for instead, kindest first. */
   readonly instead?: readonly EffortKind[];
+  /** A feature that what is done instead should have. */
+  readonly insteadTrait?: Trait;
   /** A clinician's clearance of this scope lifts the rule. */
   readonly liftedBy?: ClearanceScope;
 };
@@ -49,15 +50,19 @@ export type Condition = {
   readonly sided: boolean;
 };
 
-export function clauseMatches(clause: Clause, movement: Movement, dose: DoseLike, latex: boolean): boolean {
+export function clauseMatches(clause: Clause, exposure: Exposure): boolean {
   const any = <T>(wanted: readonly T[] | undefined, has: (t: T) => boolean) => !wanted || wanted.some(has);
+  const over = (limit: number | undefined, value: number) => limit === undefined || value > limit;
   return (
-    any(clause.efforts, (e) => movement.effort === e) &&
-    any(clause.traits, (t) => movement.traits.includes(t)) &&
-    any(clause.joints, (j) => movement.joints.includes(j)) &&
-    (!clause.propLatex || latex) &&
-    (!clause.position || positionOf(movement) === clause.position) &&
-    (clause.effortOver === undefined || movement.effortOf10 > clause.effortOver) &&
-    (clause.holdOverMs === undefined || primaryHoldMs(dose) > clause.holdOverMs)
+    any(clause.efforts, (e) => exposure.kind === e) &&
+    any(clause.traits, (t) => exposure.features.has(t)) &&
+    any(clause.joints, (j) => exposure.joints.includes(j)) &&
+    (!clause.latex || exposure.latex) &&
+    (!clause.withProp || exposure.withProp) &&
+    (clause.apart === undefined || clause.apart === exposure.apart) &&
+    (!clause.position || exposure.position === clause.position) &&
+    over(clause.effortOver, exposure.effortOf10) &&
+    over(clause.effortSecondsOver, exposure.effortS) &&
+    over(clause.endRangeSecondsOver, exposure.endRangeS)
   );
 }

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { TASKS } from '@/catalogue/tasks';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { homeChoice, MAX_ITEMS, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
 import { daySchema } from '@/core/days';

@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rungNoteOf, strongerOf, withOwn, type Catalogue } from '@/core/catalogue';
 import { atRung, movementOfRow, rungOf } from '@/core/plan';

@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Catalogue } from '@/core/catalogue';
 import type { Person } from '@/core/people';

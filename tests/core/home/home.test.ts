@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { wednesdayPlan } from '@/demo/plans';
 import { homeChoice, MAX_ITEMS, needsDayBetween } from '@/core/home/choose';

@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { loadsOfRow } from '@/core/load/person-load';
 import type { Person } from '@/core/people/person';

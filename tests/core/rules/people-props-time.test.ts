@@ -5,7 +5,10 @@ import { facts, findings, mended, planWith } from '../plans';
 const resting = () =>
   person({
     firstName: 'Ferran',
-    conditions: [{ conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] }],
+    conditions: [
+      { conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] },
+      { conditionId: 'spine-fracture', side: 'none', state: 'flare', since: null, spots: [] },
+    ],
   });
 
 describe('P1 something to do', () => {
@@ -20,7 +23,7 @@ describe('P1 something to do', () => {
   });
 
   test('two in a row, then something, is only a should', () => {
-    const plan = planWith({ move: ['wrist-bend', 'five-shapes', 'arms-with-breath', 'palms-turn'] });
+    const plan = planWith({ move: ['wrist-bend', 'five-shapes', 'look-at-hands', 'palms-turn'] });
     expect(findings(plan, 'P1', facts({ people: [resting()] }))[0]!.severity).toBe('should');
   });
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseTotals } from '@/core/dose/totals';
 import { movementRows } from '@/core/plan/plan';

@@ -1,15 +1,13 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import type { Catalogue, Movement } from '@/core/catalogue';
-import { clauseMatches } from '@/core/screening';
+import { clauseMatches, exposureOf } from '@/core/screening';
 import { conditionName } from '@/ui/words/condition-words';
 import { Table } from '@/ui/page/table';
 
 /** The rows of the caution table that speak of this movement. */
 export function Cautions({ movement, catalogue }: { movement: Movement; catalogue: Catalogue }) {
-  const latex = movement.propId ? (catalogue.prop(movement.propId)?.latex ?? false) : false;
-  const rules = CAUTIONS.rules.filter((r) =>
-    r.when.some((c) => clauseMatches(c, movement, movement.dose, latex)),
-  );
+  const exposure = exposureOf(movement, movement.dose, { catalogue });
+  const rules = CAUTIONS.rules.filter((r) => r.when.some((c) => clauseMatches(c, exposure)));
   if (rules.length === 0) return null;
   return (
     <section className="mt-8">

@@ -89,7 +89,7 @@ export type PlanContext = RuleContext & { readonly verdicts: PlanCheck['verdicts
 export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
   const { catalogue, people, helpers, slotMs, bag, shown, week, baseline, attended } = facts;
   const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
-  const judge = judgeOf(facts);
+  const judge = judgeOf(facts, plan.breathMs);
   const verdicts = new Map(
     placedRows(plan).flatMap(({ row }) => {
       const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
@@ -120,10 +120,13 @@ const NO_VERDICTS: ReadonlyMap<string, Verdict> = new Map();
 const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 
 /** Verdicts on a row; an edit leaves most rows as they are, so what was judged of them still holds. */
-function judgeOf({ cautions, catalogue, people, day }: ClassFacts): RuleContext['judge'] {
-  const screening = { table: cautions, catalogue, today: day };
+function judgeOf(
+  { cautions, catalogue, people, day }: ClassFacts,
+  breathMs: number,
+): RuleContext['judge'] {
+  const screening = { table: cautions, catalogue, today: day, breathMs };
   return (movement, dose) =>
-    rememberRow([cautions, catalogue, people, movement], `${day} ${doseKey(dose)}`, () => {
+    rememberRow([cautions, catalogue, people, movement], `${day} ${breathMs} ${doseKey(dose)}`, () => {
       return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
     });
 }

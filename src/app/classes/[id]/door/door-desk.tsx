@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useRef, useState } from 'react';
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { fullName, type Person } from '@/core/people';
 import { changedRows, type Plan } from '@/core/plan';
 import { asToday, NOTHING_NEW, type CheckIn } from '@/core/screening';

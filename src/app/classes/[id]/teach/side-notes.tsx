@@ -1,4 +1,4 @@
-import { CAUTIONS } from '@/catalogue/cautions';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { easierOf, strongerOf, type Movement } from '@/core/catalogue';
 import { offRungWords, type OwnRung } from '@/core/progress';
 import type { RungShift, Snapshot, TaughtRow } from '@/core/teach';
@@ -110,7 +110,7 @@ function TheirRung({
   const { dose } = row.row;
   const movement = movementOfRow(row.row, catalogue);
   if (!movement) return null;
-  const context = { table: CAUTIONS, catalogue, today: day };
+  const context = { table: CAUTIONS, catalogue, today: day, breathMs: snapshot.plan.breathMs };
   const own = snapshot.people.flatMap((person) => {
     const verdict = verdictFor(person, movement, dose, context);
     const to = rungShifts.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;

@@ -1,0 +1,56 @@
+import { currentRung, easierOf, gentlestOf, type MovementOnRung } from '../catalogue';
+import { doseWords, primaryCount, type Dose } from '../dose';
+import { adaptationOf, adaptedDose, type Adaptation } from './adaptation';
+import type { Judgement } from './judge-hands';
+
+/** What a judgement asks of this row: one effort, one count, and nothing that the row has not got. */
+export function followed(
+  { hits }: Judgement,
+  movement: MovementOnRung,
+  dose: Dose,
+): { readonly how: readonly string[]; readonly adaptation: Adaptation } {
+  const asked = adaptationOf(hits.flatMap((h) => h.ask ?? []));
+  const adaptation = { ...asked, support: asked.support.filter((s) => canRest(s, movement)) };
+  const ways = hits.flatMap((h) => (h.how ? [h.how] : []));
+  const how = [
+    ...new Set([
+      ...shareWords(adaptation, dose),
+      ...holdWords(adaptation, dose),
+      ...ways,
+      ...(adaptation.ownRange && adaptation.arcs.length === 0 ? ['to this wrist’s own limit'] : []),
+      ...effortWords(adaptation, movement),
+      ...adaptation.support,
+      ...rungWords(movement, adaptation),
+    ]),
+  ];
+  return { how, adaptation };
+}
+
+/** A forearm rests where the arms are not in the air. */
+const canRest = (support: string, { joints, traits }: MovementOnRung): boolean =>
+  !support.includes('forearm') ||
+  !(joints.includes('shoulder') || traits.includes('backs of the hands stretched'));
+
+/** Nothing where one round or one time cannot be halved. */
+function shareWords(adaptation: Adaptation, dose: Dose): string[] {
+  const { count } = dose;
+  const less = adaptedDose(dose, { ...adaptation, holdMostMs: null });
+  if (doseWords(less) === doseWords(dose)) return [];
+  if (count.mode === 'time') return ['half the time'];
+  if (count.mode === 'hold' && primaryCount(count) === 1) return ['half the hold'];
+  return ['half the count'];
+}
+
+const holdWords = ({ holdMostMs }: Adaptation, { count }: Dose): string[] =>
+  holdMostMs !== null && count.mode === 'hold' && count.holdMs > holdMostMs
+    ? [`holds of ${holdMostMs / 1000} s at most`]
+    : [];
+
+const effortWords = ({ effortMost }: Adaptation, { effortOf10 }: MovementOnRung): string[] =>
+  effortMost !== null && effortMost < effortOf10 ? [`effort ${effortMost} of 10 at most`] : [];
+
+/** The rung to stand on, in this movement's own words; nothing where the class stands there already. */
+function rungWords(movement: MovementOnRung, { rung }: Adaptation): string[] {
+  if (rung === null || currentRung(movement) === 0) return [];
+  return rung === 'gentlest' ? [`lowest rung: ${gentlestOf(movement)}`] : [`easier: ${easierOf(movement)}`];
+}

@@ -1,0 +1,72 @@
+import type { Hand } from '../dose';
+import { isCleared, type Person, type PersonCondition } from '../people';
+import { lowerFirst } from '../words';
+import type { Exposure } from './exposure';
+import type { Hit } from './hit';
+import { clauseMatches, type CautionRule, type Clause, type Condition } from './rule';
+
+type Context = {
+  readonly table: { readonly conditions: readonly Condition[]; readonly rules: readonly CautionRule[] };
+  readonly today: string;
+};
+
+/** All that the caution table says of this exposure for this hand. */
+export const ruleHits = (person: Person, hand: Hand, exposure: Exposure, context: Context): readonly Hit[] =>
+  context.table.rules.flatMap((rule) => hitsOfRule(rule, person, hand, exposure, context));
+
+function hitsOfRule(
+  rule: CautionRule,
+  person: Person,
+  hand: Hand,
+  exposure: Exposure,
+  { table, today }: Context,
+): Hit[] {
+  if (rule.liftedBy && isCleared(person, rule.liftedBy, today)) return [];
+  const condition = person.conditions.find((c) => speaksOf(rule, c, hand, exposure));
+  if (!condition) return [];
+  if (!rule.when.some((clause) => concerns(clause, condition, exposure) && clauseMatches(clause, exposure)))
+    return [];
+  const { name } = table.conditions.find((c) => c.id === condition.conditionId) ?? {
+    name: 'a recorded condition',
+  };
+  return [
+    {
+      verdict: rule.verdict,
+      because: `${lowerFirst(name)}: ${rule.because}`,
+      ...(rule.how ? { how: rule.how } : {}),
+      ...(rule.ask ? { ask: rule.ask } : {}),
+      ...(rule.instead ? { instead: rule.instead } : {}),
+      ...(rule.insteadTrait ? { insteadTrait: rule.insteadTrait } : {}),
+    },
+  ];
+}
+
+function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand, exposure: Exposure): boolean {
+  const ofWhole = condition.side === 'none';
+  const named =
+    rule.condition === 'any hand'
+      ? !ofWhole
+      : rule.condition === 'any whole'
+        ? ofWhole
+        : rule.condition === condition.conditionId;
+  const onHand = condition.side === hand || condition.side === 'both' || ofWhole;
+  const there = condition.state !== 'not cleared' || reaches(condition, exposure);
+  return named && onHand && there && rule.states.includes(condition.state);
+}
+
+const ARM = ['thumb', 'fingers', 'wrist', 'forearm'] as const;
+const HARD = ['grip', 'pinch', 'opening', 'load', 'tap', 'isometric'] as const;
+
+/** What is the matter with a hand says nothing of feet, neck and trunk, unless a clause names them. */
+const concerns = (clause: Clause, { side }: PersonCondition, { joints }: Exposure): boolean =>
+  side === 'none' || clause.joints !== undefined || ARM.some((j) => joints.includes(j));
+
+/** One place that is not cleared rests what moves it and all hard work, not the whole arm. */
+function reaches({ spots }: PersonCondition, { kind, joints }: Exposure): boolean {
+  if (spots.length === 0 || HARD.some((k) => k === kind)) return true;
+  const moved = spots.map((spot) => {
+    const [part] = spot.split('.');
+    return part === 'thumb' || part === 'wrist' || part === 'forearm' ? part : 'fingers';
+  });
+  return moved.some((joint) => joints.includes(joint));
+}

@@ -1,0 +1,198 @@
+import fc from 'fast-check';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import type { MovementOnRung } from '@/core/catalogue';
+import type { Dose } from '@/core/dose';
+import { CONDITION_STATES, type Person, type PersonCondition } from '@/core/people/person';
+import { judgeHands } from '@/core/screening/judge-hands';
+import { VERDICTS, verdictFor, type VerdictKind } from '@/core/screening/verdict';
+import { anyDose } from './arbitrary';
+import { person } from './people';
+import { runs } from '../runs';
+
+const context = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' };
+const rank = (kind: VerdictKind) => VERDICTS.indexOf(kind);
+const HANDS = ['L', 'R'] as const;
+const isSided = (id: string) => CAUTIONS.conditions.find((c) => c.id === id)!.sided;
+
+const anyCondition: fc.Arbitrary<PersonCondition> = fc
+  .record({
+    conditionId: fc.constantFrom(...CAUTIONS.conditions.map((c) => c.id)),
+    side: fc.constantFrom('L' as const, 'R' as const, 'both' as const),
+    state: fc.constantFrom(...CONDITION_STATES),
+    since: fc.constant(null),
+    spots: fc.constant([]),
+  })
+  .map((c) => (isSided(c.conditionId) ? c : { ...c, side: 'none' as const }));
+const anyFacts = fc.record({
+  conditions: fc.array(anyCondition, { maxLength: 3 }),
+  screened: fc.boolean(),
+  assistance: fc.integer({ min: 0, max: 3 }),
+});
+const anyRow = fc
+  .record({ movement: fc.constantFrom(...MOVEMENTS), dose: anyDose, rung: fc.nat({ max: 5 }) })
+  .map(({ movement: m, dose, rung }) => ({ movement: { ...m, standsOn: rung % m.rungs.length }, dose }));
+
+/** What a row was kept from before any swap: done, done another way, kept from. */
+type Row = { readonly movement: MovementOnRung; readonly dose: Dose };
+const openness = (who: Person, row: Row) => judgeHands(who, row.movement, row.dose, context);
+const order = ['do', 'adapt', 'leaveOut'] as const;
+
+test('adding any fact never makes a verdict milder, however it is counted and on whatever rung', () => {
+  const anyWorse = fc.oneof(
+    anyCondition.map((c) => (p: Person): Person => ({ ...p, conditions: [...p.conditions, c] })),
+    fc.constant((p: Person): Person => ({ ...p, screened: false })),
+    fc.constant((p: Person): Person => ({ ...p, assistance: 3 })),
+    fc.constant((p: Person): Person => ({ ...p, positions: ['chair'] })),
+    fc.constant((p: Person): Person => ({
+      ...p,
+      conditions: p.conditions.map((c): PersonCondition => ({ ...c, state: worse(c.state) })),
+    })),
+  );
+  fc.assert(
+    fc.property(anyFacts, anyRow, anyWorse, (given, row, worsened) => {
+      const before = person(given);
+      const [was, is] = [openness(before, row), openness(worsened(before), row)];
+      for (const hand of HANDS)
+        expect(order.indexOf(is[hand].kind)).toBeGreaterThanOrEqual(order.indexOf(was[hand].kind));
+    }),
+    { numRuns: runs(50_000, 0.06) },
+  );
+});
+
+/** Sore may be worse than settled in its own way; in flare and not cleared are never milder than either. */
+const worse = (state: PersonCondition['state']): PersonCondition['state'] =>
+  state === 'settled' ? 'flare' : state;
+
+test('in flare and not cleared are never milder than settled, for every condition and movement', () => {
+  const milder: string[] = [];
+  for (const { id, sided } of CAUTIONS.conditions)
+    for (const m of MOVEMENTS) {
+      const kind = (state: PersonCondition['state']) => {
+        const conditions = [
+          {
+            conditionId: id,
+            side: sided ? ('R' as const) : ('none' as const),
+            state,
+            since: null,
+            spots: [],
+          },
+        ];
+        return order.indexOf(judgeHands(person({ conditions }), m, m.dose, context).R.kind);
+      };
+      for (const state of ['flare', 'not cleared'] as const)
+        if (kind(state) < kind('settled')) milder.push(`${id} ${state} ${m.id}`);
+    }
+  expect(milder).toEqual([]);
+});
+
+test('a hand that must rest is nobody’s partner', () => {
+  const twoHanded = MOVEMENTS.filter(
+    (m) => m.hands !== 'apart' && m.effort !== 'breath' && m.effort !== 'notice',
+  );
+  expect(twoHanded.length).toBeGreaterThan(50);
+  const partnered: string[] = [];
+  for (const m of twoHanded)
+    for (const conditionId of ['wrist-fracture', 'hand-surgery', 'fall']) {
+      const conditions = [
+        { conditionId, side: 'L' as const, state: 'not cleared' as const, since: null, spots: [] },
+      ];
+      const { L, R } = verdictFor(person({ conditions }), m, m.dose, context);
+      const alone = m.oneHanded !== null && R.kind === 'adapt' && R.how.includes(m.oneHanded);
+      if (rank(L.kind) < 2) partnered.push(`${m.id} ${conditionId}: left ${L.kind}`);
+      if (!alone && rank(R.kind) < 2) partnered.push(`${m.id} ${conditionId}: right ${R.kind}`);
+    }
+  expect(partnered).toEqual([]);
+});
+
+test('what is swapped in is open to that hand, and is said with all that it needs', () => {
+  fc.assert(
+    fc.property(anyFacts, anyRow, (given, { movement, dose }) => {
+      const who = person(given);
+      const verdict = verdictFor(who, movement, dose, context);
+      for (const hand of HANDS) {
+        const { swapTo, how, kind } = verdict[hand];
+        if (kind !== 'swap') continue;
+        const other = CATALOGUE.movement(swapTo!)!;
+        const again = verdictFor(who, other, other.dose, context)[hand];
+        expect(['do', 'adapt']).toContain(again.kind);
+        expect(how.slice(1)).toEqual(again.how);
+      }
+    }),
+    { numRuns: runs(4_000) },
+  );
+});
+
+test('no work is swapped for looking, listening or breathing, none for blows, and nothing for more effort', () => {
+  const wrong: string[] = [];
+  for (const { id, sided } of CAUTIONS.conditions)
+    for (const state of CONDITION_STATES)
+      for (const m of MOVEMENTS) {
+        const conditions = [
+          {
+            conditionId: id,
+            side: sided ? ('R' as const) : ('none' as const),
+            state,
+            since: null,
+            spots: [],
+          },
+        ];
+        const { swapTo } = verdictFor(person({ conditions }), m, m.dose, context).R;
+        if (!swapTo) continue;
+        const to = CATALOGUE.movement(swapTo)!;
+        const isQuiet = ['notice', 'breath'].includes(to.effort) && to.effort !== m.effort;
+        if (isQuiet || to.effort === 'tap' || to.effortOf10 > Math.max(2, m.effortOf10))
+          wrong.push(`${id} ${state}: ${m.id} to ${to.id}`);
+      }
+  expect(wrong).toEqual([]);
+});
+
+test('in a flare the swap for hand work is a tendon glide', () => {
+  const conditions = [
+    { conditionId: 'inflammatory', side: 'R' as const, state: 'flare' as const, since: null, spots: [] },
+  ];
+  for (const id of ['ball-squeeze', 'loop-spread', 'putty-pinch', 'each-finger-back']) {
+    const m = CATALOGUE.movement(id)!;
+    const { swapTo, how } = verdictFor(person({ conditions }), m, m.dose, context).R;
+    expect(CATALOGUE.movement(swapTo!)!.traits).toContain('tendon glide');
+    expect(how.join('; ')).toContain('half the count');
+  }
+});
+
+/** Pairs of words that exclude each other in one sentence, or that a row must have to be spoken of. */
+test('nobody is told what cannot be followed in this row', () => {
+  const faults = new Set<string>();
+  fc.assert(
+    fc.property(anyFacts, anyRow, (given, { movement, dose }) => {
+      const verdict = verdictFor(person(given), movement, dose, context);
+      for (const hand of HANDS) {
+        const { kind, how } = verdict[hand];
+        if (kind !== 'adapt') continue;
+        const said = how.join('; ');
+        const efforts = said.match(/effort \w+ of ten/g) ?? [];
+        const say = (fault: string) => faults.add(`${movement.id}: ${fault}: ${said}`);
+        if (new Set(efforts).size > 1) say('two efforts');
+        if ((said.match(/half the (count|time|hold)/g) ?? []).length > 1) say('two counts');
+        if (
+          /thumb/.test(said) &&
+          !/lowest rung|easier:/.test(said) &&
+          !movement.joints.includes('thumb') &&
+          !movement.traits.some((t) => t.includes('thumb')) &&
+          !movement.oneHanded?.includes('thumb') &&
+          !/toward the thumb/.test(said)
+        )
+          say('no thumb in it');
+        if (/the prop/.test(said) && !movement.propId) say('no prop in it');
+        if (/the other hand assists/.test(said) && movement.hands !== 'apart') say('the other hand is busy');
+        if (
+          /(places the hand|open palm)/.test(said) &&
+          movement.joints.every((j) => ['legs', 'neck', 'trunk'].includes(j))
+        )
+          say('no hand in it');
+        if (/forearm supported/.test(said) && movement.joints.includes('shoulder')) say('arms in the air');
+      }
+    }),
+    { numRuns: runs(8_000, 0.5) },
+  );
+  expect([...faults]).toEqual([]);
+});
