@@ -92,10 +92,10 @@ export const bonesAndWhole = [
   adapt('memory-sequence', 'memory', 'one cue at a time', 'copies the helper, one cue at a time', [
     { traits: ['long sequence'] },
   ]),
-  adapt('sight-sequence', 'poor-sight', 'what is not seen is heard', 'sits near, each step is said aloud', [
+  adapt('sight-sequence', 'poor-sight', 'what is not seen is heard', 'sits near, steps said aloud', [
     { traits: ['long sequence'] },
   ]),
-  adapt('hearing-sequence', 'poor-hearing', 'what is not heard is seen', 'sits in sight of the display', [
+  adapt('hearing-sequence', 'poor-hearing', 'what is not heard is seen', 'in sight of the display', [
     { traits: ['long sequence'] },
   ]),
   leaveOut('magnet', 'pacemaker', 'no magnets near the chest', [{ traits: ['magnet near the chest'] }], {

@@ -21,7 +21,7 @@ export const joints = [
   adapt('thumb-long-pinch', 'thumb-base', 'no long tight pinch', 'light touch, joints round', [
     { efforts: ['pinch'] },
   ]),
-  adapt('thumb-off', 'thumb-base', 'keep the thumb out of the squeeze', 'thumb resting outside the grip', [
+  adapt('thumb-off', 'thumb-base', 'keep the thumb out of the squeeze', 'thumb outside the grip', [
     { traits: ['thumb in the grip'], efforts: ['grip', 'opening'] },
   ]),
   adapt('thumb-web', 'thumb-base', 'stretch the web gently, low and long', 'gentle, never to pain', [

@@ -77,7 +77,7 @@ export const nervesAndTendons = [
     [{ traits: ['fingers drawn straight'] }],
     { instead: ['massage', 'active'] },
   ),
-  adapt('cord-open', 'palm-cord', 'open only as far as the cord allows', 'open as far as it goes by itself', [
+  adapt('cord-open', 'palm-cord', 'open only as far as the cord allows', 'open as far as it goes', [
     { traits: ['opens the hand'] },
     { efforts: ['stretch'], joints: ['fingers'] },
   ]),

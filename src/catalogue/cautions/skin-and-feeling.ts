@@ -33,9 +33,7 @@ export const skinAndFeeling = [
     [{ traits: ['weight on folded fingers', 'clip on skin', 'impact'] }, { efforts: ['tap'] }],
     { instead: ['load', 'massage'] },
   ),
-  adapt('skin-rub', 'fragile-skin', 'press, do not rub', 'press and hold, no rubbing', [
-    { traits: ['rubbing'] },
-  ]),
+  adapt('skin-rub', 'fragile-skin', 'press, do not rub', 'press, do not rub', [{ traits: ['rubbing'] }]),
   adapt('skin-loops', 'fragile-skin', 'soft props only', 'over a cotton glove', [
     { traits: ['tight loops'] },
   ]),

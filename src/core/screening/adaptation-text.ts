@@ -62,6 +62,9 @@ export function shortAdaptation({ L, R }: Verdict, dose: Dose, { asked, rests }:
   return [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
 }
 
+/** Which rung it is need not be said where its words are. */
+const withoutLabel = (how: string): string => how.replace(/^(lowest rung|easier): /, '');
+
 /** Words that a number takes the place of. */
 const SAYS_HOW_MUCH = /^(half the (count|time|hold)|holds of )/;
 
@@ -72,5 +75,5 @@ function shortWayOf(verdict: HandVerdict, dose: Dose, known: ReadonlySet<string>
   const less = verdict.kind === 'adapt' ? lessWords(dose, verdict.adaptation) : '';
   // The number itself says that it is half.
   const fresh = verdict.how.filter((h) => !known.has(h) && !(less && SAYS_HOW_MUCH.test(h)));
-  return [...(less ? [less] : []), ...fresh].join(', ');
+  return [...(less ? [less] : []), ...fresh.map(withoutLabel)].join(', ');
 }
