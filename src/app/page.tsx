@@ -8,7 +8,7 @@ import { damagedNow } from '@/server/shell/soundness';
 import { dueAt, type Due } from '@/server/measures/reminders';
 import { database } from '@/server/shell/database';
 import { hasLock } from '@/server/lock/lock';
-import { callsDue, endingClearances, toDecide } from '@/server/teaching/follow-ups';
+import { callsDue, doubtfulClearances, endingClearances, toDecide } from '@/server/teaching/follow-ups';
 import { today } from '@/server/shell/today';
 import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/form/button';
@@ -28,6 +28,7 @@ export default async function TodayPage() {
   const calls = await callsDue(db, day);
   const undecided = await toDecide(db, day);
   const ending = await endingClearances(db, day);
+  const doubtful = await doubtfulClearances(db, day);
   const room = next && (await loadPlannedClass(db, next.id));
   const trouble = backupTrouble();
   const due = room ? await dueAt(db, next!, room.people, day) : undefined;
@@ -54,7 +55,8 @@ export default async function TodayPage() {
       ) : (
         <FirstSteps />
       )}
-      {unwritten.length + undecided.length + calls.length + ending.length > 0 || isDue(due) ? (
+      {unwritten.length + undecided.length + calls.length + ending.length + doubtful.length > 0 ||
+      isDue(due) ? (
         <section className="mt-8">
           <h2 className="text-xl">Open</h2>
           <ul className="mt-2 grid gap-2">
@@ -80,6 +82,14 @@ export default async function TodayPage() {
             ))}
             {calls.map((due) => (
               <CallRow key={`${due.classId} ${due.personId}`} due={due} />
+            ))}
+            {doubtful.map(({ personId, words }) => (
+              <li key={words}>
+                {words}{' '}
+                <Link className="underline underline-offset-4" href={`/people/${personId}`}>
+                  Look at it
+                </Link>
+              </li>
             ))}
             {ending.map((line) => (
               <li key={line} className="border-b py-2">

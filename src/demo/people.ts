@@ -57,6 +57,7 @@ const measure = (hand: Measure['hand'], kind: Measure['kind'], value: number, on
 export function demoPeople(day: DayFrom): readonly DemoPerson[] {
   const cleared = (scope: Clearance['scope'], what: string, until: number | null): Clearance => ({
     scope,
+    side: 'both',
     by: 'Dr Anholt',
     on: day(-35),
     until: until === null ? null : day(until),
@@ -87,7 +88,7 @@ export function demoPeople(day: DayFrom): readonly DemoPerson[] {
       { groups: ['wed', 'fri'], notes: 'Two finger joints on the right are hot at the moment.' },
     ),
     person('Esi O', 'lift the full watering can', [condition('osteoporosis', 'none')], {
-      clearances: [cleared('loading', 'seated loading, no standing leans', 12)],
+      clearances: [cleared('seated loading', 'seated loading, no standing leans', 12)],
     }),
     person(
       'Ferran R',

@@ -22,6 +22,7 @@ import { tally } from './migrations/0020-tally';
 import { fieldTerms } from './migrations/0021-field-terms';
 import { rungShifts } from './migrations/0022-rung-shifts';
 import { classTimesKept } from './migrations/0023-class-times';
+import { clearanceLadder } from './migrations/0024-clearance-ladder';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -49,6 +50,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   fieldTerms,
   rungShifts,
   classTimesKept,
+  clearanceLadder,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

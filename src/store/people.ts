@@ -54,7 +54,7 @@ select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance,
   coalesce((select json_agg(json_build_object('conditionId', c.condition_id, 'side', c.side, 'state', c.state,
       'since', c.since::text, 'spots', c.spots) order by c.condition_id, c.side)
     from person_condition c where c.person_id = p.id), '[]'::json) as conditions,
-  coalesce((select json_agg(json_build_object('scope', l.scope, 'by', l.by_whom, 'on', l.on_day::text,
+  coalesce((select json_agg(json_build_object('scope', l.scope, 'side', l.side, 'by', l.by_whom, 'on', l.on_day::text,
       'until', l.until_day::text, 'what', l.what) order by l.on_day, l.id)
     from clearance l where l.person_id = p.id), '[]'::json) as clearances,
   coalesce((select json_agg(json_build_object('hand', m.hand, 'kind', m.kind, 'value', m.value, 'on', m.on_day::text)
@@ -92,6 +92,15 @@ export async function listPeople(
 ): Promise<Person[]> {
   const where = which === 'current' ? 'p.archived_at is null' : 'p.archived_at is not null';
   return (await db.query<PersonRow>(`${select(measured)} where ${where} ${IN_ORDER}`)).map(personOf);
+}
+
+/** People who have a clearance. */
+export async function peopleCleared(db: Db): Promise<Person[]> {
+  const rows = await db.query<PersonRow>(
+    `${select('none')} where p.archived_at is null
+       and exists (select 1 from clearance l where l.person_id = p.id) ${IN_ORDER}`,
+  );
+  return rows.map(personOf);
 }
 
 /** People who have a clearance that ends by a day. */
@@ -166,8 +175,8 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
     await tx.query('delete from clearance where person_id = $1', [id]);
     for (const c of fields.clearances)
       await tx.query(
-        'insert into clearance (person_id, scope, by_whom, on_day, until_day, what) values ($1, $2, $3, $4, $5, $6)',
-        [id, c.scope, c.by, c.on, c.until, c.what],
+        'insert into clearance (person_id, scope, side, by_whom, on_day, until_day, what) values ($1, $2, $3, $4, $5, $6, $7)',
+        [id, c.scope, c.side ?? null, c.by, c.on, c.until, c.what],
       );
     await tx.query(
       `delete from measure where person_id = $1
@@ -203,8 +212,8 @@ export async function addPeople(
     of((f) => f.conditions),
   );
   await put(
-    'clearance (person_id, scope, by_whom, on_day, until_day, what)',
-    'id uuid, scope text, by text, "on" date, until date, what text',
+    'clearance (person_id, scope, side, by_whom, on_day, until_day, what)',
+    'id uuid, scope text, side text, by text, "on" date, until date, what text',
     of((f) => f.clearances),
   );
   await put(

@@ -1,5 +1,5 @@
 import type { TaughtRoll } from '@/core/formats';
-import { currentKind, RECORD_DEFAULTS, type Measure } from '@/core/people';
+import { currentClearance, currentKind, RECORD_DEFAULTS, type Measure } from '@/core/people';
 import { readTeachState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
 import type { PlanStep } from '@/core/plan';
 import type { Db } from './db';
@@ -78,6 +78,7 @@ const complete = (snapshot: Snapshot): Snapshot => ({
     ...RECORD_DEFAULTS,
     ...p,
     conditions: p.conditions.map((c) => ({ ...c, spots: c.spots ?? [] })),
+    clearances: p.clearances.map(currentClearance),
     measures: (p.measures ?? []).map((m) => ({ ...m, kind: currentKind(m.kind) as Measure['kind'] })),
   })),
 });

@@ -3,6 +3,7 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import type { MovementOnRung } from '@/core/catalogue';
 import type { Dose } from '@/core/dose';
+import { clearanceDoubt, type Clearance, type ClearanceScope } from '@/core/people/clearance';
 import { CONDITION_STATES, type Person, type PersonCondition } from '@/core/people/person';
 import { judgeHands } from '@/core/screening/judge-hands';
 import { VERDICTS, verdictFor, type VerdictKind } from '@/core/screening/verdict';
@@ -195,4 +196,84 @@ test('nobody is told what cannot be followed in this row', () => {
     { numRuns: runs(8_000, 0.5) },
   );
   expect([...faults]).toEqual([]);
+});
+
+describe('a clearance', () => {
+  const cleared = (scope: ClearanceScope, over: Partial<Clearance> = {}): Clearance => ({
+    scope,
+    side: 'L',
+    by: 'Dr A',
+    on: '2026-11-01',
+    until: null,
+    what: '',
+    ...over,
+  });
+  const uncleared = (side: 'L' | 'both'): PersonCondition => ({
+    conditionId: 'wrist-fracture',
+    side,
+    state: 'not cleared',
+    since: null,
+    spots: [],
+  });
+  const kindsOf = (given: Partial<Person>, id: string) => {
+    const m = CATALOGUE.movement(id)!;
+    const { L, R } = judgeHands(person(given), m, m.dose, context);
+    return [L.kind, R.kind];
+  };
+  /** A movement for each rung of the ladder. */
+  const LADDER: readonly (readonly [ClearanceScope, string])[] = [
+    ['fingers', 'five-shapes'],
+    ['hand', 'wrist-bend'],
+    ['stretch', 'self-drawn-stretch'],
+    ['resisted', 'ball-squeeze'],
+    ['seated loading', 'dome-press'],
+  ];
+
+  test('opens what is written and all below it, and nothing above', () => {
+    for (const [i, [scope]] of LADDER.entries())
+      for (const [j, [, id]] of LADDER.entries()) {
+        if (id === 'self-drawn-stretch') continue;
+        const [left] = kindsOf({ conditions: [uncleared('L')], clearances: [cleared(scope)] }, id);
+        expect([scope, id, left]).toEqual([scope, id, j <= i ? 'do' : 'leaveOut']);
+      }
+  });
+
+  test('loading in a seat opens neither standing, nor the floor, nor impact', () => {
+    const given: Partial<Person> = {
+      positions: ['chair', 'table', 'standing', 'floor'],
+      conditions: [{ conditionId: 'osteoporosis', side: 'none', state: 'settled', since: null, spots: [] }],
+      clearances: [cleared('seated loading', { side: 'both' })],
+    };
+    expect(kindsOf(given, 'table-lean')).toEqual(['do', 'do']);
+    expect(kindsOf(given, 'wall-lean')).toEqual(['adapt', 'adapt']);
+    expect(kindsOf(given, 'all-fours')).toEqual(['leaveOut', 'leaveOut']);
+    expect(kindsOf(given, 'drops-cushion')).toEqual(['leaveOut', 'leaveOut']);
+  });
+
+  test('is for its hand alone; one that names none is for the only side that anything is the matter with', () => {
+    const left = { clearances: [cleared('hand')] };
+    expect(kindsOf({ ...left, conditions: [uncleared('both')] }, 'five-shapes')).toEqual(['do', 'leaveOut']);
+    const unsaid = { clearances: [cleared('hand', { side: null })] };
+    expect(kindsOf({ ...unsaid, conditions: [uncleared('L')] }, 'five-shapes')).toEqual(['do', 'do']);
+    expect(kindsOf({ ...unsaid, conditions: [uncleared('both')] }, 'five-shapes')).toEqual([
+      'leaveOut',
+      'leaveOut',
+    ]);
+  });
+
+  test('stands in the clinician’s words wherever it changed a verdict', () => {
+    const clearances = [cleared('resisted', { what: 'left hand, finger movements only' })];
+    const m = CATALOGUE.movement('ball-squeeze')!;
+    const { L } = verdictFor(person({ conditions: [uncleared('L')], clearances }), m, m.dose, context);
+    expect(L).toMatchObject({ kind: 'adapt', how: ['Dr A: “left hand, finger movements only”'] });
+  });
+
+  test('whose scope and words disagree, or that names no hand, is asked about', () => {
+    expect(clearanceDoubt(cleared('resisted', { what: 'finger movements only' }))).toMatch(/Which is right/);
+    expect(
+      clearanceDoubt(cleared('standing loading', { what: 'seated loading, no standing leans' })),
+    ).toMatch(/Which is right/);
+    expect(clearanceDoubt(cleared('seated loading', { what: 'seated loading' }))).toBeNull();
+    expect(clearanceDoubt(cleared('hand', { side: null }))).toBe('Which hand is it for?');
+  });
 });

@@ -91,7 +91,15 @@ describe('every row of the caution table has its say', () => {
     for (const id of ['drops-table', 'all-fours']) {
       const off = judge(person({ positions: ['chair', 'table', 'standing', 'floor'] }), id);
       expect(['swap', 'leaveOut']).toContain(off.worst);
-      const clearances = [{ scope: 'loading' as const, by: 'Dr A', on: '2026-11-01', until: null, what: '' }];
+      const clearances = [
+        {
+          scope: id === 'all-fours' ? ('floor' as const) : ('impact' as const),
+          by: 'Dr A',
+          on: '2026-11-01',
+          until: null,
+          what: '',
+        },
+      ];
       const on_ = judge(person({ clearances, positions: ['chair', 'table', 'standing', 'floor'] }), id);
       expect(on_.worst).toBe('do');
     }
@@ -288,7 +296,7 @@ describe('at the door', () => {
 });
 
 test('clearances that end soon, soonest first; one that is followed by another is not told', () => {
-  const clearance = (scope: 'hand' | 'loading', until: string | null) => ({
+  const clearance = (scope: 'hand' | 'seated loading', until: string | null) => ({
     scope,
     by: 'Dr A',
     on: '2026-10-01',
@@ -296,7 +304,7 @@ test('clearances that end soon, soonest first; one that is followed by another i
     what: '',
   });
   const people = [
-    person({ firstName: 'Late', clearances: [clearance('loading', '2026-12-10')] }),
+    person({ firstName: 'Late', clearances: [clearance('seated loading', '2026-12-10')] }),
     person({ firstName: 'Soon', clearances: [clearance('hand', '2026-11-25')] }),
     person({ firstName: 'Gone', clearances: [clearance('hand', '2026-11-24')] }),
     person({ firstName: 'Open', clearances: [clearance('hand', null)] }),

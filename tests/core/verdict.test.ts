@@ -152,7 +152,9 @@ test('a clearance counts on its days only', () => {
 });
 
 test('a clearance for loading lifts the lowest-rung rule, nothing else', () => {
-  const clearances = [{ scope: 'loading' as const, by: 'Dr A', on: '2026-11-01', until: null, what: '' }];
+  const clearances = [
+    { scope: 'seated loading' as const, by: 'Dr A', on: '2026-11-01', until: null, what: '' },
+  ];
   const who = person({ conditions: [on('osteoporosis'), on('median-nerve', 'R')], clearances });
   const m = movement('table-lean');
   const v = verdictFor(who, m, m.dose, context);

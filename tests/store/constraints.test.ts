@@ -23,7 +23,16 @@ const fields = {
   conditions: [
     { conditionId: 'hand-oa', side: 'R' as const, state: 'settled' as const, since: '2026-01-31', spots: [] },
   ],
-  clearances: [{ scope: 'loading' as const, by: 'Dr A', on: '2026-11-01', until: null, what: 'seated' }],
+  clearances: [
+    {
+      scope: 'seated loading' as const,
+      side: 'L' as const,
+      by: 'Dr A',
+      on: '2026-11-01',
+      until: null,
+      what: 'seated',
+    },
+  ],
 };
 const snapshot = { plan: emptyPlan(), people: [], helpers: [], slotMs: 1, shown: [] };
 

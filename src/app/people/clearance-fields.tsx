@@ -1,16 +1,9 @@
 'use client';
 
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import { CLEARANCE_SCOPES, type PersonFields } from '@/core/people';
+import { CLEARANCE_SCOPES, SCOPE_WORDS, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/form/button';
 import { Field, inputClass } from '@/ui/form/field';
-
-const SCOPE_WORDS = {
-  hand: 'work with the hand',
-  stretch: 'stretching',
-  resisted: 'resisted work',
-  loading: 'loading through the hands',
-} as const;
 
 /** What a clinician cleared: who, when, for what, until when. */
 export function ClearanceFields() {
@@ -27,7 +20,7 @@ export function ClearanceFields() {
       </ul>
       <Button
         className="mt-3"
-        onClick={() => append({ scope: 'loading', by: '', on: '', until: null, what: '' })}
+        onClick={() => append({ scope: 'fingers', side: null, by: '', on: '', until: null, what: '' })}
       >
         Add a clearance
       </Button>
@@ -38,9 +31,10 @@ export function ClearanceFields() {
 function ClearanceField({ index, onRemove }: { index: number; onRemove: () => void }) {
   const { register, formState } = useFormContext<PersonFields>();
   const error = formState.errors.clearances?.[index];
-  const name = (part: 'scope' | 'by' | 'on' | 'until' | 'what') => `clearances.${index}.${part}` as const;
+  const name = (part: 'scope' | 'side' | 'by' | 'on' | 'until' | 'what') =>
+    `clearances.${index}.${part}` as const;
   return (
-    <li className="grid grid-cols-1 items-start gap-3 border-b pb-4 sm:grid-cols-[2fr_2fr_1.6fr_1.6fr]">
+    <li className="grid grid-cols-1 items-start gap-3 border-b pb-4 sm:grid-cols-[3fr_1.4fr_2fr_1.5fr_1.5fr]">
       <Field label="Cleared for" error={error?.scope?.message}>
         {(field) => (
           <select {...field} className={inputClass} {...register(name('scope'))}>
@@ -49,6 +43,20 @@ function ClearanceField({ index, onRemove }: { index: number; onRemove: () => vo
                 {SCOPE_WORDS[scope]}
               </option>
             ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Hand" error={error?.side?.message}>
+        {(field) => (
+          <select
+            {...field}
+            className={inputClass}
+            {...register(name('side'), { setValueAs: (v: string | null) => v || null })}
+          >
+            <option value="">not said</option>
+            <option value="L">left</option>
+            <option value="R">right</option>
+            <option value="both">both</option>
           </select>
         )}
       </Field>
@@ -68,7 +76,7 @@ function ClearanceField({ index, onRemove }: { index: number; onRemove: () => vo
           />
         )}
       </Field>
-      <Field label="In their words" className="sm:col-span-3" error={error?.what?.message}>
+      <Field label="In their words" className="sm:col-span-4" error={error?.what?.message}>
         {(field) => <input {...field} className={inputClass} {...register(name('what'))} />}
       </Field>
       <Button look="quiet" className="mt-7" onClick={onRemove} aria-label="Remove clearance">

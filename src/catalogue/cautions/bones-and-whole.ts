@@ -11,7 +11,7 @@ export const bonesAndWhole = [
   ),
   leaveOut('bone-impact', 'osteoporosis', 'no impact unless cleared', [{ traits: ['impact'] }], {
     instead: ['load'],
-    liftedBy: 'loading',
+    liftable: true,
   }),
   adapt(
     'bone-ladder',
@@ -19,7 +19,7 @@ export const bonesAndWhole = [
     'loading is wanted, from the bottom of the ladder',
     'one rung at a time',
     [{ efforts: ['load'] }],
-    { liftedBy: 'loading', ask: { rung: 'gentlest' } },
+    { liftable: true, ask: { rung: 'gentlest' } },
   ),
   adapt(
     'bone-trunk',

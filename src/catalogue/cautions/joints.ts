@@ -78,18 +78,18 @@ export const joints = [
     'joint-repair',
     'no passive stretch of that joint unless cleared',
     [{ traits: ['passive'] }, { efforts: ['stretch'] }],
-    { instead: ['massage', 'active'], liftedBy: 'stretch' },
+    { instead: ['massage', 'active'], liftable: true },
   ),
   leaveOut(
     'repair-resisted',
     'joint-repair',
     'no resistance on that joint unless cleared',
     [{ efforts: ['grip', 'pinch', 'opening', 'isometric'] }],
-    { instead: GLIDING, liftedBy: 'resisted' },
+    { instead: GLIDING, liftable: true },
   ),
   leaveOut('repair-load', 'joint-repair', 'no weight on that joint unless cleared', [{ efforts: ['load'] }], {
     instead: GLIDING,
-    liftedBy: 'loading',
+    liftable: true,
   }),
   leaveOut(
     'repair-blows',

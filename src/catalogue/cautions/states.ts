@@ -51,7 +51,7 @@ export const states = [
   ),
   leaveOut('not-cleared', 'any hand', 'not cleared by a clinician yet', [{ efforts: MOVING, joints: HAND }], {
     states: ['not cleared'],
-    liftedBy: 'hand',
+    liftable: true,
   }),
   adapt(
     'whole-not-cleared',
@@ -95,7 +95,7 @@ export const states = [
     'only what the clinician wrote',
     [{ efforts: MOVING, joints: ARM }],
     {
-      liftedBy: 'hand',
+      liftable: true,
     },
   ),
   leaveOut(
@@ -104,7 +104,7 @@ export const states = [
     'nothing for this hand unless cleared',
     [{ efforts: MOVING, joints: ARM }],
     {
-      liftedBy: 'hand',
+      liftable: true,
     },
   ),
   leaveOut(

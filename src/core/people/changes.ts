@@ -89,7 +89,7 @@ function clearanceChanges(before: PersonFields, after: PersonFields): string[] {
   const had = new Set(before.clearances.map(key));
   const has = new Set(after.clearances.map(key));
   const words = (c: PersonFields['clearances'][number]) =>
-    `${c.scope} by ${c.by}${c.until ? `, until ${c.until}` : ''}`;
+    `${c.scope}${c.side && c.side !== 'both' ? (c.side === 'L' ? ', left' : ', right') : ''} by ${c.by}${c.until ? `, until ${c.until}` : ''}`;
   return [
     ...after.clearances.filter((c) => !had.has(key(c))).map((c) => `Clearance recorded: ${words(c)}`),
     ...before.clearances.filter((c) => !has.has(key(c))).map((c) => `Clearance taken out: ${words(c)}`),

@@ -1,4 +1,5 @@
-import type { Clearance, Person } from './person';
+import type { Clearance } from './clearance';
+import type { Person } from './person';
 
 /** A clearance that ends soon: it still counts, up to and including its last day. */
 type Expiring = { readonly person: Person; readonly clearance: Clearance; readonly until: string };
@@ -16,7 +17,11 @@ export function expiringClearances(
         if (until === null || until < today || until >= soon) return [];
         // One that outlasts it takes its place.
         const follows = person.clearances.some(
-          (c) => c.scope === clearance.scope && c !== clearance && (c.until === null || c.until >= soon),
+          (c) =>
+            c.scope === clearance.scope &&
+            (c.side ?? null) === (clearance.side ?? null) &&
+            c !== clearance &&
+            (c.until === null || c.until >= soon),
         );
         return follows ? [] : [{ person, clearance, until }];
       }),

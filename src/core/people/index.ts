@@ -1,3 +1,12 @@
+export {
+  CLEARANCE_SCOPES,
+  SCOPE_WORDS,
+  clearanceDoubt,
+  currentClearance,
+  clearanceFor,
+  type Clearance,
+  type ClearanceScope,
+} from './clearance';
 export { adviceNote, type ClassLine } from './advice-note';
 export { changesBetween, type ChangeNames } from './changes';
 export { expiringClearances } from './expiring';
@@ -20,17 +29,13 @@ export { mergeRecords } from './merge';
 export { NEEDS, byNeed, needOf } from './need';
 export { painPair } from './pain-words';
 export {
-  CLEARANCE_SCOPES,
   CONDITION_STATES,
   MAX_MEASURES,
   RECORD_DEFAULTS,
   fullName,
   helpersNeeded,
-  isCleared,
   latestMeasure,
   personFieldsSchema,
-  type Clearance,
-  type ClearanceScope,
   type ConditionState,
   type Person,
   type PersonCondition,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import { POSITIONS } from '../catalogue';
 import { daySchema } from '../days';
+import { clearanceSchema } from './clearance';
 import { HAND_SPOTS } from '../hand';
 import { measureSchema, type Measure, type MeasureKind } from './measures';
 
@@ -10,10 +11,6 @@ export const MAX_MEASURES = 5_000;
 
 export const CONDITION_STATES = ['settled', 'sore', 'flare', 'not cleared'] as const;
 export type ConditionState = (typeof CONDITION_STATES)[number];
-
-/** What a clinician allowed. `hand` is all work with that hand. */
-export const CLEARANCE_SCOPES = ['hand', 'stretch', 'resisted', 'loading'] as const;
-export type ClearanceScope = (typeof CLEARANCE_SCOPES)[number];
 
 const SPOT_IDS = HAND_SPOTS.map((s) => s.id) as [string, ...string[]];
 
@@ -26,20 +23,6 @@ const personConditionSchema = z.strictObject({
   spots: z.array(z.enum(SPOT_IDS)).max(20, 'At most 20 places'),
 });
 export type PersonCondition = Immutable<z.infer<typeof personConditionSchema>>;
-
-const clearanceSchema = z
-  .strictObject({
-    scope: z.enum(CLEARANCE_SCOPES),
-    by: z.string().trim().min(1, 'Say who cleared it').max(80, 'Keep the name under 80 characters'),
-    on: daySchema,
-    until: daySchema.nullable(),
-    what: z.string().trim().max(200, 'Keep it under 200 characters'),
-  })
-  .refine((c) => c.until === null || c.until >= c.on, {
-    path: ['until'],
-    message: 'The end date is before the start',
-  });
-export type Clearance = Immutable<z.infer<typeof clearanceSchema>>;
 
 /** The same of one hand is measured once a day. */
 function onceADay(measures: readonly Measure[], context: z.RefinementCtx<Measure[]>): void {
@@ -113,17 +96,6 @@ export function latestMeasure(
 ): number | null {
   const found = person.measures.filter((m) => m.hand === hand && m.kind === kind);
   return [...found].sort((a, b) => b.on.localeCompare(a.on))[0]?.value ?? null;
-}
-
-/** A clearance counts on its days only, [on, until]. */
-export function isCleared(
-  person: Pick<PersonFields, 'clearances'>,
-  scope: ClearanceScope,
-  today: string,
-): boolean {
-  return person.clearances.some(
-    (c) => c.scope === scope && c.on <= today && (c.until === null || today <= c.until),
-  );
 }
 
 /** People at assistance 3 need a helper each; at 2, one helper can place the hands of two. */

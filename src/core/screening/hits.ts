@@ -1,9 +1,10 @@
 import { RESISTED, type Catalogue, type Movement } from '../catalogue';
 import type { Dose, Hand } from '../dose';
 import { lowerFirst } from '../words';
-import { isCleared, type Person } from '../people';
+import type { Person } from '../people';
 import type { Ask } from './adaptation';
 import { arcHits } from './arc-limits';
+import { clearanceOf, wordsOf } from './cleared';
 import { exposureOf, type Exposure } from './exposure';
 import type { Hit } from './hit';
 import type { CautionRule, Condition } from './rule';
@@ -34,7 +35,7 @@ export function hitsOn(
   const unused = movement.propId !== null && person.propsOut.includes(movement.propId);
   const exposure = exposureOf(unused ? { ...movement, propId: null } : movement, dose, context);
   return [
-    ...offHits(person, movement, context),
+    ...offHits(person, movement, exposure, context),
     ...screeningHits(person, movement),
     ...assistanceHits(person, movement),
     ...helperHits(exposure),
@@ -55,9 +56,11 @@ function screeningHits(person: Person, movement: Movement): Hit[] {
   return [{ verdict: 'adapt', because: 'not screened yet', ask: { rung: 'gentlest' } }];
 }
 
-/** Floor and impact are off until a clinician has cleared this person for loading. */
-function offHits(person: Person, movement: Movement, context: ScreeningContext): Hit[] {
-  if (!movement.offUntil || isCleared(person, 'loading', context.today)) return [];
+/** Floor and impact are off until a clinician has cleared this person for them. */
+function offHits(person: Person, movement: Movement, exposure: Exposure, { today }: ScreeningContext): Hit[] {
+  if (!movement.offUntil) return [];
+  const clearance = clearanceOf(person, null, exposure, today);
+  if (clearance) return wordsOf(clearance);
   return [{ verdict: 'leaveOut', because: lowerFirst(movement.offUntil), instead: ['load'] }];
 }
 

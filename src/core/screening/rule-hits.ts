@@ -1,6 +1,7 @@
 import type { Hand } from '../dose';
-import { isCleared, type Person, type PersonCondition } from '../people';
+import type { Person, PersonCondition } from '../people';
 import { lowerFirst } from '../words';
+import { clearanceOf, wordsOf } from './cleared';
 import type { Exposure } from './exposure';
 import type { Hit } from './hit';
 import { clauseMatches, type CautionRule, type Clause, type Condition } from './rule';
@@ -21,11 +22,13 @@ function hitsOfRule(
   exposure: Exposure,
   { table, today }: Context,
 ): Hit[] {
-  if (rule.liftedBy && isCleared(person, rule.liftedBy, today)) return [];
   const condition = person.conditions.find((c) => speaksOf(rule, c, hand, exposure));
   if (!condition) return [];
   if (!rule.when.some((clause) => concerns(clause, condition, exposure) && clauseMatches(clause, exposure)))
     return [];
+  const clearance =
+    rule.liftable && clearanceOf(person, condition.side === 'none' ? null : hand, exposure, today);
+  if (clearance) return wordsOf(clearance);
   const { name } = table.conditions.find((c) => c.id === condition.conditionId) ?? {
     name: 'a recorded condition',
   };

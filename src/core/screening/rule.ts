@@ -1,5 +1,5 @@
 import type { EffortKind, Joint, Position, Trait } from '../catalogue';
-import type { ClearanceScope, ConditionState } from '../people';
+import type { ConditionState } from '../people';
 import type { Ask } from './adaptation';
 import type { Exposure } from './exposure';
 
@@ -38,8 +38,8 @@ export type CautionRule = {
   readonly instead?: readonly EffortKind[];
   /** A feature that what is done instead should have. */
   readonly insteadTrait?: Trait;
-  /** A clinician's clearance of this scope lifts the rule. */
-  readonly liftedBy?: ClearanceScope;
+  /** A clinician's clearance of what is met lifts the rule. */
+  readonly liftable?: true;
 };
 
 export type Condition = {

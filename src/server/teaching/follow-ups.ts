@@ -1,6 +1,7 @@
 import { addMinutes, format, parse, parseISO } from 'date-fns';
 import { addDays } from '@/core/days';
-import { expiringClearances, fullName } from '@/core/people';
+import { clearanceDoubt, expiringClearances, fullName } from '@/core/people';
+import { lowerFirst } from '@/core/words';
 import { fail, ok, type Result } from '@/core/result';
 import {
   dueFollowUps,
@@ -12,7 +13,7 @@ import {
 import { loadCalls, saveCall } from '@/store/calls';
 import { classesFrom, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
-import { peopleClearedUntil } from '@/store/people';
+import { peopleCleared, peopleClearedUntil } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { undecidedClasses } from '@/store/progress';
 import { attendanceOf } from '@/store/wrap-ups';
@@ -92,13 +93,24 @@ export async function endingClearances(db: Db, today: string): Promise<string[]>
   const soon = addDays(today, ENDING_WITHIN_DAYS);
   return expiringClearances(await peopleClearedUntil(db, soon), today, soon).map(
     ({ person, clearance, until }) =>
-      `${fullName(person)}’s clearance for ${CLEARED_FOR[clearance.scope]} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,
+      `${fullName(person)}’s clearance for ${clearance.scope} by ${clearance.by} ends on ${format(parseISO(until), 'd MMMM')}. Ask for a new one, or the rule it lifts comes back.`,
   );
 }
 
-const CLEARED_FOR = {
-  hand: 'work with the hand',
-  stretch: 'stretching',
-  resisted: 'resisted work',
-  loading: 'loading through the hands',
-} as const;
+/** Clearances that name no hand, or whose words and scope disagree, one question each. */
+export async function doubtfulClearances(db: Db, today: string): Promise<Doubt[]> {
+  return (await peopleCleared(db)).flatMap((person) =>
+    person.clearances.flatMap((clearance): Doubt[] => {
+      const doubt = clearanceDoubt(clearance);
+      if (!doubt || (clearance.until !== null && clearance.until < today)) return [];
+      return [
+        {
+          personId: person.id,
+          words: `${fullName(person)}’s clearance by ${clearance.by}: ${lowerFirst(doubt)}`,
+        },
+      ];
+    }),
+  );
+}
+
+type Doubt = { readonly personId: string; readonly words: string };

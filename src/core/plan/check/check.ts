@@ -120,10 +120,7 @@ const NO_VERDICTS: ReadonlyMap<string, Verdict> = new Map();
 const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 
 /** Verdicts on a row; an edit leaves most rows as they are, so what was judged of them still holds. */
-function judgeOf(
-  { cautions, catalogue, people, day }: ClassFacts,
-  breathMs: number,
-): RuleContext['judge'] {
+function judgeOf({ cautions, catalogue, people, day }: ClassFacts, breathMs: number): RuleContext['judge'] {
   const screening = { table: cautions, catalogue, today: day, breathMs };
   return (movement, dose) =>
     rememberRow([cautions, catalogue, people, movement], `${day} ${breathMs} ${doseKey(dose)}`, () => {
