@@ -34,6 +34,8 @@ export const CONDITIONS: readonly Condition[] = [
   hand('swollen-arm', 'Swollen arm or lymph trouble', 'An arm that swells'),
   hand('fall', 'Fall with pain, not X-rayed', 'Fell since the last class and it still hurts'),
   hand('painful-today', 'Painful today', 'What was said at the door'),
+  hand('hot-today', 'Hot or swollen today', 'What was said at the door'),
+  hand('numb-today', 'Newly numb or tingling', 'What was said at the door'),
   hand('fixed-ring', 'Ring that does not come off', 'A ring that stays on'),
   whole('osteoporosis', 'Osteoporosis or osteopenia', 'Thin bones'),
   whole('spine-fracture', 'Past spine fracture', 'A vertebra that has broken or collapsed'),
@@ -49,5 +51,10 @@ export const CONDITIONS: readonly Condition[] = [
   whole('cold-fingers', 'Cold, whitening fingers', 'Fingers that go white in the cold'),
   whole('pacemaker', 'Pacemaker or similar', 'A device that magnets may disturb'),
   whole('stiff-today', 'Stiff this morning', 'Stiff for more than half an hour today'),
+  whole('unwell-today', 'Unwell or light-headed today', 'What was said at the door'),
+  whole('new-today', 'Something new today', 'Said at the door, and not looked into yet'),
   whole('latex', 'Latex allergy', 'Must not touch latex'),
 ];
+
+/** What is kept on somebody's record: all but what is said at the door of one class. */
+export const RECORDED: readonly Condition[] = CONDITIONS.filter((c) => !c.id.endsWith('-today'));

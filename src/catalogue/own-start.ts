@@ -36,6 +36,8 @@ export function completed({ movement: m, figure }: OwnMovement): OwnMovement {
         ? (m.offUntil ?? 'Off until somebody’s clinician has cleared loading for them.')
         : null,
       loadSetUp: m.effort === 'load' ? (m.loadSetUp ?? 'thighs') : null,
+      help: m.hands === 'helped' ? (m.help ?? 'draws') : null,
+      oneHanded: m.hands === 'apart' ? null : m.oneHanded,
       directions: m.dose.directions,
       leads: m.dose.leads,
       lengthMs: stretchedTo(m),

@@ -5,7 +5,8 @@ import type { Db } from './db';
 export async function loadCheckIns(db: Db, classId: string): Promise<Record<string, CheckIn>> {
   const rows = await db.query<CheckIn & { personId: string }>(
     `select person_id as "personId", pain_left as "painLeft", pain_right as "painRight",
-       stiffness_min as "stiffnessMin", anything_new as "anythingNew", fell_hand as "fellHand", words
+       stiffness_min as "stiffnessMin", anything_new as "anythingNew", fell_hand as "fellHand",
+       hot_hand as "hotHand", numb_hand as "numbHand", unwell, words
      from check_in where class_id = $1`,
     [classId],
   );
@@ -15,11 +16,24 @@ export async function loadCheckIns(db: Db, classId: string): Promise<Record<stri
 /** False when the person is not expected at this class. */
 export async function saveCheckIn(db: Db, classId: string, personId: string, c: CheckIn): Promise<boolean> {
   const rows = await db.query(
-    `insert into check_in (class_id, person_id, pain_left, pain_right, stiffness_min, anything_new, fell_hand, words)
-     select class_id, person_id, $3, $4, $5, $6, $7, $8 from class_person where class_id = $1 and person_id = $2
+    `insert into check_in (class_id, person_id, pain_left, pain_right, stiffness_min, anything_new, fell_hand, words,
+       hot_hand, numb_hand, unwell)
+     select class_id, person_id, $3, $4, $5, $6, $7, $8, $9, $10, $11 from class_person where class_id = $1 and person_id = $2
      on conflict (class_id, person_id) do update set pain_left = $3, pain_right = $4, stiffness_min = $5,
-       anything_new = $6, fell_hand = $7, words = $8, at = now() returning person_id`,
-    [classId, personId, c.painLeft, c.painRight, c.stiffnessMin, c.anythingNew, c.fellHand, c.words],
+       anything_new = $6, fell_hand = $7, words = $8, hot_hand = $9, numb_hand = $10, unwell = $11, at = now() returning person_id`,
+    [
+      classId,
+      personId,
+      c.painLeft,
+      c.painRight,
+      c.stiffnessMin,
+      c.anythingNew,
+      c.fellHand,
+      c.words,
+      c.hotHand,
+      c.numbHand,
+      c.unwell,
+    ],
   );
   return rows.length > 0;
 }

@@ -23,6 +23,7 @@ import { fieldTerms } from './migrations/0021-field-terms';
 import { rungShifts } from './migrations/0022-rung-shifts';
 import { classTimesKept } from './migrations/0023-class-times';
 import { clearanceLadder } from './migrations/0024-clearance-ladder';
+import { door } from './migrations/0025-door';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -51,6 +52,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   rungShifts,
   classTimesKept,
   clearanceLadder,
+  door,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -10,7 +10,7 @@ type Row = {
 };
 
 const SELECT = `
-select v.movement, v.figure, v.version, o.archived_at is not null as archived
+select '{"hands": "joined", "help": null, "oneHanded": null}'::jsonb || v.movement as movement, v.figure, v.version, o.archived_at is not null as archived
 from own_movement o
 join own_movement_version v on v.movement_id = o.id
 where v.version = (select max(version) from own_movement_version where movement_id = o.id)`;

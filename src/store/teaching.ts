@@ -71,9 +71,15 @@ export async function taughtRolls(db: Db): Promise<TaughtRoll[]> {
   );
 }
 
+/** An own movement that does not say what each hand does is judged at its strictest. */
+const BOTH_HANDS = { hands: 'joined', help: null, oneHanded: null } as const;
+
 /** A snapshot kept before people had positions, props and measures says nothing of them; ranges of the wrist had other names. */
 const complete = (snapshot: Snapshot): Snapshot => ({
   ...snapshot,
+  ...(snapshot.own && {
+    own: snapshot.own.map((o) => ({ ...o, movement: { ...BOTH_HANDS, ...o.movement } })),
+  }),
   people: snapshot.people.map((p) => ({
     ...RECORD_DEFAULTS,
     ...p,

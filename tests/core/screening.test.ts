@@ -237,7 +237,14 @@ describe('at the door', () => {
   test('a fall rests that arm, something new makes resisted work wait, stiffness warms longer', () => {
     expect(judge(today({ fellHand: 'L' }), 'wrist-bend').L.kind).toBe('leaveOut');
     expect(judge(today({ fellHand: 'L' }), 'wrist-bend').R.kind).toBe('do');
-    expect(judge(today({ anythingNew: true }), 'ball-squeeze').R.reasons).toContain('not screened yet');
+    expect(judge(today({ anythingNew: true }), 'ball-squeeze').R.reasons).toContain(
+      'something new today: not looked into yet',
+    );
+    expect(judge(today({ hotHand: 'R' }), 'ball-squeeze').R.kind).toBe('swap');
+    expect(judge(today({ hotHand: 'R' }), 'ball-squeeze').L.kind).toBe('do');
+    expect(judge(today({ numbHand: 'L' }), 'tap-little-edges').L.kind).toBe('swap');
+    expect(judge(today({ unwell: true }), 'ball-squeeze').worst).toBe('swap');
+    expect(judge(today({ unwell: true }), 'wrist-bend').worst).toBe('do');
     expect(judge(today({ stiffnessMin: 60 }), 'wrist-bend').R.how).toEqual(['smaller at first']);
     expect(judge(today({ stiffnessMin: 30 }), 'wrist-bend').R.kind).toBe('do');
   });
@@ -258,6 +265,9 @@ describe('at the door', () => {
       stiffnessMin: fc.option(fc.constantFrom(0, 30, 60)),
       anythingNew: fc.boolean(),
       fellHand: fc.constantFrom('L' as const, 'R' as const, 'both' as const, null),
+      hotHand: fc.constantFrom('L' as const, 'R' as const, null),
+      numbHand: fc.constantFrom('L' as const, 'both' as const, null),
+      unwell: fc.boolean(),
       words: fc.constant(''),
     });
     fc.assert(

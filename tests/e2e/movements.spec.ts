@@ -74,7 +74,9 @@ test('a movement’s page moves its hands, holds them still, and says who should
   const held = await drawing();
   await page.waitForTimeout(400);
   expect(await drawing()).toBe(held);
-  await expect(page.getByRole('row', { name: /Thumb-base arthritis/ })).toContainText('thumb off the ball');
+  await expect(page.getByRole('row', { name: /Thumb-base arthritis/ })).toContainText(
+    'thumb outside the grip',
+  );
   await expect(page.getByRole('row', { name: /Clinical/ })).toContainText('8 times each hand');
   await expect(page.getByRole('row', { name: /^soft 8 18 42/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^index middle joint/ })).toBeVisible();

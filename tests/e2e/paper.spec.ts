@@ -16,7 +16,7 @@ test('the sheets of a class: each on its side of paper, with no names where othe
   await expect(sheet.getByRole('heading', { name: 'Wednesday Hands, week 3' })).toBeVisible();
   await expect(sheet.getByRole('row', { name: /Ball squeeze/ })).toContainText('6 times each hand');
   await expect(sheet.getByRole('row', { name: /Ball squeeze/ })).toContainText(
-    'Bashir K: thumb off the ball',
+    'Bashir K: thumb outside the grip',
   );
   await expect(sheet).toContainText('Ferran R, throughout: left rests where nothing else is said');
   await expect(sheet).toContainText('Odile sits beside');

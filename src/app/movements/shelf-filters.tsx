@@ -1,4 +1,4 @@
-import { CONDITIONS } from '@/catalogue/conditions';
+import { RECORDED } from '@/catalogue/conditions';
 import { JOINTS, POSITIONS, PURPOSES } from '@/core/catalogue';
 import { ANY_MOVEMENT, type ShelfFilter } from '@/core/shelf';
 import { Button } from '@/ui/form/button';
@@ -59,7 +59,7 @@ export function ShelfFilters({ filter, onChange, counted }: Props) {
         wide
         value={filter.safeFor}
         onChange={choice('safeFor')}
-        choices={CONDITIONS.map((c) => [c.id, c.name])}
+        choices={RECORDED.map((c) => [c.id, c.name])}
       />
       <label className="flex min-h-11 items-center gap-2">
         <input

@@ -4,7 +4,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Hand } from '@/core/dose';
 import { HAND_SPOTS } from '@/core/hand';
 import { CONDITION_STATES, type PersonCondition, type PersonFields } from '@/core/people';
-import { CONDITIONS } from '@/catalogue/conditions';
+import { CONDITIONS, RECORDED } from '@/catalogue/conditions';
 import { Button } from '@/ui/form/button';
 import { Field, inputClass } from '@/ui/form/field';
 import { HandRecord } from './hand-record';
@@ -17,7 +17,7 @@ const STATE_WORDS = {
 } as const;
 
 const FRESH: PersonCondition = {
-  conditionId: 'hand-oa',
+  conditionId: '',
   side: 'R',
   state: 'settled',
   since: null,
@@ -72,7 +72,8 @@ function ConditionField({ index, onRemove }: { index: number; onRemove: () => vo
       >
         {(field) => (
           <select {...field} className={inputClass} {...register(name('conditionId'))}>
-            {CONDITIONS.map((c) => (
+            <option value="">Choose a condition</option>
+            {RECORDED.map((c) => (
               <option key={c.id} value={c.id}>
                 {c.name}
               </option>

@@ -113,6 +113,33 @@ export const states = [
     'fell since the last class with pain and no X-ray: that arm rests until it has been seen',
     [{ efforts: MOVING, joints: ARM }],
   ),
+  leaveOut(
+    'numb-gentle',
+    'numb-today',
+    'gentle movement only, and advice before the next class',
+    [{ efforts: [...AGAINST, 'stretch', 'tap'] }, { traits: ['passive', 'impact'] }],
+    glides,
+  ),
+  leaveOut(
+    'unwell-gentle',
+    'unwell-today',
+    'seated and gentle only; help if it does not pass',
+    [
+      { efforts: [...AGAINST, 'stretch', 'tap'] },
+      { position: 'standing' },
+      { position: 'floor' },
+      { traits: ['neck turn', 'head low', 'trunk bend', 'impact'] },
+    ],
+    glides,
+  ),
+  adapt(
+    'new-gentle',
+    'new-today',
+    'not looked into yet',
+    '',
+    [{ efforts: [...AGAINST, 'tap', 'stretch'] }, { traits: ['passive'] }],
+    { ask: { rung: 'gentlest' } },
+  ),
   adapt('stiff-morning', 'stiff-today', 'stiff for long this morning', 'smaller at first', [
     { efforts: ['active', 'stretch', 'coordination'], joints: HAND },
   ]),

@@ -11,6 +11,8 @@ const LONG_STIFFNESS_MIN = 30;
 
 const pain = z.number().int('Pain is a whole number').min(0, 'Pain is 0 to 10').max(10, 'Pain is 0 to 10');
 
+const hands = z.enum(['L', 'R', 'both']);
+
 /** What is asked at the door; null is not asked. */
 export const checkInSchema = z.strictObject({
   painLeft: pain.nullable(),
@@ -24,7 +26,13 @@ export const checkInSchema = z.strictObject({
   /** New trouble that has not been looked into. */
   anythingNew: z.boolean(),
   /** A fall since the last class, with pain and no X-ray: that arm rests until seen. */
-  fellHand: z.enum(['L', 'R', 'both']).nullable(),
+  fellHand: hands.nullable(),
+  /** Hot or swollen today. */
+  hotHand: hands.nullable().default(null),
+  /** Numb or tingling since the last class, and not before. */
+  numbHand: hands.nullable().default(null),
+  /** Unwell or light-headed today. */
+  unwell: z.boolean().default(false),
   words: z.string().trim().max(200, 'Keep it under 200 characters'),
 });
 export type CheckIn = Immutable<z.infer<typeof checkInSchema>>;
@@ -35,13 +43,16 @@ export const NOTHING_NEW: CheckIn = {
   stiffnessMin: null,
   anythingNew: false,
   fellHand: null,
+  hotHand: null,
+  numbHand: null,
+  unwell: false,
   words: '',
 };
 
 /**
- * The person as they are today: a painful hand is sore or in flare whatever the record says, a fall
- * rests its arm, stiffness asks for more warming, something new makes resisted work wait for an answer.
- * Nothing gets better by a check-in.
+ * The person as they are today: a painful hand is sore or in flare whatever the record says, a hot or swollen one is in flare, a
+ * fall rests its arm, new numbness and feeling unwell leave gentle movement, stiffness asks for a smaller start, something new
+ * makes work against something wait for an answer. Nothing gets better by a check-in.
  */
 export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
   if (!checkIn) return person;
@@ -51,9 +62,12 @@ export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
   );
   return {
     ...person,
-    screened: person.screened && !checkIn.anythingNew,
     conditions: [
       ...conditions,
+      ...(checkIn.hotHand ? [today('hot-today', checkIn.hotHand, 'flare')] : []),
+      ...(checkIn.numbHand ? [today('numb-today', checkIn.numbHand)] : []),
+      ...(checkIn.unwell ? [today('unwell-today', 'none')] : []),
+      ...(checkIn.anythingNew ? [today('new-today', 'none')] : []),
       ...(checkIn.fellHand ? [today('fall', checkIn.fellHand)] : []),
       ...((checkIn.stiffnessMin ?? 0) > LONG_STIFFNESS_MIN ? [today('stiff-today', 'none')] : []),
     ],

@@ -54,7 +54,7 @@ export { letterWords, mayHelp, withWaiting, type EventsBody, type Letter } from 
 export { mergeWrapUps } from './wrap-up-merge';
 export {
   prefilledLine,
-  painRose,
+  followUpReason,
   wrapUpChangeSchema,
   wrapUpSchema,
   type WrapUp,

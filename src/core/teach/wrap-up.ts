@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import type { CheckIn } from '../screening';
-import { MARK_WORDS, type Mark } from './marks';
+import { MARK_WORDS, type Mark, type MarkKind } from './marks';
 
 const score = (what: string) =>
   z
@@ -63,9 +63,26 @@ export function prefilledLine(
   };
 }
 
-/** Pain that rose by two or more in either hand asks for a call after two hours. */
-export function painRose(p: WrapUpPerson): boolean {
+/** Pain above this is more than acceptable, of 10 (Thomee 1997). */
+const ACCEPTABLE_PAIN = 5;
+
+/**
+ * Why somebody is asked two hours after a class and the next morning, in a sentence; null where nothing asks for it: an incident,
+ * having stopped, pain that rose by two or more, high pain afterwards whatever it was before, or a sore hand of which nobody
+ * noted the pain afterwards.
+ */
+export function followUpReason(
+  p: WrapUpPerson,
+  marks: readonly MarkKind[],
+  hadIncident: boolean,
+): string | null {
   const rise = (before: number | null, after: number | null) =>
     before !== null && after !== null && after - before >= 2;
-  return rise(p.painBeforeLeft, p.painAfterLeft) || rise(p.painBeforeRight, p.painAfterRight);
+  const after = Math.max(p.painAfterLeft ?? -1, p.painAfterRight ?? -1);
+  if (hadIncident) return 'There was an incident.';
+  if (marks.includes('stopped')) return 'They stopped in the class.';
+  if (rise(p.painBeforeLeft, p.painAfterLeft) || rise(p.painBeforeRight, p.painAfterRight))
+    return 'Pain rose by two or more.';
+  if (after > ACCEPTABLE_PAIN) return `Pain was ${after} of 10 afterwards.`;
+  return after < 0 && marks.includes('sore') ? 'Something was sore, and nobody noted pain afterwards.' : null;
 }

@@ -5,7 +5,7 @@ import { lowerFirst } from '@/core/words';
 import { fail, ok, type Result } from '@/core/result';
 import {
   dueFollowUps,
-  painRose,
+  followUpReason,
   type FollowUpAnswer,
   type FollowUpSlot,
   type WrapUpPerson,
@@ -14,14 +14,15 @@ import { loadCalls, saveCall } from '@/store/calls';
 import { classesFrom, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { peopleCleared, peopleClearedUntil } from '@/store/people';
-import { loadTaught } from '@/store/teaching';
+import { incidentsOfClass } from '@/store/incidents';
+import { loadMarks, loadTaught } from '@/store/teaching';
 import { undecidedClasses } from '@/store/progress';
 import { attendanceOf } from '@/store/wrap-ups';
 import { idFrom } from '../shell/ids';
 
 const WITHIN_DAYS = 7;
 
-/** One person to ask after a class: pain rose there by two or more. */
+/** One person to ask after a class, and why. */
 export type Call = {
   readonly classId: string;
   readonly personId: string;
@@ -51,11 +52,19 @@ async function followUpsOf(
   today: string,
   since: string,
 ): Promise<Call[]> {
-  const rose = came.filter((a) => a.present && painRose(a));
-  if (rose.length === 0) return [];
+  const [marks, incidents] = await Promise.all([loadMarks(db, info.id), incidentsOfClass(db, info.id)]);
+  const reasons = new Map(
+    came.flatMap((line) => {
+      const own = marks.filter((m) => m.personId === line.personId).map((m) => m.mark);
+      const hadIncident = incidents.some((i) => i.personId === line.personId);
+      const reason = line.present ? followUpReason(line, own, hadIncident) : null;
+      return reason ? [[line.personId, reason] as const] : [];
+    }),
+  );
+  if (reasons.size === 0) return [];
   const taught = await loadTaught(db, info.id);
   const answers = await loadCalls(db, info.id);
-  const sore = rose.map(({ personId }) => ({
+  const sore = [...reasons.keys()].map((personId) => ({
     personId,
     answered: answers.filter((a) => a.personId === personId).map((a) => a.slot),
   }));
@@ -63,7 +72,7 @@ async function followUpsOf(
     const person = taught?.snapshot.people.find((p) => p.id === personId);
     if (!person) return [];
     const when = slot === 'two hours' ? `From ${twoHoursAfter(info)}: ask` : 'Ask';
-    const words = `${when} ${fullName(person)} how the hands were after ${info.name}. Pain rose by two or more.`;
+    const words = `${when} ${fullName(person)} how the hands were after ${info.name}. ${reasons.get(personId)}`;
     return [{ classId: info.id, personId, slot, words }];
   });
 }

@@ -159,3 +159,10 @@ describe('writing', () => {
     });
   });
 });
+
+test('a file that says a worse state of a condition on record is believed, a milder one is not', () => {
+  const at = (state: 'settled' | 'sore' | 'flare' | 'not cleared') =>
+    personFields({ conditions: [{ conditionId: 'hand-oa', side: 'R', state, since: null, spots: [] }] });
+  expect(mergedFields(at('settled'), at('flare')).conditions).toMatchObject([{ state: 'flare' }]);
+  expect(mergedFields(at('not cleared'), at('settled')).conditions).toMatchObject([{ state: 'not cleared' }]);
+});

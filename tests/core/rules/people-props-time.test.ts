@@ -152,3 +152,11 @@ test('findings come worst first', () => {
   );
   expect(severities).toContain('should');
 });
+
+test('P2 a row that a helper gives needs one, whoever comes', () => {
+  const plan = planWith({ ease: ['assisted-open-palm'] });
+  expect(findings(plan, 'P2', facts({ people: [person()], helpers: 0 }))[0]!.text).toMatch(
+    /given by a helper/,
+  );
+  expect(findings(plan, 'P2', facts({ people: [person()], helpers: 1 }))).toEqual([]);
+});

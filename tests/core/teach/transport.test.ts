@@ -9,7 +9,7 @@ import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import type { TeachEvent, TeachState } from '@/core/teach/state';
 import { beatAtTime, beatsOf, offsetAtTime, phaseLength } from '@/core/teach/position';
 import { begin, command, flow, type TeachCommand } from '@/core/teach/transport';
-import { prefilledLine, painRose } from '@/core/teach/wrap-up';
+import { followUpReason, prefilledLine } from '@/core/teach/wrap-up';
 import { anyDose } from '../arbitrary';
 import { planWith, rest, talk } from '../plans';
 
@@ -301,5 +301,19 @@ test.each([
   [4, 2, false],
 ])('pain from %j to %j asks for a call: %s', (before, after, rose) => {
   const line = { ...prefilledLine('a', [], String), painBeforeRight: before, painAfterRight: after };
-  expect(painRose(line)).toBe(rose);
+  expect(followUpReason(line, [], false) === 'Pain rose by two or more.').toBe(rose);
+});
+
+test('who is asked after a class, and why: pain after alone, marks and incidents too', () => {
+  const line = { ...prefilledLine(crypto.randomUUID(), [], () => ''), present: true };
+  const reason = (over: object, marks: readonly ('sore' | 'stopped' | 'eased')[] = [], incident = false) =>
+    followUpReason({ ...line, ...over }, marks, incident);
+  expect(reason({})).toBeNull();
+  expect(reason({ painAfterLeft: 8 })).toBe('Pain was 8 of 10 afterwards.');
+  expect(reason({ painAfterLeft: 5 })).toBeNull();
+  expect(reason({ painBeforeLeft: 1, painAfterLeft: 4 })).toBe('Pain rose by two or more.');
+  expect(reason({ painAfterLeft: 0 }, ['stopped'])).toBe('They stopped in the class.');
+  expect(reason({}, ['sore'])).toMatch(/nobody noted pain/);
+  expect(reason({ painAfterRight: 1 }, ['sore'])).toBeNull();
+  expect(reason({}, ['eased'], true)).toBe('There was an incident.');
 });

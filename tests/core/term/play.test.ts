@@ -153,7 +153,9 @@ test('a row moves up with its usual count, or stays with one more, up to the mos
 test('a clearance that runs out in the term counts for its days only', () => {
   const cleared = person({
     conditions: [{ conditionId: 'hand-surgery', side: 'both', state: 'not cleared', since: null, spots: [] }],
-    clearances: [{ scope: 'hand', by: 'Dr A', on: '2026-10-01', until: '2026-12-01', what: '' }],
+    clearances: [
+      { scope: 'resisted', side: 'both', by: 'Dr A', on: '2026-10-01', until: '2026-12-01', what: '' },
+    ],
   });
   const { classes } = playOnce({ ...facts, people: [cleared] }, { ...options, attendance: 1 }, 2);
   const efforts = classes.map((c) => c.effort);

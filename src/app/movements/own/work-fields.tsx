@@ -3,6 +3,8 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import {
   EFFORT_KINDS,
+  HANDS,
+  HELPS,
   JOINTS,
   LOAD_SET_UPS,
   POSITIONS,
@@ -17,13 +19,33 @@ import { Field, inputClass } from '@/ui/form/field';
 import { PURPOSE_WORDS } from '@/ui/verdict-signs';
 import { POSITION_WORDS } from '@/ui/words/position-words';
 
-type Name = 'movement.purpose' | 'movement.section' | 'movement.effort' | 'movement.loadSetUp';
+type Name =
+  | 'movement.purpose'
+  | 'movement.section'
+  | 'movement.effort'
+  | 'movement.loadSetUp'
+  | 'movement.hands'
+  | 'movement.help';
+
+const HANDS_WORDS = {
+  apart: 'each by itself',
+  helped: 'one works, the other helps',
+  joined: 'both at one thing',
+  sharing: 'both under one weight',
+} as const;
+const HELP_WORDS = {
+  draws: 'draws or holds it',
+  resists: 'pushes against it',
+  strokes: 'strokes it',
+  steadies: 'steadies it',
+} as const;
 
 /** What kind of work it is: this is what cautions, order and load are judged by. */
 export function WorkFields() {
   const { register } = useFormContext<OwnMovementInput>();
   const { props } = useCatalogue();
   const effort = useWatch<OwnMovementInput, 'movement.effort'>({ name: 'movement.effort' });
+  const hands = useWatch<OwnMovementInput, 'movement.hands'>({ name: 'movement.hands' });
   return (
     <section aria-label="What kind of work" className="grid gap-4">
       <h2 className="text-xl">What kind of work</h2>
@@ -41,6 +63,29 @@ export function WorkFields() {
         <Choose name="movement.effort" label="Kind" choices={EFFORT_KINDS.map((e) => [e, e])} />
         {effort === 'load' && (
           <Choose name="movement.loadSetUp" label="Set-up" choices={LOAD_SET_UPS.map((s) => [s, s])} />
+        )}
+        <Choose name="movement.hands" label="The two hands" choices={HANDS.map((h) => [h, HANDS_WORDS[h]])} />
+        {hands === 'helped' && (
+          <Choose
+            name="movement.help"
+            label="The other hand"
+            choices={HELPS.map((h) => [h, HELP_WORDS[h]])}
+          />
+        )}
+        {hands !== 'apart' && (
+          <Field
+            label="With one hand alone"
+            hint="Empty: there is no good way, and it is left out"
+            className="w-80"
+          >
+            {(field) => (
+              <input
+                {...field}
+                className={inputClass}
+                {...register('movement.oneHanded', { setValueAs: (v: string | null) => v?.trim() || null })}
+              />
+            )}
+          </Field>
         )}
         <Field label="Effort of 10" className="w-32">
           {(field) => (

@@ -1,5 +1,6 @@
 import type { CheckIn } from '@/core/screening';
 import { Button } from '@/ui/form/button';
+import { Field, inputClass } from '@/ui/form/field';
 
 type Props = { checkIn: CheckIn; onChange: (checkIn: CheckIn) => void; onAllWell: () => void };
 
@@ -34,6 +35,12 @@ export function CheckInKeys({ checkIn, onChange, onAllWell }: Props) {
           ))}
         </Row>
       ))}
+      <SideRow
+        label="Hot or swollen today"
+        words={['left hand', 'right hand', 'both hands']}
+        value={checkIn.hotHand}
+        onChange={(hotHand) => set({ hotHand })}
+      />
       <Row label="Stiff this morning for">
         {STIFFNESS.map(([minutes, words]) => (
           <Key
@@ -49,28 +56,84 @@ export function CheckInKeys({ checkIn, onChange, onAllWell }: Props) {
         <Key on={checkIn.anythingNew} onClick={() => set({ anythingNew: !checkIn.anythingNew })}>
           something new, not looked into
         </Key>
-        {(
-          [
-            ['L', 'fell, left arm hurts'],
-            ['R', 'fell, right arm hurts'],
-            ['both', 'fell, both arms hurt'],
-          ] as const
-        ).map(([hand, words]) => (
-          <Key
-            key={hand}
-            on={checkIn.fellHand === hand}
-            onClick={() => set({ fellHand: checkIn.fellHand === hand ? null : hand })}
-          >
-            {words}
-          </Key>
-        ))}
+        <Key on={checkIn.unwell} onClick={() => set({ unwell: !checkIn.unwell })}>
+          unwell or light-headed today
+        </Key>
       </Row>
+      <SideRow
+        label="Newly numb or tingling"
+        words={['left hand', 'right hand', 'both hands']}
+        value={checkIn.numbHand}
+        onChange={(numbHand) => set({ numbHand })}
+      />
+      <SideRow
+        label="Fell since last time, and it hurts"
+        words={['fell, left arm hurts', 'fell, right arm hurts', 'fell, both arms hurt']}
+        value={checkIn.fellHand}
+        onChange={(fellHand) => set({ fellHand })}
+      />
+      <Field label="In their words" className="max-w-xl">
+        {(field) => (
+          <input
+            {...field}
+            className={inputClass}
+            maxLength={200}
+            defaultValue={checkIn.words}
+            onBlur={(e) => e.target.value.trim() !== checkIn.words && set({ words: e.target.value.trim() })}
+          />
+        )}
+      </Field>
+      {checkIn.numbHand && (
+        <p className="font-semibold text-load">
+          New numbness or tingling: gentle movement only, and advice before the next class.
+        </p>
+      )}
+      {checkIn.unwell && (
+        <p className="font-semibold text-load">
+          Seated and gentle only. If it does not pass, or there is chest discomfort or breathlessness, stop
+          and get help.
+        </p>
+      )}
       {checkIn.fellHand && (
         <p className="font-semibold text-load">
           That arm rests until a clinician has seen it. Ask them to have it looked at.
         </p>
       )}
     </div>
+  );
+}
+
+/** One of left, right or both; the same key again takes it back. */
+function SideRow({
+  label,
+  words: [left, right, both],
+  value,
+  onChange,
+}: {
+  label: string;
+  words: readonly [string, string, string];
+  value: CheckIn['hotHand'];
+  onChange: (value: CheckIn['hotHand']) => void;
+}) {
+  return (
+    <Row label={label}>
+      {(
+        [
+          ['L', left],
+          ['R', right],
+          ['both', both],
+        ] as const
+      ).map(([hand, words]) => (
+        <Key
+          key={hand}
+          on={value === hand}
+          label={`${label}: ${words}`}
+          onClick={() => onChange(value === hand ? null : hand)}
+        >
+          {words}
+        </Key>
+      ))}
+    </Row>
   );
 }
 
