@@ -5,7 +5,8 @@ import { PROPS } from '@/catalogue/props';
 import { DECLINED } from '@/catalogue/declined';
 import { catalogueIssues, movementIssues, propIssues } from '@/core/catalogue/invariants';
 import { TRAITS } from '@/core/catalogue/features';
-import { JOINTS, LOAD_SET_UPS, SECTION_KINDS, type Movement } from '@/core/catalogue/movement';
+import { usualRungOf } from '@/core/catalogue/rung';
+import { JOINTS, LOAD_SET_UPS, RESISTED, SECTION_KINDS, type Movement } from '@/core/catalogue/movement';
 import { forceAtN, type Prop } from '@/core/catalogue/prop';
 import { easierOf } from '@/core/catalogue/rung';
 import { doseInSchool, SCHOOLS } from '@/core/catalogue/school';
@@ -201,4 +202,35 @@ test('every condition has at least one caution of its own or counts in any flare
       (c) => c.id,
     ),
   ).toEqual([]);
+});
+
+describe('ladders', () => {
+  const asksMuch = MOVEMENTS.filter((m) => RESISTED.has(m.effort) || m.effort === 'load');
+
+  test('where an easier rung takes resistance or weight away, the gentlest is one that does', () => {
+    const wrong = asksMuch.filter((m) => {
+      const easier = m.rungs.slice(0, usualRungOf(m.rungs));
+      const lightens = (changes: string | null) => changes === 'resistance';
+      return easier.some((r) => lightens(r.changes)) && !lightens(easier[0]!.changes);
+    });
+    expect(wrong.map((m) => m.id)).toEqual([]);
+  });
+
+  test('no rung asks more than the one above it', () => {
+    for (const m of MOVEMENTS) {
+      const efforts = m.rungs.map(
+        (_, standsOn) => exposureOf({ ...m, standsOn }, m.dose, { catalogue: CATALOGUE }).effortOf10,
+      );
+      expect([m.id, efforts]).toEqual([m.id, [...efforts].sort((a, b) => a - b)]);
+    }
+  });
+
+  test('an effort that is said aloud is the effort of the row', () => {
+    const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six'];
+    for (const m of MOVEMENTS)
+      for (const cue of m.cues) {
+        const said = /effort (\w+) of ten/i.exec(cue)?.[1];
+        if (said) expect([m.id, NUMBERS.indexOf(said.toLowerCase())]).toEqual([m.id, m.effortOf10]);
+      }
+  });
 });

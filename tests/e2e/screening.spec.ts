@@ -24,7 +24,7 @@ test('what is said at the door changes the plan at once, and stays for the plan 
 
   await page.getByRole('button', { name: 'Pain in the right hand: 7' }).click();
   await expect(changes).toContainText('Changes one row of the plan');
-  await expect(changes).toContainText('Ball squeeze left do, right swap');
+  await expect(changes).toContainText('Ball squeeze: left do, right swap');
   await page.getByRole('button', { name: 'Next person' }).click();
   await expect(page.getByRole('heading', { name: 'Zoltan' })).toBeVisible();
   await page.getByRole('button', { name: 'All well, next' }).click();

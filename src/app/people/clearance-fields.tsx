@@ -35,7 +35,7 @@ function ClearanceField({ index, onRemove }: { index: number; onRemove: () => vo
     `clearances.${index}.${part}` as const;
   return (
     <li className="grid grid-cols-1 items-start gap-3 border-b pb-4 sm:grid-cols-[3fr_1.4fr_2fr_1.5fr_1.5fr]">
-      <Field label="Cleared for" error={error?.scope?.message}>
+      <Field label="Cleared for" hint="With all that is less" error={error?.scope?.message}>
         {(field) => (
           <select {...field} className={inputClass} {...register(name('scope'))}>
             {CLEARANCE_SCOPES.map((scope) => (

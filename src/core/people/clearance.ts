@@ -17,14 +17,14 @@ export const CLEARANCE_SCOPES = [
 export type ClearanceScope = (typeof CLEARANCE_SCOPES)[number];
 
 export const SCOPE_WORDS: Readonly<Record<ClearanceScope, string>> = {
-  fingers: 'finger movements only',
-  hand: 'movements of the whole hand and wrist',
-  stretch: 'these, and stretching',
-  resisted: 'these, and work against resistance',
-  'seated loading': 'these, and weight on the hands in a seat',
-  'standing loading': 'these, and leaning in standing',
-  floor: 'these, and the floor',
-  impact: 'these, and impact',
+  fingers: 'fingers only',
+  hand: 'the whole hand',
+  stretch: 'stretching',
+  resisted: 'resisted work',
+  'seated loading': 'seated loading',
+  'standing loading': 'standing leans',
+  floor: 'the floor',
+  impact: 'impact',
 };
 
 export const clearanceSchema = z

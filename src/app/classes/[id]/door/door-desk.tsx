@@ -94,6 +94,29 @@ function AskedBead({ asked, dark }: { asked: boolean; dark: boolean }) {
   );
 }
 
+type Changed = ReturnType<typeof changedRows>[number];
+type Together = Pick<Changed, 'after'> & {
+  readonly rowIds: readonly string[];
+  readonly movementIds: readonly string[];
+  readonly how: string;
+};
+
+/** Rows that change in the same way, said once. */
+function together(changed: readonly Changed[]): readonly Together[] {
+  const groups = new Map<string, Together>();
+  for (const { rowId, movementId, after } of changed) {
+    const how = [...new Set([...after.L.how, ...after.R.how])].join('; ');
+    const key = `${verdictWords(after)} ${how}`;
+    const known = groups.get(key) ?? { rowIds: [], movementIds: [], after, how };
+    groups.set(key, {
+      ...known,
+      rowIds: [...known.rowIds, rowId],
+      movementIds: [...new Set([...known.movementIds, movementId])],
+    });
+  }
+  return [...groups.values()];
+}
+
 function WhatChanged({
   person,
   checkIn,
@@ -118,14 +141,14 @@ function WhatChanged({
           : `Changes ${changed.length === 1 ? 'one row' : `${changed.length} rows`} of the plan`}
       </h3>
       <ul>
-        {changed.map(({ rowId, movementId, after }) => (
-          <li key={rowId} className="flex items-start gap-3 border-b py-1">
+        {together(changed).map(({ rowIds, movementIds, after, how }) => (
+          <li key={rowIds[0]} className="flex items-start gap-3 border-b py-1">
             <span className="w-8 shrink-0 pt-0.5">
               <HandsMark verdict={after} />
             </span>
             <span>
-              <strong>{catalogue.movement(movementId)?.name}</strong> {verdictWords(after)}.{' '}
-              {[...new Set([...after.L.how, ...after.R.how])].join('; ')}
+              <strong>{movementIds.map((id) => catalogue.movement(id)?.name).join(', ')}</strong>:{' '}
+              {verdictWords(after)}; {how}
             </span>
           </li>
         ))}
