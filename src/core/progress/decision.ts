@@ -5,6 +5,8 @@ export type Outcome = {
   /** ISO day. */
   readonly day: string;
   readonly present: boolean;
+  /** A joint was in flare at that class; such a class says nothing of moving on. */
+  readonly inFlare?: boolean;
   /** Everything of the family was done as shown. */
   readonly completed: boolean;
   /** And at the most that its doses give as their range. */
@@ -22,7 +24,7 @@ export type Outcome = {
 export type ProgressState = {
   /** A joint of this family is in flare now. */
   readonly flare: boolean;
-  /** A flare has settled since the last class. */
+  /** A flare has settled, and the restart after it has not been taken yet, whatever was missed since. */
   readonly flareSettled: boolean;
   /** The most effort this week is to ask, 0 to 10. */
   readonly effortTarget: number;
@@ -68,15 +70,17 @@ export function decide(outcomes: readonly Outcome[], standing: ProgressState): D
         `${plural(missed, 'class', 'classes')} missed in a row: begin again, the old best is kept for reference`,
       ],
     };
-  if (missed > 0) return away(missed, standing.backWhileAway);
-  if (standing.flareSettled)
-    return { kind: 'step back', rungs: -2, reasons: ['a flare has settled: begin again two rungs lower'] };
+  const backs = [
+    ...(standing.flareSettled ? [RESTART] : []),
+    ...(missed > 0 ? [away(missed, standing.backWhileAway)] : []),
+  ];
+  if (backs.length > 0) return largerStepBack(backs);
   const last = outcomes.at(-1);
   if (!last) return { kind: 'stay', rungs: 0, reasons: ['no class has been taught yet'] };
   const back = reasonsToStepBack(last, standing);
   if (back.length > 0) return { kind: 'step back', rungs: -1, reasons: back };
   const held = reasonsToStay(
-    outcomes.filter((o) => o.present),
+    outcomes.filter((o) => o.present && !o.inFlare),
     standing,
   );
   if (held.length > 0) return { kind: 'stay', rungs: 0, reasons: held };
@@ -87,6 +91,18 @@ export function decide(outcomes: readonly Outcome[], standing: ProgressState): D
       'the last two classes were done in full at the top of the range, easily, and the hands were quiet afterwards',
     ],
   };
+}
+
+const RESTART: Decision = {
+  kind: 'step back',
+  rungs: -2,
+  reasons: ['a flare has settled: begin again two rungs lower'],
+};
+
+/** Where two answers apply, the larger step back is taken; the reasons of both stand. */
+function largerStepBack(answers: readonly Decision[]): Decision {
+  const larger = answers.reduce((a, b) => ((b.rungs ?? 0) < (a.rungs ?? 0) ? b : a));
+  return { ...larger, reasons: answers.flatMap((a) => a.reasons) };
 }
 
 /** Classes missed in a row up to now. */

@@ -9,5 +9,5 @@ export {
 } from './decision';
 export { FAMILIES, familyOf, type Family } from './family';
 export { notShownTo } from './not-shown';
-export { familyRows, outcomeOf, type TaughtClass } from './outcomes';
+export { familyRows, isInFlare, outcomeOf, type TaughtClass } from './outcomes';
 export { offRungWords, rungAfter, type OwnRung } from './own-rung';

@@ -50,6 +50,7 @@ export function outcomeOf(
   return {
     day: taught.day,
     present,
+    inFlare: person !== undefined && isInFlare(person),
     completed,
     atTop: completed && rows.every(isAtTop),
     effort: line?.effort ?? null,
@@ -60,6 +61,10 @@ export function outcomeOf(
     ).length,
   };
 }
+
+/** A joint in flare on record, or hot or swollen on the day; pain alone is not one. */
+export const isInFlare = ({ conditions }: Pick<Person, 'conditions'>): boolean =>
+  conditions.some((c) => c.state === 'flare' && c.conditionId !== 'painful-today');
 
 /** Counted, not left out, not exchanged for something else, and no mark against it; what was adapted counts as done. */
 function doneAsShown(

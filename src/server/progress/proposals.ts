@@ -8,6 +8,7 @@ import {
   effortTarget,
   familyRows,
   groupMovesOn,
+  isInFlare,
   notShownTo,
   outcomeOf,
   type Decision,
@@ -119,14 +120,14 @@ export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit
   const screening = { table: CAUTIONS, catalogue, today: info.day };
   return people.flatMap((person) => {
     const own = classes.filter((c) => c.people.some((p) => p.id === person.id));
-    const flare = person.conditions.some((c) => c.state === 'flare');
+    const flare = isInFlare(person);
     const effort = effortTarget(info.week, person.conditions.length > 0);
     return [...familyRows(last.plan, catalogue).keys()].map((family) => {
       const outcomes = own.flatMap((c) => outcomeOf(c, person.id, family, screening) ?? []);
       const before = own.slice(0, -1);
       const standing = {
         flare,
-        flareSettled: !flare && before.at(-1)?.decided.some(isAbout(person.id, family, 'flare')) === true,
+        flareSettled: !flare && owesRestart(before, person.id, family),
         effortTarget: effort,
         backWhileAway: backWhileAway(before, person.id, family),
       };
@@ -139,6 +140,18 @@ const isAbout =
   (personId: string, family: Family, kind?: Decision['kind']) =>
   (d: TakenDecision): boolean =>
     d.personId === personId && d.family === family && (!kind || d.kind === kind);
+
+/** The restart after somebody's last flare is owed until it is taken, whatever was missed or left unanswered since. */
+function owesRestart(before: Known['classes'], personId: string, family: Family): boolean {
+  const last = before.findLastIndex(
+    (c) =>
+      c.people.some((p) => p.id === personId && isInFlare(p)) ||
+      c.decided.some(isAbout(personId, family, 'flare')),
+  );
+  if (last < 0) return false;
+  const since = before.slice(last).flatMap((c) => c.decided.filter(isAbout(personId, family)));
+  return !since.some((d) => d.kind === 'start over' || (d.takenRungs ?? 0) <= -2);
+}
 
 /** Rungs taken back after the classes somebody missed just before this one. */
 function backWhileAway(before: Known['classes'], personId: string, family: Family): number {

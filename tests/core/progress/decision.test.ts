@@ -110,6 +110,10 @@ const CASES: readonly Case[] = [
   ['a settled flare', [easy, easy], { flareSettled: true }, 'step back', -2],
   ['a settled flare and pain', [easy, o({ painRise: 3 })], { flareSettled: true }, 'step back', -2],
   ['a settled flare, first class', [], { flareSettled: true }, 'step back', -2],
+  // The larger step back, whatever was missed.
+  ['a settled flare, then one missed', [easy, missed], { flareSettled: true }, 'step back', -2],
+  ['a settled flare, then two missed', [easy, missed, missed], { flareSettled: true }, 'step back', -2],
+  ['easy classes, one of them under a flare', [easy, o({ inFlare: true })], {}, 'stay', 0],
   // What was taken back for the same absence is not taken back again.
   ['three missed, one rung back already', [easy, ...times(3, missed)], { backWhileAway: 1 }, 'step back', -1],
   ['four missed, two rungs back already', [easy, ...times(4, missed)], { backWhileAway: 2 }, 'stay', 0],
