@@ -36,6 +36,7 @@ export {
 } from './room-screen';
 export { sayingsOf } from './speech';
 export { countsOn, numberedOn } from './series';
+export { peopleNow, type PersonNow } from './people-now';
 export { rowsOfSnapshot, taughtPlan, type Snapshot } from './snapshot';
 export {
   START,

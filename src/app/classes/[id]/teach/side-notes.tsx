@@ -1,7 +1,14 @@
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { easierOf, strongerOf, type Movement } from '@/core/catalogue';
+import { easierOf, strongerOf, type Movement, type MovementOnRung } from '@/core/catalogue';
 import { offRungWords, type OwnRung } from '@/core/progress';
-import type { RungShift, Snapshot, TaughtRow } from '@/core/teach';
+import {
+  peopleNow,
+  type Mark,
+  type PersonNow,
+  type RungShift,
+  type Snapshot,
+  type TaughtRow,
+} from '@/core/teach';
 import { fullName, seatingOf } from '@/core/people';
 import { movementOfRow } from '@/core/plan';
 import { verdictFor, adaptationText } from '@/core/screening';
@@ -14,6 +21,7 @@ type Props = {
   rows: readonly TaughtRow[];
   index: number;
   snapshot: Snapshot;
+  marks: readonly Mark[];
   day: string;
   rungShifts: readonly RungShift[];
   ownRungs: readonly OwnRung[];
@@ -24,6 +32,7 @@ export const SideNotes = memo(function SideNotes({
   rows,
   index,
   snapshot,
+  marks,
   day,
   rungShifts,
   ownRungs,
@@ -59,7 +68,14 @@ export const SideNotes = memo(function SideNotes({
           </>
         )}
         {row && (
-          <TheirRung row={row} snapshot={snapshot} day={day} rungShifts={rungShifts} ownRungs={ownRungs} />
+          <TheirRung
+            row={row}
+            people={peopleNow(snapshot.people, marks, rows, index)}
+            breathMs={snapshot.plan.breathMs}
+            day={day}
+            rungShifts={rungShifts}
+            ownRungs={ownRungs}
+          />
         )}
         <HelpersTask snapshot={snapshot} />
       </div>
@@ -92,6 +108,9 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
+/** What was marked of somebody before this row, and counts from it on. */
+const SINCE = { sore: 'sore earlier', stopped: 'stopped earlier' } as const;
+
 /** What was called for while teaching, on top of what the cautions ask. */
 const nowWords = (movement: Movement, to: RungShift['to']): string => {
   const rung = to === 'easier' ? easierOf(movement) : strongerOf(movement);
@@ -100,22 +119,33 @@ const nowWords = (movement: Movement, to: RungShift['to']): string => {
 
 function TheirRung({
   row,
-  snapshot,
+  people,
+  breathMs,
   day,
   rungShifts,
   ownRungs,
-}: { row: TaughtRow } & Pick<Props, 'snapshot' | 'day' | 'rungShifts' | 'ownRungs'>) {
+}: {
+  row: TaughtRow;
+  people: readonly PersonNow[];
+  breathMs: number;
+} & Pick<Props, 'day' | 'rungShifts' | 'ownRungs'>) {
   const catalogue = useCatalogue();
   if (row.row.kind !== 'movement') return null;
   const { dose } = row.row;
   const movement = movementOfRow(row.row, catalogue);
   if (!movement) return null;
-  const context = { table: CAUTIONS, catalogue, today: day, breathMs: snapshot.plan.breathMs };
-  const own = snapshot.people.flatMap((person) => {
+  const context = { table: CAUTIONS, catalogue, today: day, breathMs };
+  // Who changed in this class comes first.
+  const changedFirst = [...people].sort((a, b) => Number(b.since !== null) - Number(a.since !== null));
+  const own = changedFirst.flatMap(({ person, since }) => {
     const verdict = verdictFor(person, movement, dose, context);
     const to = rungShifts.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
     const rung = ownRungs.find((o) => o.personId === person.id && o.movementId === movement.id)?.rung;
-    const now = [to && nowWords(movement, to), offRungWords(movement, rung, verdict.worst !== 'do')]
+    // A rung of one's own is judged before it is shown.
+    const onOwn: MovementOnRung = rung === undefined ? movement : { ...movement, standsOn: rung };
+    const atOwn = verdictFor(person, onOwn, dose, context);
+    const heldBack = verdict.worst !== 'do' || atOwn.worst !== 'do';
+    const now = [since && SINCE[since], to && nowWords(movement, to), offRungWords(movement, rung, heldBack)]
       .filter(Boolean)
       .join('; ');
     return verdict.worst === 'do' && !now ? [] : [{ person, verdict, now }];

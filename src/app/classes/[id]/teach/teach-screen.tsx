@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
 import type { OwnMovement } from '@/core/catalogue';
 import type { OwnRung } from '@/core/progress';
-import { beatsOf, NO_VOICE, taughtPlan, timeInHand, type Mark } from '@/core/teach';
+import { peopleNow, beatsOf, NO_VOICE, taughtPlan, timeInHand, type Mark } from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { CatalogueProvider } from '@/ui/catalogue';
@@ -78,7 +78,11 @@ function Screen({
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
   const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, settings);
   const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);
-  const facts = useMemo(() => factsOfTaught(snapshot, info), [snapshot, info]);
+  const { marks } = teaching;
+  const facts = useMemo(() => {
+    const people = peopleNow(snapshot.people, marks, rows, state.rowIndex).map((p) => p.person);
+    return factsOfTaught({ ...snapshot, people }, info);
+  }, [snapshot, info, marks, rows, state.rowIndex]);
   const inHand = timeInHand(rows, state, now(), snapshot.slotMs);
   const proposed = useProposals(plan, facts, state.rowIndex, inHand);
   const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
@@ -119,6 +123,7 @@ function Screen({
               rows={rows}
               index={state.rowIndex}
               snapshot={snapshot}
+              marks={teaching.marks}
               day={info.day}
               rungShifts={state.rungShifts}
               ownRungs={ownRungs}
