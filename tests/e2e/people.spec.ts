@@ -8,15 +8,17 @@ test('add, change, take off the list with a way back', async ({ page }) => {
   await page.getByLabel('Would like to be able to').fill('open a jar');
   await page.getByRole('checkbox', { name: 'Screening questions answered' }).check();
   await page.getByRole('button', { name: 'Add a condition' }).click();
-  await page.getByLabel('Condition').selectOption({ label: 'Trigger finger' });
+  await page.getByLabel('Condition', { exact: true }).selectOption({ label: 'Trigger finger' });
   await page.getByLabel('Hand', { exact: true }).selectOption('left');
   await page.getByRole('button', { name: 'Add a clearance' }).click();
+  await page.getByLabel('Cleared for').selectOption('seated loading');
+  await page.getByLabel('Hand', { exact: true }).last().selectOption('left');
   await page.getByLabel('By whom').fill('Dr Anholt');
   await page.getByLabel('On', { exact: true }).fill('2026-11-01');
   await page.getByRole('button', { name: 'Save' }).click();
   const row = page.getByRole('row', { name: /Wilhelmina Q/ });
   await expect(row).toContainText('trigger finger');
-  await expect(row).toContainText('cleared for loading');
+  await expect(row).toContainText('cleared for seated loading');
 
   await row.getByRole('link').click();
   await page.getByLabel('Now').selectOption('in flare');

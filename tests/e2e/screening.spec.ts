@@ -51,7 +51,7 @@ test('a place on the drawn hand is pressed, by mouse and by key, and the record 
   await page.getByRole('link', { name: 'Xaver' }).click();
   await page.getByRole('button', { name: 'Left thumb base: nothing recorded' }).click();
   await expect(
-    page.getByRole('button', { name: 'Left thumb base: hand osteoarthritis, settled' }),
+    page.getByRole('button', { name: 'Left thumb base: condition not chosen yet, settled' }),
   ).toBeVisible();
   const second = page.getByRole('button', { name: /^Left index knuckle/ });
   await second.focus();
@@ -98,9 +98,7 @@ test('the weave by need, only its trouble, and what the group needs', async ({ p
 
 test('a clearance that ends soon is told on Today', async ({ page }) => {
   await page.goto('/');
-  await expect(
-    page.getByText(/Esi O’s clearance for loading through the hands by Dr Anholt ends on/),
-  ).toBeVisible();
+  await expect(page.getByText(/Esi O’s clearance for seated loading by Dr Anholt ends on/)).toBeVisible();
 });
 
 test('the venue’s own words are under stop and get help; what happened is kept and in the wrap-up', async ({

@@ -66,9 +66,10 @@ const isOn = (c: PersonCondition, hand: Hand) => c.side === hand || c.side === '
 const worst = (list: readonly PersonCondition[]): ConditionState | null =>
   STATES.find((s) => list.some((c) => c.state === s)) ?? null;
 const wordsOf = (list: readonly PersonCondition[]): string =>
-  list.length === 0
-    ? 'nothing recorded'
-    : list.map((c) => `${conditionName(c.conditionId).toLowerCase()}, ${c.state}`).join('; ');
+  list.length === 0 ? 'nothing recorded' : list.map((c) => `${nameOf(c)}, ${c.state}`).join('; ');
+
+const nameOf = ({ conditionId }: PersonCondition): string =>
+  conditionId ? conditionName(conditionId).toLowerCase() : 'condition not chosen yet';
 
 type PlaceProps = {
   x: number;
