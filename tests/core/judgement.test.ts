@@ -16,6 +16,15 @@ const rank = (kind: VerdictKind) => VERDICTS.indexOf(kind);
 const HANDS = ['L', 'R'] as const;
 const isSided = (id: string) => CAUTIONS.conditions.find((c) => c.id === id)!.sided;
 
+/** A condition of the right hand, or of the whole person. */
+const having = (conditionId: string, state: PersonCondition['state']): PersonCondition => ({
+  conditionId,
+  side: isSided(conditionId) ? 'R' : 'none',
+  state,
+  since: null,
+  spots: [],
+});
+
 const anyCondition: fc.Arbitrary<PersonCondition> = fc
   .record({
     conditionId: fc.constantFrom(...CAUTIONS.conditions.map((c) => c.id)),
@@ -67,18 +76,10 @@ const worse = (state: PersonCondition['state']): PersonCondition['state'] =>
 
 test('in flare and not cleared are never milder than settled, for every condition and movement', () => {
   const milder: string[] = [];
-  for (const { id, sided } of CAUTIONS.conditions)
+  for (const { id } of CAUTIONS.conditions)
     for (const m of MOVEMENTS) {
       const kind = (state: PersonCondition['state']) => {
-        const conditions = [
-          {
-            conditionId: id,
-            side: sided ? ('R' as const) : ('none' as const),
-            state,
-            since: null,
-            spots: [],
-          },
-        ];
+        const conditions = [having(id, state)];
         return order.indexOf(judgeHands(person({ conditions }), m, m.dose, context).R.kind);
       };
       for (const state of ['flare', 'not cleared'] as const)
@@ -126,18 +127,10 @@ test('what is swapped in is open to that hand, and is said with all that it need
 
 test('no work is swapped for looking, listening or breathing, none for blows, and nothing for more effort', () => {
   const wrong: string[] = [];
-  for (const { id, sided } of CAUTIONS.conditions)
+  for (const { id } of CAUTIONS.conditions)
     for (const state of CONDITION_STATES)
       for (const m of MOVEMENTS) {
-        const conditions = [
-          {
-            conditionId: id,
-            side: sided ? ('R' as const) : ('none' as const),
-            state,
-            since: null,
-            spots: [],
-          },
-        ];
+        const conditions = [having(id, state)];
         const { swapTo } = verdictFor(person({ conditions }), m, m.dose, context).R;
         if (!swapTo) continue;
         const to = CATALOGUE.movement(swapTo)!;
@@ -259,6 +252,14 @@ describe('a clearance', () => {
       'leaveOut',
       'leaveOut',
     ]);
+  });
+
+  test('for one hand opens nothing for the other, not even what belongs to the whole person', () => {
+    const bones = having('osteoporosis', 'settled');
+    const given = { conditions: [bones], clearances: [cleared('impact')] };
+    expect(kindsOf(given, 'drops-cushion')).toEqual(['do', 'leaveOut']);
+    const unsaid = { conditions: [bones], clearances: [cleared('seated loading', { side: null })] };
+    expect(kindsOf(unsaid, 'dome-press')).toEqual(['do', 'do']);
   });
 
   test('stands in the clinician’s words wherever it changed a verdict', () => {

@@ -41,7 +41,7 @@ test('two doses with the same word are judged alike, whatever else differs in th
   fc.assert(
     fc.property(anyOne, ({ conditionId, movement: m, doses: [a, b] }) => {
       const sided = CAUTIONS.conditions.find((c) => c.id === conditionId)!.sided;
-      const who = person({ conditions: [on(conditionId, sided ? 'R' : 'none')], assistance: 3 });
+      const who = person({ conditions: [on(conditionId, sided ? 'R' : 'none', 'sore')], assistance: 3 });
       if (doseKey(a) === doseKey(b))
         expect(verdictFor(who, m, a, context)).toEqual(verdictFor(who, m, b, context));
     }),

@@ -53,19 +53,20 @@ const counts = ({ on, until }: Clearance, today: string): boolean =>
   on <= today && (until === null || today <= until);
 
 /**
- * The clearance that opens a scope for a hand, or for the whole person where `hand` is null; null where none does. It counts on
- * its days only, [on, until]. One that names no hand is read as the narrowest that it can mean: it is for the hand of the only
- * side that anything is the matter with.
+ * The clearance that opens a scope for a hand; null where none does. It counts on its days only, [on, until]. One that names no
+ * hand is read as the narrowest that it can mean: it is for what belongs to the whole person (`ofWhole`), and for the hand of the
+ * only side that anything is the matter with.
  */
 export function clearanceFor(
   person: Cleared,
   scope: ClearanceScope,
-  hand: Hand | null,
+  hand: Hand,
+  ofWhole: boolean,
   today: string,
 ): Clearance | null {
   const opens = (c: Clearance) =>
     rungOf(c.scope) >= rungOf(scope) &&
-    (hand === null || c.side === 'both' || c.side === hand || (!c.side && isOnlySide(person, hand)));
+    (c.side === 'both' || c.side === hand || (!c.side && (ofWhole || isOnlySide(person, hand))));
   return person.clearances.find((c) => counts(c, today) && opens(c)) ?? null;
 }
 

@@ -15,13 +15,14 @@ function scopeNeeded({ kind, joints, features, position }: Exposure): ClearanceS
   return joints.every((j) => j === 'fingers' || j === 'thumb') ? 'fingers' : 'hand';
 }
 
-/** The clearance that opens what is met, for a hand or the whole person. */
+/** The clearance that opens what is met for a hand; `ofWhole` where what keeps it shut belongs to the whole person. */
 export const clearanceOf = (
   person: Person,
-  hand: Hand | null,
+  hand: Hand,
+  ofWhole: boolean,
   exposure: Exposure,
   today: string,
-): Clearance | null => clearanceFor(person, scopeNeeded(exposure), hand, today);
+): Clearance | null => clearanceFor(person, scopeNeeded(exposure), hand, ofWhole, today);
 
 /** A clinician's own words stand wherever they changed a verdict. */
 export const wordsOf = ({ by, what }: Clearance): Hit[] =>

@@ -11,7 +11,7 @@ import {
   type Position,
   type Trait,
 } from '../catalogue';
-import type { Dose } from '../dose';
+import { primaryCount, type Dose } from '../dose';
 
 type DoseLike = Pick<Dose, 'count'>;
 
@@ -48,7 +48,7 @@ export function exposureOf(
 ): Exposure {
   const prop = movement.propId ? catalogue.prop(movement.propId) : undefined;
   const rung = movement.rungs[currentRung(movement)];
-  const effortOf10 = Math.max(rung?.effortOf10 ?? movement.effortOf10, 0);
+  const effortOf10 = rung?.effortOf10 ?? movement.effortOf10;
   const features = new Set([...featuresOnRung(movement), ...(prop?.exposes ?? [])]);
   if (holdsTheBreath(movement.effort, effortOf10)) features.add('breath held easily');
   if (isLongSequence(movement.effort, count)) features.add('long sequence');
@@ -129,17 +129,20 @@ function longestMs(
 }
 
 /** All of a dose that a verdict and its words hang on, as a key: doses that share it are judged alike. */
-export function doseKey({ count }: DoseLike): string {
+export const doseKey = (dose: Pick<Dose, 'count' | 'sets'>): string =>
+  `${lengthKey(dose.count)}${primaryCount(dose.count) === 1 ? ' once' : ''}${dose.sets === 1 ? '' : ' again'}`;
+
+function lengthKey(count: Dose['count']): string {
   switch (count.mode) {
     case 'reps':
       return `reps ${count.tempoMs}`;
     case 'hold':
-      return `hold ${count.holdMs}${count.holds === 1 ? ' once' : ''}`;
+      return `hold ${count.holdMs}`;
     case 'breaths':
       return 'breaths';
     case 'time':
       return `time ${count.timeMs}`;
     case 'sequence':
-      return `sequence ${count.stepMs} ${count.rounds * count.steps.length}`;
+      return `sequence ${count.stepMs} ${count.steps.length} ${count.rounds}`;
   }
 }

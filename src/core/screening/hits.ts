@@ -35,8 +35,8 @@ export function hitsOn(
   const unused = movement.propId !== null && person.propsOut.includes(movement.propId);
   const exposure = exposureOf(unused ? { ...movement, propId: null } : movement, dose, context);
   return [
-    ...offHits(person, movement, exposure, context),
-    ...screeningHits(person, movement),
+    ...offHits(person, hand, movement, exposure, context),
+    ...screeningHits(person, exposure),
     ...assistanceHits(person, movement),
     ...helperHits(exposure),
     ...positionHits(person, movement, exposure),
@@ -47,19 +47,22 @@ export function hitsOn(
 }
 
 /** Unknown is never `do` for resisted or loading work, nor for what strikes or stretches. */
-function screeningHits(person: Person, movement: Movement): Hit[] {
-  const asksMuch =
-    RESISTED.has(movement.effort) ||
-    ['load', 'tap'].includes(movement.effort) ||
-    movement.traits.includes('passive');
+function screeningHits(person: Person, { kind, features }: Exposure): Hit[] {
+  const asksMuch = RESISTED.has(kind) || kind === 'load' || kind === 'tap' || features.has('passive');
   if (person.screened || !asksMuch) return [];
   return [{ verdict: 'adapt', because: 'not screened yet', ask: { rung: 'gentlest' } }];
 }
 
 /** Floor and impact are off until a clinician has cleared this person for them. */
-function offHits(person: Person, movement: Movement, exposure: Exposure, { today }: ScreeningContext): Hit[] {
+function offHits(
+  person: Person,
+  hand: Hand,
+  movement: Movement,
+  exposure: Exposure,
+  { today }: ScreeningContext,
+): Hit[] {
   if (!movement.offUntil) return [];
-  const clearance = clearanceOf(person, null, exposure, today);
+  const clearance = clearanceOf(person, hand, true, exposure, today);
   if (clearance) return wordsOf(clearance);
   return [{ verdict: 'leaveOut', because: lowerFirst(movement.offUntil), instead: ['load'] }];
 }

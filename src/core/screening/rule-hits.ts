@@ -26,8 +26,7 @@ function hitsOfRule(
   if (!condition) return [];
   if (!rule.when.some((clause) => concerns(clause, condition, exposure) && clauseMatches(clause, exposure)))
     return [];
-  const clearance =
-    rule.liftable && clearanceOf(person, condition.side === 'none' ? null : hand, exposure, today);
+  const clearance = rule.liftable && clearanceOf(person, hand, condition.side === 'none', exposure, today);
   if (clearance) return wordsOf(clearance);
   const { name } = table.conditions.find((c) => c.id === condition.conditionId) ?? {
     name: 'a recorded condition',

@@ -13,5 +13,9 @@ export async function keepTimesOf(db: Db, classId: string): Promise<void> {
 
 /** The same for classes that ended before it was kept, or that a backup brought. */
 export async function keepMissingTimes(db: Db): Promise<void> {
-  for (const classId of await endedWithoutTimes(db)) await keepTimesOf(db, classId);
+  for (const classId of await endedWithoutTimes(db))
+    await keepTimesOf(db, classId).catch((error: unknown) => {
+      // One record that cannot be read keeps nothing else from starting; the list shows no times for it.
+      console.error('The times of a taught class could not be worked out.', error);
+    });
 }
