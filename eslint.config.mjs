@@ -17,7 +17,7 @@ export const FLOORS = [
   ['backup', 'lock', 'dose'],
   ['hand'],
   ['catalogue'],
-  ['cord', 'people'],
+  ['cord', 'people', 'stance', 'voice'],
   ['screening', 'measure'],
   ['load', 'shelf'],
   ['plan'],

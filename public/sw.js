@@ -2,6 +2,8 @@
 // anybody stays longer than that class: it is forgotten when the class is over, when Oskil is locked, and after three hours.
 const SHELL = 'oskil-offline-1';
 const CLASS = 'oskil-class-1';
+/** The voice says nothing of anybody, so it may stay. */
+const VOICE = 'oskil-voice-1';
 const PAGE = '/offline';
 const TEACH = /^\/classes\/[^/]+\/teach$/;
 const GOOD_FOR_MS = 3 * 3_600_000;
@@ -23,7 +25,8 @@ self.addEventListener('install', (event) => {
 self.addEventListener('activate', (event) => {
   event.waitUntil(
     (async () => {
-      for (const name of await caches.keys()) if (name !== SHELL && name !== CLASS) await caches.delete(name);
+      for (const name of await caches.keys())
+        if (![SHELL, CLASS, VOICE].includes(name)) await caches.delete(name);
       await self.clients.claim();
     })(),
   );
@@ -70,10 +73,24 @@ async function opened(request) {
   }
 }
 
+/** From Oskil, and as it was heard last where Oskil cannot be reached. */
+async function spoken(request) {
+  const cache = await caches.open(VOICE);
+  try {
+    const reply = await fetch(request);
+    if (reply.ok) await cache.put(request, reply.clone());
+    return reply;
+  } catch {
+    return (await cache.match(request)) ?? Response.error();
+  }
+}
+
 self.addEventListener('fetch', (event) => {
   const { request } = event;
+  const { pathname } = new URL(request.url);
   if (request.mode === 'navigate') event.respondWith(opened(request));
+  else if (request.method === 'GET' && pathname.startsWith('/voice/')) event.respondWith(spoken(request));
   // Only what the pages above are made of; everything else goes its own way.
-  else if (request.method === 'GET' && new URL(request.url).pathname.startsWith('/_next/static/'))
+  else if (request.method === 'GET' && pathname.startsWith('/_next/static/'))
     event.respondWith(fetch(request).catch(async () => (await caches.match(request)) ?? Response.error()));
 });

@@ -41,7 +41,7 @@ writeFileSync('examples/clicks.wav', cutOut(await clicksOfClass(planned), 150, 2
 console.log('clicks.wav');
 for (const kind of ['plan', 'term', 'movement']) {
   const schema = JSON.parse(await text(`/files/schemas/${kind}`));
-  writeFileSync(`docs/schemas/${kind}-1.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
+  writeFileSync(`docs/schemas/${kind}-2.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
 }
 
 /** The click track of a class, which a page makes. */

@@ -42,6 +42,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {who === 'instructor' && <FileDrop />}
         <Toaster
           position="top-center"
+          duration={5_000}
           toastOptions={{
             style: {
               background: 'var(--color-paper)',

@@ -116,10 +116,10 @@ export default async function TodayPage() {
 }
 
 const isDue = (due: Due | undefined): boolean =>
-  due !== undefined && due.measure.length + due.worse.length > 0;
+  due !== undefined && due.measure.length + due.worse.length + due.signs.length > 0;
 
 /** Whom to measure and whom to look back on. */
-function DueRows({ due: { measure, why, worse }, next }: { due: Due; next: ClassInfo }) {
+function DueRows({ due: { measure, why, worse, signs }, next }: { due: Due; next: ClassInfo }) {
   return (
     <>
       {measure.length > 0 && (
@@ -132,6 +132,16 @@ function DueRows({ due: { measure, why, worse }, next }: { due: Due; next: Class
           </Link>
         </li>
       )}
+      {signs.map(({ id, name, words }) => (
+        <li key={id} className="flex flex-wrap items-center gap-4 border-b py-1">
+          <span className="min-w-60 flex-1">
+            Suggest to {name} to ask a clinician: {words}.
+          </span>
+          <Link className={buttonClass()} href={`/people/${id}#note`}>
+            A note for {name}
+          </Link>
+        </li>
+      ))}
       {worse.map(({ id, name }) => (
         <li key={id} className="flex flex-wrap items-center gap-4 border-b py-1">
           <span className="flex-1">Look back on {name}: worse after three weeks or more.</span>

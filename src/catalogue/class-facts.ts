@@ -2,7 +2,7 @@ import { freezeValues, frozen } from '@/core/frozen';
 import { withOwn, type OwnMovement } from '@/core/catalogue';
 import type { Person } from '@/core/people';
 import { asToday, type CheckIn } from '@/core/screening';
-import type { Baseline, ClassFacts } from '@/core/plan';
+import type { Baseline, ClassFacts, Pace } from '@/core/plan';
 import type { Snapshot } from '@/core/teach';
 import { CAUTIONS } from './cautions/cautions';
 import { CATALOGUE } from './movements';
@@ -25,6 +25,7 @@ export type KnownOfClass = {
   readonly attended: Readonly<Record<string, number>>;
   readonly own: readonly OwnMovement[];
   readonly checkIns: Readonly<Record<string, CheckIn>>;
+  readonly pace?: Pace | undefined;
 };
 
 /** What a plan of this class is judged against, in the page and on the server alike. */
@@ -37,6 +38,7 @@ export const factsOf = ({
   attended,
   own,
   checkIns,
+  pace,
 }: KnownOfClass): ClassFacts =>
   frozen({
     catalogue: withOwn(CATALOGUE, own),
@@ -50,6 +52,7 @@ export const factsOf = ({
     week: info.week,
     baseline,
     attended,
+    pace,
   });
 
 /** What a class under way is judged against: the people and movements it began with. */
@@ -68,4 +71,5 @@ export const factsOfTaught = (
   week,
   baseline: null,
   attended: {},
+  pace: snapshot.pace,
 });

@@ -4,7 +4,7 @@ import type { Declined } from '@/core/catalogue';
 export const DECLINED: readonly Declined[] = [
   {
     id: 'leveraged-lock',
-    name: 'Levered joint locks',
+    name: 'Joint locks',
     why: 'A lever on a small joint puts more force on it than anyone can feel in time. Use the light stretches by the other hand, or the self-drawn finger stretch.',
   },
   {

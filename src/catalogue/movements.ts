@@ -1,13 +1,17 @@
 import { FIGURES } from './figures/figures';
 import { arriveAndWake } from './movements/arrive-and-wake';
+import { armsAndTrunk } from './movements/arms-and-trunk';
 import { body } from './movements/body';
 import { coordination } from './movements/coordination';
 import { ease } from './movements/ease';
 import { fingers } from './movements/fingers';
 import { grip } from './movements/grip';
+import { legs } from './movements/legs';
 import { hold } from './movements/hold';
 import { load } from './movements/load';
 import { loadMoves } from './movements/load-moves';
+import { moreHands } from './movements/more-hands';
+import { moreLeans } from './movements/more-leans';
 import { open } from './movements/open';
 import { pinch } from './movements/pinch';
 import { stretch } from './movements/stretch';
@@ -33,6 +37,10 @@ export const MOVEMENTS = [
   ...tap,
   ...ease,
   ...body,
+  ...armsAndTrunk,
+  ...legs,
+  ...moreHands,
+  ...moreLeans,
 ];
 
 export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES);

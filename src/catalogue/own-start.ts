@@ -1,5 +1,5 @@
 import { isSeated, type Catalogue, type Movement, type OwnMovement } from '@/core/catalogue';
-import { withSteps } from '@/core/hand';
+import { withSteps, withWholePoses } from '@/core/hand';
 import { LINKS } from './movements/entry';
 
 /** Stands in until the server gives a new movement its id. */
@@ -12,7 +12,8 @@ const PLAIN = 'wrist-bend';
 export function startOf(from: string | undefined, catalogue: Catalogue): OwnMovement {
   const copied = from ? catalogue.movement(from) : undefined;
   const movement = copied ?? catalogue.movement(PLAIN)!;
-  const figure = catalogue.figure(movement.id)!;
+  const { motion, ...rest } = catalogue.figure(movement.id)!;
+  const figure = { ...rest, motion: withWholePoses(motion) };
   const words = copied
     ? { name: `${movement.name}, my way`.slice(0, 60) }
     : { name: '', what: '', cues: ['', ''], watch: [''] };
@@ -38,14 +39,19 @@ export function completed({ movement: m, figure }: OwnMovement): OwnMovement {
       loadSetUp: m.effort === 'load' ? (m.loadSetUp ?? 'thighs') : null,
       help: m.hands === 'helped' ? (m.help ?? 'draws') : null,
       oneHanded: m.hands === 'apart' ? null : m.oneHanded,
-      directions: m.dose.directions,
-      leads: m.dose.leads,
+      passes: allPasses(m),
       lengthMs: stretchedTo(m),
       follows: links.follows,
       counters: links.counters,
     },
     figure: count.mode === 'sequence' ? { ...figure, motion: withSteps(figure.motion, count.steps) } : figure,
   };
+}
+
+/** Every pass it has, those of its dose among them. */
+function allPasses({ passes, dose }: Movement): Movement['passes'] {
+  const names = new Set(passes.map((p) => p.name));
+  return [...passes, ...dose.passes.filter((p) => !names.has(p.name))];
 }
 
 const SEATS = ['chair', 'table', 'standing', 'floor'];

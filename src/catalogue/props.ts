@@ -41,6 +41,7 @@ const prop = (
   latex: false,
   cleaning: 'wiped between people',
   edge: 'soft',
+  prepareMs: 0,
   exposes: [],
   ...rest,
 });
@@ -158,7 +159,7 @@ export const PROPS: readonly Prop[] = [
     'lumps of putty',
     'warm bread dough',
     { soft: null, firm: null },
-    { ...own, exposes: ['warm item'] },
+    { ...own, prepareMs: 30_000, exposes: ['warm item'] },
   ),
   prop(
     'tin',

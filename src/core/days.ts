@@ -29,3 +29,11 @@ export const daySchema = z
   .regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'Write the date as year-month-day')
   .refine(isDay, 'There is no such day')
   .refine((day) => day >= FIRST_DAY, 'That is before anybody here was born');
+
+/** Minutes after midnight of a time "HH:MM", and back; beyond midnight it goes on with the next day. */
+export const minutesOf = (time: string): number => {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return hours * 60 + minutes;
+};
+export const timeOf = (minutes: number): string =>
+  [Math.floor(minutes / 60) % 24, minutes % 60].map((n) => String(n).padStart(2, '0')).join(':');

@@ -14,7 +14,7 @@ export function spokenLength(ms: number): string {
   const halves = Math.round(seconds / 30);
   const minutes = Math.floor(halves / 2);
   if (halves % 2 === 0) return `about ${plural(minutes, 'minute')}`;
-  return minutes === 1 ? 'about 1 and a half minutes' : `about ${minutes} and a half minutes`;
+  return minutes === 1 ? 'about a minute and a half' : `about ${minutes} and a half minutes`;
 }
 
 export const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

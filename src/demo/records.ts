@@ -1,12 +1,5 @@
 import type { Person } from '@/core/people';
-import {
-  prefilledLine,
-  type Mark,
-  type MarkKind,
-  type TaughtRow,
-  type TeachEvent,
-  type WrapUpPerson,
-} from '@/core/teach';
+import { prefilledLine, type Mark, type TaughtRow, type TeachEvent, type WrapUpPerson } from '@/core/teach';
 
 /** A plausible run of a class: set-up takes a little more or less than planned, by `drag`. */
 export function demoEvents(
@@ -39,9 +32,9 @@ export function demoMarks(
   newId: () => string,
   roll: () => number,
 ): readonly Mark[] {
-  const kinds: readonly MarkKind[] = ['eased', 'eased', 'skipped', 'sore'];
+  const kinds: readonly Mark['mark'][] = ['eased', 'eased', 'skipped', 'sore'];
   return rows.flatMap((row, i) => {
-    if (row.resetMs === 0 || roll() > 0.5) return [];
+    if (!row.effort || roll() > 0.65) return [];
     const person = present[Math.floor(roll() * present.length)];
     if (!person) return [];
     return [

@@ -1,4 +1,5 @@
 import type { CheckIn } from '@/core/screening';
+import type { ClassAnswer } from '@/core/teach';
 import type { Db } from './db';
 
 /** What was said at the door of a class, by person. */
@@ -36,4 +37,20 @@ export async function saveCheckIn(db: Db, classId: string, personId: string, c: 
     ],
   );
   return rows.length > 0;
+}
+
+/** The same answer sent twice is kept once. Whoever was not asked at the door has now been asked. */
+export async function addAnswer(db: Db, classId: string, answer: ClassAnswer): Promise<void> {
+  await db.transaction(async (tx) => {
+    await tx.query(
+      `insert into class_answer (id, class_id, person_id, check_in, at_ms) values ($1, $2, $3, $4, $5)
+       on conflict (id) do nothing`,
+      [answer.id, classId, answer.personId, JSON.stringify(answer.checkIn), answer.atMs],
+    );
+    const [asked] = await tx.query('select 1 from check_in where class_id = $1 and person_id = $2', [
+      classId,
+      answer.personId,
+    ]);
+    if (!asked) await saveCheckIn(tx, classId, answer.personId, answer.checkIn);
+  });
 }

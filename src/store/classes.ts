@@ -175,6 +175,18 @@ export async function setDetails(db: Db, classId: string, d: ClassDetails): Prom
   });
 }
 
+/** The class of the same series after this one; null where none is made yet. */
+export async function nextOfSeries(
+  db: Db,
+  { seriesId, day }: Pick<ClassInfo, 'seriesId' | 'day'>,
+): Promise<Pick<ClassInfo, 'id' | 'day'> | null> {
+  const [next] = await db.query<Pick<ClassInfo, 'id' | 'day'>>(
+    'select id, day::text from class where series_id = $1 and day > $2 order by day, starts_at limit 1',
+    [seriesId, day],
+  );
+  return next ?? null;
+}
+
 /** Who is expected. People that do not exist are refused by the database. */
 export async function setRoster(db: Db, classId: string, personIds: readonly string[]): Promise<void> {
   await db.transaction(async (tx) => {

@@ -1,10 +1,13 @@
 import type { Db } from './db';
 
-/** People who were erased and are still in backups that are kept, by id; the ids say nothing of anybody. */
-export async function erasedStillKept(db: Db): Promise<readonly string[]> {
-  const rows = await db.query<{ id: string }>('select person_id as id from erased order by at');
-  return rows.map((r) => r.id);
-}
+/** Somebody who was erased, by an id that says nothing of anybody, and when, epoch ms. */
+export type Erased = { readonly id: string; readonly atMs: number };
+
+/** People who were erased and are still in backups that are kept. */
+export const erasedStillKept = (db: Db): Promise<readonly Erased[]> =>
+  db.query<Erased>(
+    'select person_id as id, (extract(epoch from at) * 1000)::float8 as "atMs" from erased order by at',
+  );
 
 export async function rememberErased(db: Db, personId: string): Promise<void> {
   await db.query('insert into erased (person_id) values ($1) on conflict do nothing', [personId]);

@@ -18,7 +18,7 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
        from attendance a join class c on c.id = a.class_id where a.person_id = $1 order by c.day`,
     ),
     marks: await rows(
-      `select c.day::text, m.row_id, m.mark from mark m join class c on c.id = m.class_id
+      `select c.day::text, m.row_id, m.mark, m.hand from mark m join class c on c.id = m.class_id
        where m.person_id = $1 order by c.day, m.at_ms`,
     ),
     whileTeaching: await rows(
@@ -28,6 +28,10 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
     checkIns: await rows(
       `select c.day::text, to_jsonb(k) - 'class_id' - 'person_id' as said
        from check_in k join class c on c.id = k.class_id where k.person_id = $1 order by c.day`,
+    ),
+    answersInClass: await rows(
+      `select c.day::text, k.check_in as said from class_answer k join class c on c.id = k.class_id
+       where k.person_id = $1 order by c.day, k.stored_at`,
     ),
     askedAfterwards: await rows(
       `select c.day::text, a.slot, a.worse from call_answer a join class c on c.id = a.class_id
@@ -51,7 +55,9 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
     ownRungs: await rows(
       'select movement_id, rung, best, since::text from own_rung where person_id = $1 order by movement_id',
     ),
-    incidents: await rows('select at::text, sign, what, done from incident where person_id = $1 order by at'),
+    incidents: await rows(
+      'select at::text, happened_at, sign, what, done, called from incident where person_id = $1 order by at',
+    ),
     recordsInTaughtClasses: await rows(
       `select c.day::text, p.value as record from taught t join class c on c.id = t.class_id
          cross join jsonb_array_elements(t.snapshot -> 'people') p

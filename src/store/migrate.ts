@@ -24,6 +24,11 @@ import { rungShifts } from './migrations/0022-rung-shifts';
 import { classTimesKept } from './migrations/0023-class-times';
 import { clearanceLadder } from './migrations/0024-clearance-ladder';
 import { door } from './migrations/0025-door';
+import { classAnswers } from './migrations/0026-class-answers';
+import { afterFlaresAndIncidents } from './migrations/0027-after-flares-and-incidents';
+import { passes } from './migrations/0028-passes';
+import { counted } from './migrations/0029-counted';
+import { marks } from './migrations/0030-marks';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -53,6 +58,11 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   classTimesKept,
   clearanceLadder,
   door,
+  classAnswers,
+  afterFlaresAndIncidents,
+  passes,
+  counted,
+  marks,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -26,7 +26,9 @@ type PersonRow = {
   measures: Measure[];
   height_cm: number | null;
   mass_kg: number | null;
-  conditions: PersonCondition[];
+  contact: string;
+  agreed_on: string | null;
+  conditions: (PersonCondition & { readonly settledOn: string | null })[];
   clearances: Clearance[];
 };
 
@@ -50,9 +52,9 @@ const MEASURES: Readonly<Record<Measured, string>> = {
 const select = (measured: Measured): string => `
 select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance, p.wanted_task, p.notes,
   p.positions, p.props_out, p.props_home, p.height_cm, p.mass_kg,
-  p.archived_at is not null as archived,
+  p.contact, p.agreed_on::text, p.archived_at is not null as archived,
   coalesce((select json_agg(json_build_object('conditionId', c.condition_id, 'side', c.side, 'state', c.state,
-      'since', c.since::text, 'spots', c.spots) order by c.condition_id, c.side)
+      'since', c.since::text, 'settledOn', c.settled_on::text, 'spots', c.spots) order by c.condition_id, c.side)
     from person_condition c where c.person_id = p.id), '[]'::json) as conditions,
   coalesce((select json_agg(json_build_object('scope', l.scope, 'side', l.side, 'by', l.by_whom, 'on', l.on_day::text,
       'until', l.until_day::text, 'what', l.what) order by l.on_day, l.id)
@@ -76,9 +78,11 @@ const personOf = (r: PersonRow): Person => ({
   positions: r.positions,
   propsOut: r.props_out,
   measures: r.measures,
-  conditions: r.conditions,
+  conditions: r.conditions.map(({ settledOn, ...c }) => (settledOn ? { ...c, settledOn } : c)),
   clearances: r.clearances,
   ...(r.props_home.length === 0 ? {} : { propsHome: r.props_home }),
+  ...(r.contact === '' ? {} : { contact: r.contact }),
+  ...(r.agreed_on === null ? {} : { agreedOn: r.agreed_on }),
   ...(r.height_cm === null ? {} : { heightCm: r.height_cm }),
   ...(r.mass_kg === null ? {} : { massKg: r.mass_kg }),
 });
@@ -93,6 +97,14 @@ export async function listPeople(
   const where = which === 'current' ? 'p.archived_at is null' : 'p.archived_at is not null';
   return (await db.query<PersonRow>(`${select(measured)} where ${where} ${IN_ORDER}`)).map(personOf);
 }
+
+export type PersonName = Pick<Person, 'id' | 'firstName' | 'initial'>;
+
+/** Everybody's name, without what is recorded of them. */
+export const namesOfPeople = (db: Db): Promise<PersonName[]> =>
+  db.query<PersonName>(
+    `select p.id, p.first_name as "firstName", p.initial from person p where p.archived_at is null ${IN_ORDER}`,
+  );
 
 /** People who have a clearance. */
 export async function peopleCleared(db: Db): Promise<Person[]> {
@@ -145,11 +157,11 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
   await db.transaction(async (tx) => {
     await tx.query(
       `insert into person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes,
-         positions, props_out, height_cm, mass_kg, props_home)
-       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
+         positions, props_out, height_cm, mass_kg, props_home, contact, agreed_on)
+       values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15)
        on conflict (id) do update set first_name = $2, initial = $3, dominant_hand = $4, screened = $5,
          assistance = $6, wanted_task = $7, notes = $8, positions = $9, props_out = $10,
-         height_cm = $11, mass_kg = $12, props_home = $13`,
+         height_cm = $11, mass_kg = $12, props_home = $13, contact = $14, agreed_on = $15`,
       [
         id,
         fields.firstName,
@@ -164,13 +176,15 @@ export async function savePerson(db: Db, id: string, fields: PersonFields): Prom
         fields.heightCm ?? null,
         fields.massKg ?? null,
         fields.propsHome ?? [],
+        fields.contact ?? '',
+        fields.agreedOn ?? null,
       ],
     );
     await tx.query('delete from person_condition where person_id = $1', [id]);
     for (const c of fields.conditions)
       await tx.query(
-        'insert into person_condition (person_id, condition_id, side, state, since, spots) values ($1, $2, $3, $4, $5, $6)',
-        [id, c.conditionId, c.side, c.state, c.since, c.spots],
+        'insert into person_condition (person_id, condition_id, side, state, since, spots, settled_on) values ($1, $2, $3, $4, $5, $6, $7)',
+        [id, c.conditionId, c.side, c.state, c.since, c.spots, c.settledOn ?? null],
       );
     await tx.query('delete from clearance where person_id = $1', [id]);
     for (const c of fields.clearances)
@@ -199,16 +213,22 @@ export async function addPeople(
     ]);
   await put(
     `person (id, first_name, initial, dominant_hand, screened, assistance, wanted_task, notes, positions, props_out,
-       height_cm, mass_kg, props_home)`,
+       height_cm, mass_kg, props_home, contact, agreed_on)`,
     `id uuid, "firstName" text, initial text, "dominantHand" text, screened boolean, assistance int, "wantedTask" text,
-       notes text, positions text[], "propsOut" text[], "heightCm" real, "massKg" real, "propsHome" text[]`,
-    people.map(({ id, fields }) => ({ ...fields, id, propsHome: fields.propsHome ?? [] })),
+       notes text, positions text[], "propsOut" text[], "heightCm" real, "massKg" real, "propsHome" text[], contact text,
+       "agreedOn" date`,
+    people.map(({ id, fields }) => ({
+      ...fields,
+      id,
+      propsHome: fields.propsHome ?? [],
+      contact: fields.contact ?? '',
+    })),
   );
   const of = <T extends object>(list: (fields: PersonFields) => readonly T[]) =>
     people.flatMap(({ id, fields }) => list(fields).map((one) => ({ ...one, id })));
   await put(
-    'person_condition (person_id, condition_id, side, state, since, spots)',
-    'id uuid, "conditionId" text, side text, state text, since date, spots text[]',
+    'person_condition (person_id, condition_id, side, state, since, spots, settled_on)',
+    'id uuid, "conditionId" text, side text, state text, since date, spots text[], "settledOn" date',
     of((f) => f.conditions),
   );
   await put(

@@ -1,6 +1,24 @@
 import type { TaughtRoll } from '@/core/formats';
-import { currentClearance, currentKind, RECORD_DEFAULTS, type Measure } from '@/core/people';
-import { readTeachState, type Mark, type Snapshot, type TeachEvent, type TeachState } from '@/core/teach';
+import {
+  currentClearance,
+  currentKind,
+  RECORD_DEFAULTS,
+  type Measure,
+  type Person,
+  type PersonCondition,
+} from '@/core/people';
+import {
+  classAnswerSchema,
+  markSchema,
+  readTeachState,
+  standingMarks,
+  type Mark,
+  type Reports,
+  type SentMark,
+  type Snapshot,
+  type TeachEvent,
+  type TeachState,
+} from '@/core/teach';
 import type { PlanStep } from '@/core/plan';
 import type { Db } from './db';
 
@@ -54,7 +72,11 @@ export type ClassUnderWay = { readonly seen: string; readonly ended: boolean; re
 /** A class that has begun, by the database's clock; null for one that has not, or is written up. */
 export async function underWay(db: Db, classId: string): Promise<ClassUnderWay | null> {
   const [row] = await db.query<ClassUnderWay>(
-    `select concat((select max(seq) from teach_event e where e.class_id = t.class_id), ' ', ended_at) as seen,
+    `select concat((select max(seq) from teach_event e where e.class_id = t.class_id), ' ', ended_at, ' ',
+         (select count(*) from mark m where m.class_id = t.class_id), ' ',
+         (select count(*) from class_answer a where a.class_id = t.class_id), ' ',
+         jsonb_array_length(snapshot -> 'people'), ' ',
+         jsonb_array_length(jsonb_path_query_array(snapshot, '$.people[*].conditions[*]'))) as seen,
        ended_at is not null as ended, (extract(epoch from clock_timestamp() - began_at) * 1000)::float8 as "sinceMs"
      from taught t where class_id = $1 and written_up_at is null`,
     [classId],
@@ -71,14 +93,14 @@ export async function taughtRolls(db: Db): Promise<TaughtRoll[]> {
   );
 }
 
-/** An own movement that does not say what each hand does is judged at its strictest. */
-const BOTH_HANDS = { hands: 'joined', help: null, oneHanded: null } as const;
+/** An own movement that does not say what each hand does is judged at its strictest, and is done with its own prop alone. */
+const OWN_BEFORE = { hands: 'joined', help: null, oneHanded: null, alsoWith: [], aids: [] } as const;
 
 /** A snapshot kept before people had positions, props and measures says nothing of them; ranges of the wrist had other names. */
 const complete = (snapshot: Snapshot): Snapshot => ({
   ...snapshot,
   ...(snapshot.own && {
-    own: snapshot.own.map((o) => ({ ...o, movement: { ...BOTH_HANDS, ...o.movement } })),
+    own: snapshot.own.map((o) => ({ ...o, movement: { ...OWN_BEFORE, ...o.movement } })),
   }),
   people: snapshot.people.map((p) => ({
     ...RECORD_DEFAULTS,
@@ -96,11 +118,12 @@ export async function startTeaching(
   snapshot: Snapshot,
   state: TeachState,
   startedAtMs: number,
+  roomCheck: readonly string[] = [],
 ): Promise<void> {
   await db.query(
-    `insert into taught (class_id, started_at, snapshot, state)
-     values ($1, to_timestamp($2::float8 / 1000), $3, $4) on conflict (class_id) do nothing`,
-    [classId, startedAtMs, JSON.stringify(snapshot), JSON.stringify(state)],
+    `insert into taught (class_id, started_at, snapshot, state, room_check)
+     values ($1, to_timestamp($2::float8 / 1000), $3, $4, $5) on conflict (class_id) do nothing`,
+    [classId, startedAtMs, JSON.stringify(snapshot), JSON.stringify(state), roomCheck],
   );
 }
 
@@ -108,6 +131,8 @@ export async function startTeaching(
  * Store events in their order, each once, and where the class now stands; news that comes late does not set it back. It comes
  * after what it tells of, so that a class began at the latest so long ago as its clock says, `rate` times as fast.
  */
+const jsonOrNull = (value: unknown): string | null => (value ? JSON.stringify(value) : null);
+
 export async function recordEvents(
   db: Db,
   classId: string,
@@ -119,9 +144,18 @@ export async function recordEvents(
   await db.transaction(async (tx) => {
     for (const [i, e] of events.entries())
       await tx.query(
-        `insert into teach_event (class_id, seq, kind, row_id, at_ms, person_id, words)
-         values ($1, $2, $3, $4, $5, $6, $7) on conflict (class_id, seq) do nothing`,
-        [classId, firstSeq + i, e.kind, e.rowId, e.atMs, e.personId ?? null, e.words ?? null],
+        `insert into teach_event (class_id, seq, kind, row_id, at_ms, person_id, words, counted)
+         values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict (class_id, seq) do nothing`,
+        [
+          classId,
+          firstSeq + i,
+          e.kind,
+          e.rowId,
+          e.atMs,
+          e.personId ?? null,
+          e.words ?? null,
+          jsonOrNull(e.counted),
+        ],
       );
     const ended = state.phase === 'done';
     await tx.query(
@@ -161,11 +195,12 @@ export const endedWithoutTimes = async (db: Db): Promise<string[]> =>
   ).map((r) => r.id);
 
 export async function loadEvents(db: Db, classId: string): Promise<TeachEvent[]> {
-  return db.query<TeachEvent>(
-    `select kind, row_id as "rowId", at_ms::float8 as "atMs", person_id as "personId", coalesce(words, '') as words
+  const events = await db.query<TeachEvent>(
+    `select kind, row_id as "rowId", at_ms::float8 as "atMs", person_id as "personId", coalesce(words, '') as words, counted
      from teach_event where class_id = $1 order by seq`,
     [classId],
   );
+  return events.map(({ counted, ...event }) => (counted ? { ...event, counted } : event));
 }
 
 /** A taught class as it was done: its plan with every change made while teaching, and what happened. */
@@ -190,7 +225,7 @@ export async function taughtBeforeMark(db: Db, day: string, most: number): Promi
 /** The newest classes taught before a day with what happened in them, oldest first. */
 export async function taughtBefore(db: Db, day: string, most: number): Promise<TaughtRecord[]> {
   const rows = await db.query<TaughtRecord>(
-    `select t.snapshot, coalesce(t.state -> 'changes', '[]'::jsonb) as changes, (select coalesce(jsonb_agg(jsonb_build_object('kind', e.kind, 'rowId', e.row_id, 'atMs', e.at_ms)
+    `select t.snapshot, coalesce(t.state -> 'changes', '[]'::jsonb) as changes, (select coalesce(jsonb_agg(jsonb_build_object('kind', e.kind, 'rowId', e.row_id, 'atMs', e.at_ms, 'counted', e.counted)
          order by e.seq), '[]'::jsonb) from teach_event e where e.class_id = t.class_id) as events
      from taught t join class c on c.id = t.class_id
      where c.day < $1 and t.ended_at is not null order by c.day desc, c.starts_at desc limit $2`,
@@ -200,18 +235,89 @@ export async function taughtBefore(db: Db, day: string, most: number): Promise<T
 }
 
 /** Store one mark; the same mark sent twice is stored once. */
-export async function addMark(db: Db, classId: string, mark: Mark): Promise<void> {
+export async function addMark(db: Db, classId: string, mark: SentMark): Promise<void> {
   await db.query(
-    `insert into mark (id, class_id, person_id, row_id, mark, at_ms) values ($1, $2, $3, $4, $5, $6)
+    `insert into mark (id, class_id, person_id, row_id, mark, at_ms, hand) values ($1, $2, $3, $4, $5, $6, $7)
      on conflict (id) do nothing`,
-    [mark.id, classId, mark.personId, mark.rowId, mark.mark, mark.atMs],
+    [mark.id, classId, mark.personId, mark.rowId, mark.mark, mark.atMs, mark.hand ?? null],
   );
 }
 
-export async function loadMarks(db: Db, classId: string): Promise<Mark[]> {
-  return db.query<Mark>(
-    `select id, person_id as "personId", row_id as "rowId", mark, at_ms::float8 as "atMs" from mark
-     where class_id = $1 order by stored_at, id`,
+/** The marks of a class that stand. */
+export const loadMarks = async (db: Db, classId: string): Promise<readonly Mark[]> =>
+  standingMarks((await loadReports(db, classId)).marks);
+
+/**
+ * What was reported of a class, in the order in which it came: marks, and what people said of their hands, at the door (at 0 ms, by
+ * the person's id) and since.
+ */
+export async function loadReports(db: Db, classId: string): Promise<Reports> {
+  const [row] = await db.query<{ marks: readonly unknown[]; answers: readonly unknown[] }>(
+    `select
+       (select coalesce(jsonb_agg(jsonb_strip_nulls(jsonb_build_object('id', id, 'personId', person_id, 'rowId', row_id,
+          'mark', mark, 'hand', hand, 'atMs', at_ms)) order by stored_at, id), '[]') from mark where class_id = $1) as marks,
+       (select coalesce(jsonb_agg(jsonb_build_object('id', person_id, 'personId', person_id, 'atMs', 0,
+          'checkIn', jsonb_build_object('painLeft', pain_left, 'painRight', pain_right, 'stiffnessMin', stiffness_min,
+            'anythingNew', anything_new, 'fellHand', fell_hand, 'hotHand', hot_hand, 'numbHand', numb_hand,
+            'unwell', unwell, 'words', words)) order by person_id), '[]')
+        || (select coalesce(jsonb_agg(jsonb_build_object('id', id, 'personId', person_id, 'checkIn', check_in,
+          'atMs', at_ms) order by stored_at, id), '[]') from class_answer where class_id = $1)
+        from check_in where class_id = $1) as answers`,
     [classId],
+  );
+  return {
+    marks: row!.marks.map((m) => markSchema.parse(m)),
+    answers: row!.answers.map((a) => classAnswerSchema.parse(a)),
+  };
+}
+
+/** What has come to be on somebody's record during a class counts in it from now on. */
+export async function addConditionToTaught(
+  tx: Db,
+  classId: string,
+  personId: string,
+  condition: PersonCondition,
+): Promise<void> {
+  await tx.query(
+    `update taught set snapshot = jsonb_set(snapshot, '{people}', (
+       select jsonb_agg(case when p.value ->> 'id' = $2 and not (p.value -> 'conditions') @> $3::jsonb
+           then jsonb_set(p.value, '{conditions}', (p.value -> 'conditions') || $3::jsonb) else p.value end order by p.ordinality)
+       from jsonb_array_elements(snapshot -> 'people') with ordinality p))
+     where class_id = $1 and ended_at is null and jsonb_array_length(snapshot -> 'people') > 0`,
+    [classId, personId, JSON.stringify([condition])],
+  );
+}
+
+/** What of the room was ticked before the class. */
+export async function roomCheckOf(db: Db, classId: string): Promise<readonly string[]> {
+  const [row] = await db.query<{ ticked: string[] }>(
+    'select room_check as ticked from taught where class_id = $1',
+    [classId],
+  );
+  return row?.ticked ?? [];
+}
+
+/** How much was reported of a class: the same words for as long as nothing is added; null for one that has not begun. */
+export async function reportsMark(db: Db, classId: string): Promise<string | null> {
+  const [row] = await db.query<{ mark: string }>(
+    `select concat((select count(*) from mark where class_id = $1), ' ',
+       (select count(*) from class_answer where class_id = $1), ' ',
+       (select count(*) from check_in where class_id = $1)) as mark
+     from taught where class_id = $1`,
+    [classId],
+  );
+  return row?.mark ?? null;
+}
+
+/** Somebody who came to a class that had begun is in it from now on. */
+export async function joinTaught(tx: Db, classId: string, person: Person): Promise<void> {
+  await tx.query('insert into class_person (class_id, person_id) values ($1, $2) on conflict do nothing', [
+    classId,
+    person.id,
+  ]);
+  await tx.query(
+    `update taught set snapshot = jsonb_set(snapshot, '{people}', (snapshot -> 'people') || $2::jsonb)
+     where class_id = $1 and not (snapshot -> 'people') @> jsonb_build_array(jsonb_build_object('id', $3::text))`,
+    [classId, JSON.stringify([person]), person.id],
   );
 }

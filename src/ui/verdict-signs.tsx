@@ -57,8 +57,10 @@ export function VerdictMark({ kind }: { kind: VerdictKind }) {
   );
 }
 
+type Hands = { readonly [hand in 'L' | 'R']: { readonly kind: VerdictKind } };
+
 /** One bead when both hands agree, otherwise left and right side by side. */
-export function HandsMark({ verdict }: { verdict: Verdict }) {
+export function HandsMark({ verdict }: { verdict: Hands }) {
   if (verdict.L.kind === verdict.R.kind) return <VerdictMark kind={verdict.L.kind} />;
   return (
     <svg width="30" height="24" viewBox="0 0 30 24" aria-hidden="true">

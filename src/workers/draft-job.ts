@@ -8,6 +8,7 @@ export type DraftJob = {
   readonly room: Parameters<typeof factsOf>[0];
   readonly lately: readonly Plan[];
   readonly breathMs: number;
+  readonly wayIn?: Plan['wayIn'];
   readonly wish: DraftWish;
 };
 

@@ -16,7 +16,7 @@ self.onmessage = async ({ data }: MessageEvent<DraftJob>) => {
     reply({ kind: 'asked', times });
     return answerOf(highs.solve(lp, { mip_rel_gap: GAP, time_limit: MAX_SECONDS }));
   };
-  const { room, lately, wish, breathMs } = data;
-  const given = { facts: factsOf(room), lately, breathMs, tasks: TASKS };
+  const { room, lately, wish, breathMs, wayIn } = data;
+  const given = { facts: factsOf(room), lately, breathMs, wayIn, tasks: TASKS };
   reply({ kind: 'done', result: draftClass(given, wish, solve) });
 };

@@ -45,7 +45,12 @@ test('the figure', () => {
   report('one frame of two hands that touch', 2_000, (i) => {
     const pose = figure.motion.kind === 'loop' ? loopPose(figure.motion.keys, (i % 100) / 100) : undefined;
     if (pose)
-      void sceneShapes(figure, { poses: { L: pose, R: pose }, working: 'both', lead: 1, order: ['L', 'R'] });
+      void sceneShapes(figure, {
+        poses: { L: pose, R: pose },
+        working: 'both',
+        swapped: false,
+        order: ['L', 'R'],
+      });
   });
   report('one still picture', 1_000, (i) => {
     void stillOf(CATALOGUE.figure(MOVEMENTS[i % MOVEMENTS.length]!.id)!);

@@ -1,9 +1,10 @@
+import { EACH_WAY, type Pass } from '@/core/dose';
 import fc from 'fast-check';
 import { CATALOGUE } from '@/catalogue/movements';
 import { doseOf, primaryCount, type Count, type Dose } from '@/core/dose/dose';
-import type { LoadSetting } from '@/core/load/load-setting';
-import { emptyPlan, type Plan, type Row } from '@/core/plan/plan';
-import type { PlanStep } from '@/core/plan/edit/step';
+import type { LoadSetting } from '@/core/stance/load-setting';
+import { emptyPlan, type MovementRow, type Plan, type Row } from '@/core/plan/plan';
+import type { PlanStep } from '@/core/plan/edit/step-schema';
 
 const ms = (min: number, max: number) => fc.integer({ min: min / 100, max: max / 100 }).map((n) => n * 100);
 
@@ -29,6 +30,28 @@ export const anyCount: fc.Arbitrary<Count> = fc.oneof(
     }),
     stepMs: ms(200, 5_000),
   }),
+  fc.constant({ mode: 'hold' as const, holds: 2, holdMs: 12_000, relaxMs: 2_000, untilTold: true as const }),
+  fc.constant({ mode: 'time' as const, timeMs: 15_000, untilTold: true as const }),
+  fc.constant({
+    mode: 'sequence' as const,
+    rounds: 2,
+    steps: ['index', 'middle', 'ring', 'little'],
+    stepMs: 1_000,
+    thereAndBack: true as const,
+    more: [
+      { step: 'ring', times: 2 },
+      { step: 'little', ms: 4_000 },
+    ],
+  }),
+);
+
+/** The ways in which a dose can be gone through: one, two directions, positions with more of one, swapped hands. */
+const anyPasses: fc.Arbitrary<readonly Pass[]> = fc.constantFrom<readonly Pass[]>(
+  [],
+  EACH_WAY,
+  [{ name: 'palm down' }, { name: 'palm up', extra: 1, ms: 1_500 }, { name: 'thumb up' }],
+  [{ name: 'right hand on top' }, { name: 'left hand on top', swapped: true }],
+  [...EACH_WAY, ...EACH_WAY.map((p) => ({ ...p, name: `swapped, ${p.name}`, swapped: true as const }))],
 );
 
 export const anyDose: fc.Arbitrary<Dose> = fc
@@ -36,8 +59,9 @@ export const anyDose: fc.Arbitrary<Dose> = fc
     count: anyCount,
     sides: fc.constantFrom('both', 'each', 'alternating', 'left', 'right'),
     firstSide: fc.constantFrom('L', 'R'),
-    directions: fc.constantFrom(1 as const, 2 as const),
-    leads: fc.constantFrom(1 as const, 2 as const),
+    passes: anyPasses,
+    layers: fc.constantFrom(undefined, [{ name: 'small' }, { name: 'larger', n: 2 }]),
+    breathMs: fc.constantFrom(undefined, 7_000),
     sets: fc.integer({ min: 1, max: 3 }),
     restMs: ms(0, 30_000),
     extraLeft: fc.integer({ min: 0, max: 2 }),
@@ -45,19 +69,40 @@ export const anyDose: fc.Arbitrary<Dose> = fc
     perSide: fc.boolean(),
     grouping: fc.constantFrom(5 as const, 8 as const),
   })
-  .map(({ count, ...rest }) => doseOf(count, { ...rest, fewest: 1, most: Math.max(1, primaryCount(count)) }));
+  .map(({ count, layers, breathMs, ...rest }) =>
+    doseOf(count, {
+      ...rest,
+      ...(layers && { layers }),
+      ...(breathMs && { breathMs }),
+      fewest: 1,
+      most: Math.max(1, primaryCount(count)),
+    }),
+  );
 
 const movementIds = CATALOGUE.movements.map((m) => m.id);
 
+/** What a movement row may say besides its dose; most say nothing. */
+const anySaying: fc.Arbitrary<Partial<MovementRow>> = fc.constantFrom<Partial<MovementRow>>(
+  {},
+  {},
+  {},
+  { words: { name: 'Piano player', felt: 'in the palm' }, effortOf10: 3 },
+  { optional: true },
+  { joinedId: 'ankle-bends', effortOf10: 8 },
+  { ownSets: [{ personId: 'p1', sets: 2 }] },
+);
+
 export const anyRow = (id: string): fc.Arbitrary<Row> =>
   fc.oneof(
-    fc.record({
-      kind: fc.constant('movement' as const),
-      id: fc.constant(id),
-      movementId: fc.constantFrom(...movementIds),
-      dose: anyDose,
-      note: fc.string({ maxLength: 20 }).map((s) => s.trim()),
-    }),
+    fc
+      .record({
+        kind: fc.constant('movement' as const),
+        id: fc.constant(id),
+        movementId: fc.constantFrom(...movementIds),
+        dose: anyDose,
+        note: fc.string({ maxLength: 20 }).map((s) => s.trim()),
+      })
+      .chain((row) => anySaying.map((saying) => ({ ...row, ...saying }))),
     fc.record({
       kind: fc.constant('break' as const),
       id: fc.constant(id),
@@ -85,7 +130,7 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
   });
 
 const share = fc.constantFrom(0, 0.25, 0.5, 1);
-const anyPress: fc.Arbitrary<LoadSetting> = fc.record({
+export const anyPress: fc.Arbitrary<LoadSetting> = fc.record({
   stance: fc.oneof(
     fc.record({
       kind: fc.constant('lean' as const),
@@ -147,5 +192,46 @@ export const anyStep: fc.Arbitrary<PlanStep> = fc.nat({ max: 99 }).chain((n) => 
       name: fc.constantFrom('Begin', 'Work'),
     }),
     fc.record({ type: fc.constant('setBreath' as const), breathMs: ms(3_000, 12_000) }),
+    fc.record({
+      type: fc.constant('setWords' as const),
+      rowId,
+      words: fc.constantFrom({ name: 'Lighthouse' }, { felt: 'in the web' }, null),
+    }),
+    fc.record({
+      type: fc.constant('setEffort' as const),
+      rowId,
+      effortOf10: fc.option(fc.integer({ min: 1, max: 10 }), { nil: null }),
+    }),
+    fc.record({
+      type: fc.constant('setOptional' as const),
+      rowId,
+      optional: fc.constantFrom(true as const, null),
+    }),
+    fc.record({
+      type: fc.constant('setJoined' as const),
+      rowId,
+      joinedId: fc.constantFrom('ankle-bends', null),
+    }),
+    fc.record({
+      type: fc.constant('setOwnSets' as const),
+      rowId,
+      ownSets: fc.constantFrom([{ personId: 'p2', sets: 3 }], null),
+    }),
+    fc.record({
+      type: fc.constant('setQuestion' as const),
+      rowId,
+      question: fc.constantFrom(true as const, null),
+    }),
+    fc.record({
+      type: fc.constant('setReminders' as const),
+      reminders: fc.constantFrom(['Tall', 'Shoulders low'], null),
+    }),
+    fc.record({ type: fc.constant('removeSection' as const), sectionId }),
+    fc.record({ type: fc.constant('moveSection' as const), sectionId, index }),
+    fc.record({
+      type: fc.constant('addSection' as const),
+      index,
+      section: fc.constant({ id: 'grip-2', kind: 'grip' as const, name: 'Grip 2', rows: [] }),
+    }),
   );
 });

@@ -1,3 +1,4 @@
+import { primaryCount } from '@/core/dose/dose';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CONDITIONS } from '@/catalogue/conditions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
@@ -39,7 +40,6 @@ test('conditions and cautions have ids of their own', () => {
 
 test.each(MOVEMENTS.map((m) => [m.id, m] as const))('%s is whole', (_, m) => {
   expect(doseSchema.safeParse(m.dose).success).toBe(true);
-  expect([m.dose.directions, m.dose.leads]).toEqual([m.directions, m.leads]);
   expect(m.joints.every((j) => JOINTS.includes(j))).toBe(true);
   expect(m.traits.every((t) => TRAITS.includes(t))).toBe(true);
   expect(easierOf(m)).not.toBe('');
@@ -65,9 +65,11 @@ test('floor and impact are off until somebody is cleared; nothing else is', () =
   const off = MOVEMENTS.filter((m) => m.offUntil).map((m) => m.id);
   expect(off.sort()).toEqual([
     'all-fours',
+    'circles-on-all-fours',
     'drops-cushion',
     'drops-table',
     'feet-walked-back',
+    'rocking',
     'straight-body-lean',
   ]);
 });
@@ -202,6 +204,21 @@ test('every condition has at least one caution of its own or counts in any flare
       (c) => c.id,
     ),
   ).toEqual([]);
+});
+
+test('every prop is used by a movement, be it in place of the usual one or beside it', () => {
+  const used = new Set(MOVEMENTS.flatMap((m) => [m.propId, ...m.alsoWith, ...m.aids]));
+  expect(PROPS.filter((p) => !used.has(p.id)).map((p) => p.id)).toEqual([]);
+  for (const m of MOVEMENTS)
+    expect([m.id, [...m.alsoWith, ...m.aids].includes(m.propId ?? '')]).toEqual([m.id, false]);
+});
+
+test('every dose starts in the lower third of its range', () => {
+  const high = MOVEMENTS.filter(({ dose: { count, fewest, most } }) => {
+    const usual = primaryCount(count);
+    return usual < fewest || usual > Math.ceil(fewest + (most - fewest) / 3);
+  });
+  expect(high.map((m) => m.id)).toEqual([]);
 });
 
 describe('ladders', () => {

@@ -1,3 +1,4 @@
+import { EACH_WAY } from '@/core/dose';
 import fc from 'fast-check';
 import { cordOf } from '@/core/cord/cord';
 import { layOutCord } from '@/core/cord/cord-layout';
@@ -6,7 +7,7 @@ import { doseOf, FINGERS } from '@/core/dose/dose';
 import { doseTotals } from '@/core/dose/totals';
 import { anyDose } from './arbitrary';
 
-const context = { breathMs: 5_000, isNew: false };
+const context = { breathMs: 5_000, slowFirst: false };
 const signs = (dose: Parameters<typeof cordOf>[0], line: number) =>
   cordOf(dose).sets[0]![line]!.groups.flat();
 
@@ -50,11 +51,21 @@ test('holds are bars with their seconds, breaths swell, free time is dotted, fin
   ).toBe('TIMRL');
 });
 
-test('a hook says the other direction, a cross the other hand on top, sets are cords of their own', () => {
-  const dose = doseOf({ mode: 'reps', reps: 3, tempoMs: 1_000 }, { directions: 2, leads: 2, sets: 3 });
+const BOTH = [
+  ...EACH_WAY,
+  ...EACH_WAY.map((p) => ({ ...p, name: `swapped, ${p.name}`, swapped: true as const })),
+];
+
+test('a hook says the other direction, a cross that the hands change, a turn another position; sets are cords of their own', () => {
+  const dose = doseOf({ mode: 'reps', reps: 3, tempoMs: 1_000 }, { passes: BOTH, sets: 3 });
   const cord = cordOf(dose);
   expect(cord.sets).toHaveLength(3);
-  expect(cord.sets[0]![0]).toMatchObject({ hook: true, cross: true });
+  expect(cord.sets[0]![0]!.tails).toEqual(['hook', 'cross']);
+  const positions = doseOf(
+    { mode: 'reps', reps: 3, tempoMs: 1_000 },
+    { passes: ['forward', 'out', 'in'].map((name) => ({ name })) },
+  );
+  expect(cordOf(positions).sets[0]![0]!.tails).toEqual(['turn', 'turn']);
 });
 
 test('a longer hold has a longer bar', () => {
@@ -67,15 +78,18 @@ test('a longer hold has a longer bar', () => {
   expect(width(5_000)).toBeGreaterThan(width(2_000));
 });
 
-test('the cord shows every counted thing of one set and direction, and stays inside its width', () => {
+test('the cord shows every counted thing of one set and pass, and stays inside its width', () => {
   fc.assert(
     fc.property(anyDose, fc.constantFrom(200, 260, 400), (dose, width) => {
       const layout = layOutCord(cordOf(dose), width);
       const drawn = layout.shapes.filter((s) =>
         ['bead', 'bar', 'swell', 'dots', 'letter'].includes(s.kind),
       ).length;
-      const once = doseTotals({ ...dose, directions: 1, leads: 1 });
-      const counted = dose.sides === 'alternating' && dose.count.mode === 'time' ? dose.sets : once.beats;
+      const once = doseTotals({ ...dose, passes: [] });
+      const counted =
+        dose.sides === 'alternating' && dose.count.mode === 'time'
+          ? dose.sets * (dose.layers?.length ?? 1)
+          : once.beats;
       expect(drawn).toBe(counted);
       expect(layout.width).toBeLessThanOrEqual(width + 1);
     }),
@@ -85,8 +99,8 @@ test('the cord shows every counted thing of one set and direction, and stays ins
 
 test.each([
   [
-    doseOf({ mode: 'reps', reps: 8, tempoMs: 3_000 }, { sides: 'each', directions: 2 }),
-    '8 times each hand, both directions, about 2 minutes',
+    doseOf({ mode: 'reps', reps: 8, tempoMs: 3_000 }, { sides: 'each', passes: EACH_WAY }),
+    '8 times each way, each hand, about 2 minutes',
   ],
   [
     doseOf({ mode: 'hold', holds: 1, holdMs: 5_000, relaxMs: 0 }),
@@ -102,5 +116,5 @@ test('sets, rest and extra are said', () => {
     { mode: 'reps', reps: 8, tempoMs: 3_000 },
     { sides: 'each', sets: 2, restMs: 20_000, extraLeft: 2 },
   );
-  expect(doseWords(dose)).toBe('8 times each hand, 2 sets with 20 seconds rest, 2 more on the left');
+  expect(doseWords(dose)).toBe('8 times each hand, 2 sets with 20 seconds’ rest, 2 more on the left');
 });

@@ -1,3 +1,4 @@
+import { EACH_WAY, passesOf } from '@/core/dose';
 import fc from 'fast-check';
 import { boutsOf } from '@/core/dose/bouts';
 import { doseOf, type Dose } from '@/core/dose/dose';
@@ -9,9 +10,9 @@ import { NO_VOICE, ticksOf } from '@/core/teach/ticks';
 import { anyDose } from './arbitrary';
 import { runs } from '../runs';
 
-const context = { breathMs: 5_000, isNew: false };
+const context = { breathMs: 5_000, slowFirst: false };
 const ticked = (dose: Dose) => ticksOf(scriptOf(dose, context), USUAL_STYLE, NO_VOICE);
-const anyContext = fc.record({ breathMs: fc.constantFrom(4_000, 5_000, 7_500), isNew: fc.boolean() });
+const anyContext = fc.record({ breathMs: fc.constantFrom(4_000, 5_000, 7_500), slowFirst: fc.boolean() });
 const counted = (beats: readonly Beat[]) => beats.filter((b) => COUNTED.has(b.kind));
 
 test('the script is exactly as long as the arithmetic says', () => {
@@ -23,7 +24,7 @@ test('the script is exactly as long as the arithmetic says', () => {
   );
 });
 
-test('expanded beats equal repetitions x sets x sides x directions x items', () => {
+test('expanded beats equal repetitions x sets x sides x passes x items', () => {
   fc.assert(
     fc.property(anyDose, (dose) => {
       expect(counted(scriptOf(dose, context))).toHaveLength(doseTotals(dose).beats);
@@ -65,19 +66,21 @@ test('in every bout the numbers run from 1 to the last with none skipped or said
 
 test('each round of a sequence names every step once, and backwards names them in reverse', () => {
   const steps = ['thumb', 'index', 'middle', 'ring', 'little'];
-  const dose = doseOf({ mode: 'sequence', rounds: 2, steps, stepMs: 500 }, { sides: 'each', directions: 2 });
+  const dose = doseOf(
+    { mode: 'sequence', rounds: 2, steps, stepMs: 500 },
+    { sides: 'each', passes: EACH_WAY },
+  );
   const said = counted(scriptOf(dose, context)).map((b) => b.step);
   const back = [...steps].reverse();
   const hand = [...steps, ...steps, ...back, ...back];
   expect(said).toEqual([...hand, ...hand]);
 });
 
-test('the second side, direction and lead always come', () => {
+test('the second side and every pass always come', () => {
   fc.assert(
     fc.property(anyDose, (dose) => {
       const beats = counted(scriptOf(dose, context));
-      expect(new Set(beats.map((b) => b.direction)).size).toBe(dose.directions);
-      expect(new Set(beats.map((b) => b.lead)).size).toBe(dose.leads);
+      expect([...new Set(beats.map((b) => b.pass.name))]).toEqual(passesOf(dose).map((p) => p.name));
       expect(new Set(beats.map((b) => b.set)).size).toBe(dose.sets);
       if (dose.sides === 'each') expect(new Set(beats.map((b) => b.side))).toEqual(new Set(['L', 'R']));
     }),
@@ -92,7 +95,7 @@ test('hand by hand starts with the first side and never does one twice running',
 });
 
 test('the change to the other side is said before it begins', () => {
-  const dose = doseOf({ mode: 'reps', reps: 2, tempoMs: 1_000 }, { sides: 'each', directions: 2 });
+  const dose = doseOf({ mode: 'reps', reps: 2, tempoMs: 1_000 }, { sides: 'each', passes: EACH_WAY });
   const words = ticked(dose).map((t) => t.word);
   expect(words).toEqual([
     '1',
@@ -112,7 +115,7 @@ test('the change to the other side is said before it begins', () => {
 test('a hold counts its own seconds, a breath says in and out', () => {
   const hold = doseOf({ mode: 'hold', holds: 1, holdMs: 3_000, relaxMs: 2_000 });
   expect(ticked(hold).map((t) => [t.atMs, t.word])).toEqual([
-    [0, '1'],
+    [0, 'hold'],
     [1_000, '2'],
     [2_000, '3'],
     [3_000, 'ease off'],

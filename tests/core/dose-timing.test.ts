@@ -1,22 +1,41 @@
 import { doseOf, doseSchema, type Dose } from '@/core/dose/dose';
+import { longestCount, noLongerThan } from '@/core/dose/longest';
+import { EACH_WAY } from '@/core/dose/passes';
+import { perHand } from '@/core/dose/per-hand';
 import { handOutMs } from '@/core/dose/pace';
 import { doseTiming } from '@/core/dose/timing';
 import { doseTotals } from '@/core/dose/totals';
 
-const known = { breathMs: 5_000, isNew: false };
+const SWAPPED = [{ name: 'right hand on top' }, { name: 'left hand on top', swapped: true }] as const;
+const known = { breathMs: 5_000, slowFirst: false };
 const reps = (n: number, tempoMs: number, rest: Partial<Dose> = {}) =>
   doseOf({ mode: 'reps', reps: n, tempoMs }, rest);
 
 test.each<[string, Dose, number]>([
   ['8 repetitions of 3 s, both hands', reps(8, 3_000), 24_000],
   ['each hand: twice the work and one change of 8 s', reps(8, 3_000, { sides: 'each' }), 56_000],
-  ['both directions: twice the work and 3 s to turn', reps(8, 3_000, { directions: 2 }), 51_000],
+  ['both directions: twice the work and 3 s to turn', reps(8, 3_000, { passes: EACH_WAY }), 51_000],
   [
     'each hand both ways: four bouts, one change of side, two of direction',
-    reps(8, 3_000, { sides: 'each', directions: 2 }),
+    reps(8, 3_000, { sides: 'each', passes: EACH_WAY }),
     96_000 + 8_000 + 6_000,
   ],
-  ['other hand on top: twice the work and 5 s to swap', reps(4, 3_000, { leads: 2 }), 29_000],
+  ['other hand on top: twice the work and 10 s to swap', reps(4, 3_000, { passes: SWAPPED }), 34_000],
+  [
+    'two passes that leave the hands as they are, then the same two swapped',
+    reps(4, 3_000, {
+      passes: [
+        ...EACH_WAY,
+        ...EACH_WAY.map((p) => ({ ...p, name: `${p.name} swapped`, swapped: true as const })),
+      ],
+    }),
+    48_000 + 3_000 + 10_000 + 3_000,
+  ],
+  [
+    'a pass with two more and a length of its own',
+    reps(4, 3_000, { passes: [{ name: 'palm down' }, { name: 'palm up', extra: 2, ms: 4_000 }] }),
+    12_000 + 3_000 + 24_000,
+  ],
   ['three sets with 20 s rest', reps(8, 3_000, { sets: 3, restMs: 20_000 }), 112_000],
   [
     'two sets each hand: a change within each set and back to the first hand',
@@ -38,12 +57,23 @@ test.each<[string, Dose, number]>([
   ],
   ['5 breaths', doseOf({ mode: 'breaths', breaths: 5 }), 25_000],
   ['free time', doseOf({ mode: 'time', timeMs: 20_000 }), 20_000],
-  ['free time both ways', doseOf({ mode: 'time', timeMs: 10_000 }, { directions: 2 }), 23_000],
+  ['free time both ways', doseOf({ mode: 'time', timeMs: 10_000 }, { passes: EACH_WAY }), 23_000],
   [
-    'three rounds over four fingers, there and back',
+    'three rounds over four fingers, there and back within each round',
+    doseOf({
+      mode: 'sequence',
+      rounds: 3,
+      steps: ['index', 'middle', 'ring', 'little'],
+      stepMs: 1_000,
+      thereAndBack: true,
+    }),
+    24_000,
+  ],
+  [
+    'three rounds over four fingers one way, then the other',
     doseOf(
       { mode: 'sequence', rounds: 3, steps: ['index', 'middle', 'ring', 'little'], stepMs: 1_000 },
-      { directions: 2 },
+      { passes: EACH_WAY },
     ),
     27_000,
   ],
@@ -52,12 +82,12 @@ test.each<[string, Dose, number]>([
 });
 
 test('the first repetition of a new movement takes two and a half times as long', () => {
-  expect(doseTiming(reps(8, 2_000), { ...known, isNew: true }).workMs).toBe(16_000 + 3_000);
+  expect(doseTiming(reps(8, 2_000), { ...known, slowFirst: true }).workMs).toBe(16_000 + 3_000);
 });
 
 test('a hold does not stretch when the movement is new', () => {
   const dose = doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 0 });
-  expect(doseTiming(dose, { ...known, isNew: true }).workMs).toBe(10_000);
+  expect(doseTiming(dose, { ...known, slowFirst: true }).workMs).toBe(10_000);
 });
 
 test.each([
@@ -70,16 +100,57 @@ test.each([
   expect(handOutMs(people, helpers)).toBe(ms);
 });
 
-test('totals keep sides, directions and leads apart', () => {
-  const dose = reps(8, 3_000, { sides: 'each', directions: 2, sets: 2, extraLeft: 1 });
+test('no hold, free time or step is longer than it may be, whichever pass or step it is; more of them stays', () => {
+  const passes = [
+    { name: 'palm down', ms: 12_000 },
+    { name: 'palm up', extra: 1 },
+  ];
+  const hold = doseOf({ mode: 'hold', holds: 2, holdMs: 15_000, relaxMs: 0 }, { passes });
+  expect(noLongerThan(hold, 10_000)).toMatchObject({
+    count: { holdMs: 10_000 },
+    passes: [{ ms: 10_000 }, { extra: 1 }],
+  });
+  const more = [
+    { step: 'ring', ms: 20_000 },
+    { step: 'index', times: 2 },
+  ];
+  const steps = doseOf({ mode: 'sequence', rounds: 1, steps: ['index', 'ring'], stepMs: 1_000, more });
+  expect(noLongerThan(steps, 10_000).count).toMatchObject({
+    stepMs: 1_000,
+    more: [
+      { step: 'ring', ms: 10_000 },
+      { step: 'index', times: 2 },
+    ],
+  });
+  expect(longestCount(steps)).toMatchObject({ stepMs: 20_000 });
+  const free = doseOf({ mode: 'time', timeMs: 20_000 });
+  expect(noLongerThan(free, 2_000).count).toEqual({ mode: 'time', timeMs: 5_000 });
+  expect(noLongerThan(reps(3, 15_000), 10_000)).toEqual(reps(3, 15_000));
+});
+
+test('each hand gets what it does: by times, by seconds, by cycles of free movement, a long hold as several repetitions', () => {
+  const left = doseOf({ mode: 'time', timeMs: 30_000 }, { sides: 'left' });
+  expect(perHand(left, 5_000)).toMatchObject({
+    L: { times: 1, cycles: 10, workMs: 30_000 },
+    R: { times: 0, workMs: 0 },
+  });
+  const hold = doseOf({ mode: 'hold', holds: 2, holdMs: 10_000, relaxMs: 3_000 });
+  expect(perHand(hold, 5_000).L).toMatchObject({ times: 2, cycles: 2, asReps: 4, workMs: 20_000 });
+  const all = [{ step: 'all', ms: 5_000 }];
+  const steps = doseOf({ mode: 'sequence', rounds: 2, steps: ['index', 'all'], stepMs: 1_000, more: all });
+  expect(perHand(steps, 5_000).R).toMatchObject({ times: 4, workMs: 12_000 });
+});
+
+test('totals keep sides and passes apart', () => {
+  const dose = reps(8, 3_000, { sides: 'each', passes: EACH_WAY, sets: 2, extraLeft: 1 });
   expect(doseTotals(dose)).toEqual({
     left: 36,
     right: 32,
-    forward: 34,
-    back: 34,
-    firstLead: 68,
-    secondLead: 0,
     beats: 68,
+    byPass: new Map([
+      ['one way', { left: 18, right: 16, beats: 34 }],
+      ['the other way', { left: 18, right: 16, beats: 34 }],
+    ]),
   });
 });
 
@@ -103,6 +174,21 @@ test.each<[string, unknown, string]>([
     'at most 180 s',
   ],
   ['half a set', { ...reps(1, 1_000), sets: 1.5 }, 'whole number'],
+  [
+    'two layers of one name',
+    { ...reps(1, 1_000), layers: [{ name: 'small' }, { name: 'small' }] },
+    'Each layer has a name of its own',
+  ],
+  [
+    'a layer that has no count',
+    { ...reps(1, 1_000), layers: [{ name: 'small' }, { name: 'larger', n: 0 }] },
+    'The count of a layer must be at least 1',
+  ],
+  [
+    'two passes of one name',
+    { ...reps(1, 1_000), passes: [{ name: 'palm up' }, { name: 'palm up' }] },
+    'Each pass has a name',
+  ],
   ['fewest over most', { ...reps(1, 1_000), fewest: 9, most: 3 }, 'Fewest must not be over most'],
   [
     'a word for a number',

@@ -94,4 +94,17 @@ describe('the rows of a section', () => {
     const changes = props.filter((p, i) => i > 0 && p !== props[i - 1]).length;
     expect(changes).toBe(twoEach.length - 1);
   });
+
+  test('more rows than can be looked at together are ordered as well: none is lost, what moves comes before what stretches', () => {
+    const all = MOVEMENTS.filter((m) => m.positions[0] === 'chair' && m.section !== 'settle').slice(0, 70);
+    const order = ordered(all.map((m) => m.id));
+    expect(order.map((m) => m.id).sort()).toEqual(all.map((m) => m.id).sort());
+    const [firstStretch, lastWarm] = [
+      order.findIndex((m) => m.effort === 'stretch'),
+      order.findLastIndex((m) => m.effort === 'active'),
+    ];
+    expect(firstStretch).toBeGreaterThan(order.length / 3);
+    expect(lastWarm).toBeGreaterThan(0);
+    expect(ordered([...all].reverse().map((m) => m.id))).toEqual(order);
+  });
 });

@@ -12,7 +12,8 @@ import { doseTiming } from '@/core/dose/timing';
 import { scoreOf } from '@/core/draft/score';
 import type { DraftWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type Person } from '@/core/people/person';
-import { checkWithReserve, type ClassFacts } from '@/core/plan/check/check';
+import { checkWithReserve } from '@/core/plan/check/check';
+import type { ClassFacts } from '@/core/plan/check/class-facts';
 import { movementRows } from '@/core/plan/plan';
 import { isLeftOut, verdictFor } from '@/core/screening/verdict';
 import { solver } from './draft-solver';
@@ -96,7 +97,7 @@ describe('a draft', () => {
     const seconds = (d: Draft) =>
       movementRows(d.plan)
         .filter((r) => CATALOGUE.movement(r.movementId)!.purpose === purpose)
-        .reduce((ms, r) => ms + doseTiming(r.dose, { breathMs: 5_000, isNew: false }).totalMs, 0);
+        .reduce((ms, r) => ms + doseTiming(r.dose, { breathMs: 5_000, slowFirst: false }).totalMs, 0);
     expect(seconds(drafted(f, wish({ focus: [focus] })))).toBeGreaterThan(
       seconds(drafted(f, wish({ focus: [other] }))),
     );

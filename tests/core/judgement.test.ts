@@ -1,13 +1,20 @@
+import { addDays } from '@/core/days';
 import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
-import type { MovementOnRung } from '@/core/catalogue';
 import type { Dose } from '@/core/dose';
-import { clearanceDoubt, type Clearance, type ClearanceScope } from '@/core/people/clearance';
+import {
+  CLEARANCE_SCOPES,
+  clearanceDoubt,
+  type Clearance,
+  type ClearanceScope,
+} from '@/core/people/clearance';
 import { CONDITION_STATES, type Person, type PersonCondition } from '@/core/people/person';
 import { judgeHands } from '@/core/screening/judge-hands';
 import { VERDICTS, verdictFor, type VerdictKind } from '@/core/screening/verdict';
-import { anyDose } from './arbitrary';
+import { asToday, NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
+import type { RowMovement } from '@/core/stance/load-setting';
+import { anyDose, anyPress } from './arbitrary';
 import { person } from './people';
 import { runs } from '../runs';
 
@@ -38,13 +45,56 @@ const anyFacts = fc.record({
   conditions: fc.array(anyCondition, { maxLength: 3 }),
   screened: fc.boolean(),
   assistance: fc.integer({ min: 0, max: 3 }),
+  measures: fc.array(
+    fc.record({
+      hand: fc.constantFrom('L' as const, 'R' as const),
+      kind: fc.constantFrom('flexion' as const, 'extension' as const, 'ulnar' as const),
+      value: fc.integer({ min: 10, max: 70 }),
+      on: fc.constant('2026-11-02'),
+    }),
+    { maxLength: 3 },
+  ),
+  clearances: fc.array(
+    fc.record({
+      scope: fc.constantFrom(...CLEARANCE_SCOPES),
+      side: fc.constantFrom('L' as const, 'R' as const, 'both' as const, null),
+      by: fc.constant('Dr Anholt'),
+      on: fc.constant('2026-11-01'),
+      until: fc.constantFrom(null, '2027-01-31'),
+      what: fc.constantFrom('', 'as it feels right'),
+    }),
+    { maxLength: 2 },
+  ),
 });
 const anyRow = fc
-  .record({ movement: fc.constantFrom(...MOVEMENTS), dose: anyDose, rung: fc.nat({ max: 5 }) })
-  .map(({ movement: m, dose, rung }) => ({ movement: { ...m, standsOn: rung % m.rungs.length }, dose }));
+  .record({
+    movement: fc.constantFrom(...MOVEMENTS),
+    dose: anyDose,
+    rung: fc.nat({ max: 5 }),
+    press: fc.option(anyPress, { nil: undefined }),
+  })
+  .map(({ movement: m, dose, rung, press }) => ({
+    movement: { ...m, standsOn: rung % m.rungs.length, ...(m.loadSetUp && press ? { press } : {}) },
+    dose,
+  }));
+
+const score = fc.option(fc.integer({ min: 0, max: 10 }), { nil: null });
+const anyHand = fc.constantFrom('L' as const, 'R' as const, 'both' as const, null);
+const anyAnswer: fc.Arbitrary<CheckIn> = fc
+  .record({
+    painLeft: score,
+    painRight: score,
+    stiffnessMin: fc.constantFrom(null, 0, 60),
+    anythingNew: fc.boolean(),
+    fellHand: anyHand,
+    hotHand: anyHand,
+    numbHand: anyHand,
+    unwell: fc.boolean(),
+  })
+  .map((a) => ({ ...NOTHING_NEW, ...a }));
 
 /** What a row was kept from before any swap: done, done another way, kept from. */
-type Row = { readonly movement: MovementOnRung; readonly dose: Dose };
+type Row = { readonly movement: RowMovement; readonly dose: Dose };
 const openness = (who: Person, row: Row) => judgeHands(who, row.movement, row.dose, context);
 const order = ['do', 'adapt', 'leaveOut'] as const;
 
@@ -53,6 +103,17 @@ test('adding any fact never makes a verdict milder, however it is counted and on
     anyCondition.map((c) => (p: Person): Person => ({ ...p, conditions: [...p.conditions, c] })),
     fc.constant((p: Person): Person => ({ ...p, screened: false })),
     fc.constant((p: Person): Person => ({ ...p, assistance: 3 })),
+    fc.constant((p: Person): Person => ({ ...p, clearances: [] })),
+    anyAnswer.map(
+      (a) =>
+        (p: Person): Person =>
+          asToday(p, a),
+    ),
+    // A flare that has just settled, of something that is on record already.
+    fc.constant((p: Person): Person => ({
+      ...p,
+      conditions: p.conditions.map((c) => ({ ...c, settledOn: context.today })),
+    })),
     fc.constant((p: Person): Person => ({ ...p, positions: ['chair'] })),
     fc.constant((p: Person): Person => ({
       ...p,
@@ -86,6 +147,25 @@ test('in flare and not cleared are never milder than settled, for every conditio
         if (kind(state) < kind('settled')) milder.push(`${id} ${state} ${m.id}`);
     }
   expect(milder).toEqual([]);
+});
+
+test('for two days after a flare has settled, a class is as in the flare; after that as settled', () => {
+  const otherwise: string[] = [];
+  for (const { id } of CAUTIONS.conditions)
+    for (const m of MOVEMENTS) {
+      const kind = (state: PersonCondition['state'], settledOn?: string) => {
+        const conditions = [{ ...having(id, state), ...(settledOn ? { settledOn } : {}) }];
+        return judgeHands(person({ conditions }), m, m.dose, context).R.kind;
+      };
+      for (const days of [0, -1, -2])
+        if (kind('settled', addDays(context.today, days)) !== kind('flare'))
+          otherwise.push(`${id} ${m.id} ${days}`);
+      if (kind('settled', addDays(context.today, -3)) !== kind('settled'))
+        otherwise.push(`${id} ${m.id} later`);
+      if (kind('not cleared', context.today) !== kind('not cleared'))
+        otherwise.push(`${id} ${m.id} uncleared`);
+    }
+  expect(otherwise).toEqual([]);
 });
 
 test('a hand that must rest is nobody’s partner', () => {
@@ -176,6 +256,8 @@ test('nobody is told what cannot be followed in this row', () => {
           !/toward the thumb/.test(said)
         )
           say('no thumb in it');
+        const ways = said.match(/bend( back)? to|toward the [a-z ]+ to/g) ?? [];
+        if (new Set(ways).size < ways.length) say('two limits of one direction');
         if (/the prop/.test(said) && !movement.propId) say('no prop in it');
         if (/the other hand assists/.test(said) && movement.hands !== 'apart') say('the other hand is busy');
         if (

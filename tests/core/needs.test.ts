@@ -133,11 +133,13 @@ describe('a note to take along', () => {
         adapted: '',
       },
     ],
+    signs: ['morning stiffness grows: 15, 30, 60 minutes'],
     incidents: [{ day: '2026-11-04', sign: 'any fall', what: 'Slipped getting up.' }],
     from: 'Marit, Fernhollow',
   });
 
   test('says what was seen and measured, in order', () => {
+    expect(note).toContain('Why this note:\n- morning stiffness grows: 15, 30, 60 minutes\n');
     expect(note).toContain('came to 1 of 2');
     expect(note).toContain(
       '- 2026-11-04: pain before left 2 of 10; pain after left 4, right 1 of 10; effort 4 of 10',

@@ -9,16 +9,17 @@ import { verdictFor } from '@/core/screening/verdict';
 import { atRung, rungOf } from '@/core/plan/at-rung';
 import { contextOf } from '@/core/plan/check/check';
 import { comparePlans } from '@/core/plan/look/compare';
-import { duplicateRows, insertRows, moveRows, removeRows } from '@/core/plan/edit/copy-rows';
+import { duplicateRows, insertRows, moveRows, otherSideRows, removeRows } from '@/core/plan/edit/copy-rows';
+import { shortForm } from '@/core/plan/edit/short-form';
 import { coverageGaps, fillersFor, planMoves, usualMoves } from '@/core/plan/check/coverage-gaps';
 import { edit, goTo, type PlanHistory } from '@/core/plan/edit/history';
 import { gradeCounts, kitFor } from '@/core/plan/check/kit';
-import { correctedMs, learnedPace, PLAIN_PACE, type PaceSample } from '@/core/plan/check/pace';
 import { placedRows, planSchema, type Plan } from '@/core/plan/plan';
-import { applyStep, type PlanStep } from '@/core/plan/edit/step';
+import { applyStep } from '@/core/plan/edit/step';
+import type { PlanStep } from '@/core/plan/edit/step-schema';
 import { anyDose, anyPlan } from './arbitrary';
 import { person } from './people';
-import { facts, planWith, rest, talk } from './plans';
+import { facts, planWith } from './plans';
 
 const after = (plan: Plan, step: PlanStep | null): Plan => {
   const result = step && applyStep(plan, step);
@@ -180,9 +181,9 @@ describe('against another class', () => {
     const { added, gone, changed, same } = comparePlans(plan, earlier, CATALOGUE);
     expect(added).toEqual(['Palms turn up and down']);
     expect(gone).toEqual(['Wrist bends up and down']);
-    expect(changed.map((c) => [c.rowId, c.dose !== null, c.rung !== null])).toEqual([
-      ['open-close', true, false],
-      ['ball-squeeze', false, true],
+    expect(changed.map((c) => [c.rowId, c.differs])).toEqual([
+      ['open-close', [[expect.any(String), expect.stringContaining('9 times')]]],
+      ['ball-squeeze', [['as described', 'half a squeeze']]],
     ]);
     expect(same).toBe(0);
   });
@@ -194,44 +195,6 @@ describe('against another class', () => {
         expect([...added, ...gone, ...changed]).toEqual([]);
       }),
     );
-  });
-});
-
-describe('learned pace', () => {
-  const samples = (effort: PaceSample['effort'], ratios: readonly number[]): PaceSample[] =>
-    ratios.map((r) => ({ effort, plannedMs: 60_000, actualMs: 60_000 * r }));
-
-  test('medians by kind of effort; a kind with few rows goes by all', () => {
-    const pace = learnedPace([
-      ...samples('active', [1.1, 1.2, 1.3, 3.9, 1.2]),
-      ...samples('grip', [0.9, 0.8, 0.9, 0.8]),
-      ...samples('load', [2]),
-    ]);
-    expect(pace.byEffort).toEqual({ active: 1.2, grip: expect.closeTo(0.85) });
-    expect(pace.overall).toBeCloseTo(1.15);
-  });
-
-  test('too few rows, or rows left running, teach nothing', () => {
-    expect(learnedPace(samples('active', [1.2, 1.2])).overall).toBe(1);
-    expect(
-      learnedPace(
-        samples(
-          'active',
-          Array.from({ length: 20 }, () => 9),
-        ),
-      ).rows,
-    ).toBe(0);
-  });
-
-  test('only movement rows are corrected', () => {
-    const plan = planWith({ arrive: [talk('t', 60)], move: ['wrist-bend'], ease: [rest('w', 'water', 60)] });
-    const context = contextOf(plan, facts());
-    const { totalMs } = context.timing;
-    expect(correctedMs(context, PLAIN_PACE)).toBe(totalMs);
-    expect(correctedMs(context, { byEffort: {}, overall: 2, rows: 20 })).toBe(
-      120_000 + (totalMs - 120_000) * 2,
-    );
-    expect(correctedMs(context, { byEffort: { active: 1 }, overall: 2, rows: 20 })).toBe(totalMs);
   });
 });
 
@@ -324,4 +287,44 @@ describe('history', () => {
   test('an edit that is not kept is refused in words', () => {
     expect(goTo(breaths, 4)).toMatchObject({ ok: false, message: 'That edit is no longer in the history.' });
   });
+});
+
+test('a block for one side is there once more for the other, after it; what is for both sides is not', () => {
+  const left = { sides: 'left', extraLeft: 2 } as const;
+  const plan = planWith({
+    ease: [['wrist-stretch-palm', left], ['press-hollow', { sides: 'left' }], 'roll-each-finger'],
+  });
+  const both = after(plan, otherSideRows(plan, ['wrist-stretch-palm', 'press-hollow', 'roll-each-finger']));
+  const rows = placedRows(both).map(({ row }) => row);
+  expect(rows.map((r) => r.kind === 'movement' && [r.movementId, r.dose.sides])).toEqual([
+    ['wrist-stretch-palm', 'left'],
+    ['press-hollow', 'left'],
+    ['roll-each-finger', 'each'],
+    ['wrist-stretch-palm', 'right'],
+    ['press-hollow', 'right'],
+  ]);
+  expect(rows[3]).toMatchObject({ dose: { extraLeft: 0, extraRight: 2 } });
+  expect(otherSideRows(plan, ['roll-each-finger'])).toBeNull();
+});
+
+test('the short form has each movement once, every side and pass of it, and a length of its own', () => {
+  fc.assert(
+    fc.property(anyPlan, (plan) => {
+      const brief = shortForm(plan);
+      expect(planSchema.safeParse(brief).success).toBe(true);
+      const before = placedRows(plan).flatMap(({ row }) => (row.kind === 'movement' ? [row] : []));
+      const rows = placedRows(brief).flatMap(({ row }) => (row.kind === 'movement' ? [row] : []));
+      expect(rows.map((r) => r.id)).toEqual(before.map((r) => r.id));
+      expect(placedRows(brief)).toHaveLength(rows.length);
+      rows.forEach(({ dose }, i) => {
+        expect([primaryCount(dose.count), dose.fewest, dose.most]).toEqual([1, 1, 1]);
+        expect(dose.sides).toBe(before[i]!.dose.sides);
+        expect(dose.passes.map((p) => p.name)).toEqual(before[i]!.dose.passes.map((p) => p.name));
+      });
+    }),
+  );
+  const plan = planWith({ grip: ['ball-squeeze', 'ring-squeeze'] });
+  expect(contextOf(shortForm(plan), facts()).timing.totalMs).toBeLessThan(
+    contextOf(plan, facts()).timing.totalMs / 2,
+  );
 });

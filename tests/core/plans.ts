@@ -1,7 +1,8 @@
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { checkPlan, checkWithReserve, type ClassFacts } from '@/core/plan/check/check';
+import { checkPlan, checkWithReserve } from '@/core/plan/check/check';
+import type { ClassFacts } from '@/core/plan/check/class-facts';
 import type { Finding } from '@/core/plan/check/finding';
 import { emptyPlan, type Plan, type Row, type Section } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/edit/step';

@@ -42,11 +42,7 @@ test('no school holds an effort over ten seconds, or leaves a side or direction 
     for (const school of SCHOOLS) {
       const dose = doseInSchool(m, school);
       if (!dose) continue;
-      expect([dose.sides, dose.directions, dose.leads]).toEqual([
-        m.dose.sides,
-        m.dose.directions,
-        m.dose.leads,
-      ]);
+      expect([dose.sides, dose.passes]).toEqual([m.dose.sides, m.dose.passes]);
       expect(dose.fewest).toBeLessThanOrEqual(primaryCount(dose.count));
       expect(primaryCount(dose.count)).toBeLessThanOrEqual(dose.most);
       if (dose.count.mode === 'hold' && m.effort !== 'stretch')

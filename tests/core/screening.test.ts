@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
-import { doseOf, primaryCount } from '@/core/dose/dose';
+import { doseOf, primaryCount, type Dose } from '@/core/dose/dose';
 import type { Measure } from '@/core/people/measures';
 import type { Person, PersonCondition } from '@/core/people/person';
 import { expiringClearances } from '@/core/people/expiring';
@@ -124,6 +124,7 @@ describe('what a caution asks', () => {
       { support: 'table', prop: 'none' },
     ]);
     expect(both).toEqual({
+      sets: null,
       rung: 'gentlest',
       effortMost: 3,
       holdMostMs: 10_000,
@@ -344,4 +345,18 @@ test('changes of a record in sentences', () => {
     'Measured grip, left: 18 kg',
   ]);
   expect(changesBetween(before, before, names)).toEqual([]);
+});
+
+test('a longest hold is said however the time is counted, and not of what is not held', () => {
+  const helped = person({ assistance: 3 });
+  const how = (id: string, count: Dose['count']) => {
+    const m = CATALOGUE.movement(id)!;
+    return verdictFor(helped, m, { ...m.dose, count }, { ...context, breathMs: 6_000 }).L.how.join('; ');
+  };
+  const held = { mode: 'hold', holds: 1, holdMs: 20_000, relaxMs: 0 } as const;
+  const timed = { mode: 'time', timeMs: 20_000 } as const;
+  expect(how('web-stretch', held)).toContain('holds of 3 s at most');
+  for (const count of [timed, { mode: 'breaths', breaths: 3 } as const])
+    expect(how('web-stretch', count)).toContain('3 s at a time, then a pause');
+  expect(how('palms-turn', timed)).not.toContain('at a time');
 });

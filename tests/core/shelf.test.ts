@@ -25,7 +25,13 @@ test('choices narrow together', () => {
   expect(both).not.toContain('cloth-pull');
   expect(shelf({ purpose: 'grip', propId: 'cloth', joint: 'forearm' })).toEqual(['cloth-wring']);
   expect(shelf({ propId: 'none' })).not.toContain('ball-squeeze');
-  expect(shelf({ position: 'floor' })).toEqual(['all-fours', 'feet-walked-back', 'straight-body-lean']);
+  expect(shelf({ position: 'floor' })).toEqual([
+    'all-fours',
+    'feet-walked-back',
+    'straight-body-lean',
+    'rocking',
+    'circles-on-all-fours',
+  ]);
 });
 
 test('a second purpose counts as one', () => {

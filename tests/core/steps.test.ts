@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { edit, redo, undo, type PlanHistory } from '@/core/plan/edit/history';
 import { editsSince, commutesWith } from '@/core/plan/edit/merge';
 import { emptyPlan, placedRows } from '@/core/plan/plan';
-import { applyStep, stepSchema, type PlanStep } from '@/core/plan/edit/step';
+import { applyStep } from '@/core/plan/edit/step';
+import { stepSchema, type PlanStep } from '@/core/plan/edit/step-schema';
 import { neighbourPlace } from '@/core/plan/check/neighbour-place';
 import { anyPlan, anyStep } from './arbitrary';
 import { runs } from '../runs';
@@ -151,4 +152,37 @@ test.each<[PlanStep, string]>([
   [{ type: 'renameSection', sectionId: 'nowhere', name: 'X' }, 'That section is no longer in the plan.'],
 ])('a step that speaks of something gone says so', (step, message) => {
   expect(applyStep(emptyPlan(), step)).toMatchObject({ ok: false, message });
+});
+
+test('talk has words of its own, which can be taken out again; nothing else has', () => {
+  const plan = applyStep(emptyPlan(), {
+    type: 'insertRow',
+    sectionId: 'arrive',
+    index: 0,
+    row: { kind: 'talk', id: 'hello', title: 'Hello', durationMs: 30_000 },
+  });
+  if (!plan.ok) throw new Error(plan.message);
+  const said = applyStep(plan.value.plan, {
+    type: 'setText',
+    rowId: 'hello',
+    text: 'What did you try at home?',
+  });
+  expect(said).toMatchObject({ ok: true, value: { inverse: { text: '' } } });
+  if (!said.ok) return;
+  expect(placedRows(said.value.plan)[0]!.row).toMatchObject({ text: 'What did you try at home?' });
+  const back = applyStep(said.value.plan, said.value.inverse);
+  expect(back.ok && back.value.plan).toEqual(plan.value.plan);
+  const shake = { kind: 'break', id: 'b', what: 'shake', durationMs: 5_000 } as const;
+  const withBreak = applyStep(plan.value.plan, {
+    type: 'insertRow',
+    sectionId: 'arrive',
+    index: 1,
+    row: shake,
+  });
+  expect(
+    withBreak.ok && applyStep(withBreak.value.plan, { type: 'setText', rowId: 'b', text: 'x' }),
+  ).toMatchObject({
+    ok: false,
+    message: 'Only talk has words of its own.',
+  });
 });

@@ -13,8 +13,7 @@ import { facts, findings, planWith, rest, talk } from './plans';
 const hard = {
   count: { mode: 'hold', holds: 12, holdMs: 10_000, relaxMs: 1_000 },
   sides: 'both',
-  directions: 1,
-  leads: 1,
+  passes: [],
   sets: 1,
 } as const;
 const ida = person({ firstName: 'Ida' });

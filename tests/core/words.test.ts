@@ -12,7 +12,7 @@ test.each([
   [3_000, 'about 5 seconds'],
   [42_000, 'about 40 seconds'],
   [60_000, 'about 1 minute'],
-  [95_000, 'about 1 and a half minutes'],
+  [95_000, 'about a minute and a half'],
   [150_000, 'about 2 and a half minutes'],
 ])('%i ms is said %s', (ms, text) => expect(spokenLength(ms)).toBe(text));
 

@@ -34,12 +34,12 @@ test('a backup is made, taken away, brought again, and put back after somebody w
     'Nothing was touched',
   );
   await bring('mine.oskil', taken);
-  await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 120_000 });
   const people = page.getByRole('region', { name: 'People' });
   await expect(people).toContainText('1 would come back: Mirek Z');
   await noFaults(page);
   await page.getByRole('button', { name: 'Restore this backup' }).click();
-  await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 120_000 });
   await expect(page.getByRole('row', { name: /before a restore/ }).first()).toBeVisible();
   await page.goto('/people');
   await expect(page.getByRole('link', { name: 'Mirek Z' })).toBeVisible();

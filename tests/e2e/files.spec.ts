@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { makeClass } from './steps';
 import { expect, test, type Page } from '@playwright/test';
 import { noFaults } from './axe';
 
@@ -36,7 +37,7 @@ test('what cannot be read is said in a sentence, and nothing is kept', async ({ 
   const trouble = page.getByRole('alert').filter({ hasText: /\w/ });
   for (const [name, text, words] of [
     ['a.json', '{"oskil":"plan",\n oops', /a\.json: This is not readable JSON/],
-    ['b.json', '{"oskil":"plan","version":9}', /written by a newer Oskil \(version 9, this one knows 1\)/],
+    ['b.json', '{"oskil":"plan","version":9}', /written by a newer Oskil \(version 9, this one knows 2\)/],
     ['c.ics', 'BEGIN:VCALENDAR', /A calendar can be taken out of Oskil but not brought in/],
     ['d.txt', '', /This file is empty/],
   ] as const) {
@@ -140,4 +141,22 @@ test('a calendar and a click track are taken out', async ({ page }) => {
   const bytes = readFileSync((await track.path())!);
   expect(bytes.subarray(0, 4).toString()).toBe('RIFF');
   expect(bytes.length).toBeGreaterThan(1_000_000);
+});
+
+test('a class is taken along as one sound file with its voice', async ({ page }) => {
+  await makeClass(page, 'Short class', [
+    ['Wrist bends up and down', { count: { mode: 'reps', reps: 4, tempoMs: 3_000 } }],
+  ]);
+  const id = page.url().split('/').at(-1)!;
+  await page.goto('/files');
+  await page.getByLabel('Class', { exact: true }).selectOption(id);
+  const wav = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Spoken count, WAV' }).click();
+  const file = await wav;
+  expect(file.suggestedFilename()).toMatch(/^count-short-class-.*\.wav$/);
+  const sound = readFileSync((await file.path())!).subarray(58);
+  // Nothing but the ear tells what is said; that it is not silent, and not everywhere loud, can be told here.
+  const loud = sound.filter((byte) => Math.abs((byte & 0x7f) - 0x7f) > 40).length / sound.length;
+  expect(loud).toBeGreaterThan(0.05);
+  expect(loud).toBeLessThan(0.9);
 });

@@ -49,7 +49,7 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await page.getByRole('button', { name: /^Ball squeeze/ }).click();
   await page.getByRole('button', { name: 'More: Repetitions' }).click();
   await expect(time.locator('strong').first()).not.toHaveText(before!);
-  await expect(page.getByText('last time: 6 times each hand, both directions')).toBeVisible();
+  await expect(page.getByText('last time: 6 times palm down, then 6 palm up, each hand')).toBeVisible();
   await expect(page.getByText('Saved: Dose of Ball squeeze')).toBeVisible();
 
   // Teach.
@@ -88,7 +88,7 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await expect(page.getByRole('heading', { name: 'Wednesday Hands, week 5' })).toBeVisible();
   const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: /^Ball squeeze/ }) });
   await expect(row).toContainText('as last time');
-  await expect(row.getByRole('img', { name: /^7 times each hand/ })).toBeVisible();
+  await expect(row.getByRole('img', { name: /^7 times palm down, then 7 palm up, each hand/ })).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   const asked = page
     .getByRole('listitem')

@@ -90,7 +90,7 @@ test('a set-up changed at the bench goes into the class as it was set, and can b
   await makeClass(page, 'Lower class', [], ['Otto H', 'Ansel B']);
   await page.goto('/loading');
   await page.getByRole('button', { name: /^A seated lean on a table/ }).click();
-  await page.getByRole('textbox', { name: 'Handed over, %' }).fill('70');
+  await page.getByRole('textbox', { name: 'Weight put on the hands, %' }).fill('70');
   await page.keyboard.press('Enter');
   await page.getByRole('textbox', { name: 'On the left hand, %' }).fill('60');
   await page.keyboard.press('Enter');

@@ -144,6 +144,7 @@ test('a helper’s own screen follows the class from another machine: room and m
     await expect(marks.getByLabel('Row').locator('option:checked')).toHaveText(
       'Wrist bends up and down (now)',
     );
+    await marks.getByText('Ansel B', { exact: true }).click();
     await marks.getByRole('button', { name: 'Eased it: Ansel B' }).click();
     await expect(marks.getByRole('button', { name: 'Eased it: Ansel B' })).toHaveAttribute(
       'aria-pressed',

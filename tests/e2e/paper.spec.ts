@@ -14,7 +14,9 @@ test('the sheets of a class: each on its side of paper, with no names where othe
   await page.goto((await third.getAttribute('href'))!.replace('wrap-up', 'paper'));
   const sheet = page.getByRole('article');
   await expect(sheet.getByRole('heading', { name: 'Wednesday Hands, week 3' })).toBeVisible();
-  await expect(sheet.getByRole('row', { name: /Ball squeeze/ })).toContainText('6 times each hand');
+  await expect(sheet.getByRole('row', { name: /Ball squeeze/ })).toContainText(
+    '6 times palm down, then 6 palm up, each hand',
+  );
   await expect(sheet.getByRole('row', { name: /Ball squeeze/ })).toContainText(
     'Bashir K: thumb outside the grip',
   );

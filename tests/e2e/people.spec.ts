@@ -38,6 +38,24 @@ test('add, change, take off the list with a way back', async ({ page }) => {
   await expect(row).toHaveCount(1);
 });
 
+test('a form takes nothing until the page listens, so that nothing that is typed is set back', async ({
+  page,
+}) => {
+  let letGo: () => void = () => {};
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route(/\.js(\?|$)/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto('/people/new', { waitUntil: 'commit' });
+  const name = page.getByLabel('First name or nickname');
+  await expect(name).toBeDisabled();
+  letGo();
+  await expect(name).toBeEnabled();
+  await name.fill('Early');
+  await expect(name).toHaveValue('Early');
+});
+
 test('words narrow the list', async ({ page }) => {
   await page.goto('/people');
   await page.getByLabel('Find by name, condition or task').fill('thumb-base');

@@ -1,9 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeClass, openFriday } from './steps';
+import { makeClass, openFriday, rowOf } from './steps';
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
-const rowOf = (page: Page, title: string) =>
-  page.getByRole('row').filter({ has: page.getByRole('button', { name: new RegExp(`^${title}( \\(|$)`) }) });
 const titles = (page: Page) =>
   page
     .locator('tr[id^="row-"] th button')
@@ -108,11 +106,11 @@ test('a row takes a school’s dose, stands on a rung and is counted to music', 
   const gentlest = (await rung.locator('option').first().textContent())!.replace(/^1\. /, '');
   await rung.selectOption('0');
   await expect(rowOf(page, title).first()).toContainText(gentlest);
-  await page.getByLabel('School of dosage').selectOption('gentle');
+  await page.getByLabel('Counting style').selectOption('gentle');
   await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('3');
   await page.getByRole('textbox', { name: 'Repetitions' }).fill('4');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('School of dosage')).toHaveValue('own');
+  await expect(page.getByLabel('Counting style')).toHaveValue('own');
   await page.getByRole('button', { name: 'Count it to music' }).click();
   await expect(page.getByText(/beats? each; it fills \d+ phrases? of 8\./)).toBeVisible();
   await page.getByRole('textbox', { name: 'Repetitions' }).fill('7');
@@ -198,7 +196,9 @@ test('the history is read and walked, across a reload', async ({ page }) => {
 test('what to shorten saves what it says; own pace and plain length stand together', async ({ page }) => {
   await openFriday(page);
   const time = page.getByRole('region', { name: 'Time' });
-  await expect(time).toContainText(/At your own pace \d+:\d\d, from \d+ rows taught/);
+  await expect(time).toContainText(
+    /At your own pace \d+ to \d+ minutes, four times in five, from \d+ rows taught/,
+  );
   const total = async () => {
     const [, m, s] = /^(\d+):(\d\d)/.exec((await time.locator('strong').first().textContent())!)!;
     return Number(m) * 60 + Number(s);
@@ -253,4 +253,96 @@ test('the overview fits more of the class on the screen', async ({ page }) => {
   const before = await height();
   await page.getByLabel('Overview').check();
   await expect.poll(height).toBeLessThan(before * 0.75);
+});
+
+test('a row has a way in and a prop of its own, the class a usual way in, and the clock and the kit follow', async ({
+  page,
+}) => {
+  await makeClass(page, 'Own way in', ['Ball squeeze', 'Wrist bends up and down']);
+  const time = page.getByRole('region', { name: 'Time' });
+  await page.locator('[data-row]', { hasText: 'Ball squeeze' }).click();
+  await expect(page.getByText(/way in 0:12, /)).toBeVisible();
+  await page.getByLabel('Way in', { exact: true }).selectOption('Explained first, 25 s');
+  await expect(page.getByText(/way in 0:25, /)).toBeVisible();
+  await page.getByLabel('Way in', { exact: true }).selectOption('Own seconds');
+  await page.getByRole('textbox', { name: 'Seconds before the count' }).fill('40');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText(/way in 0:40, /)).toBeVisible();
+
+  await page.getByLabel('With', { exact: true }).selectOption('Silicone egg');
+  await expect(page.getByText(/^Saved: Props of/)).toBeVisible();
+  await page.getByRole('button', { name: /^Kit: 1 prop/ }).click();
+  await expect(page.getByRole('region', { name: 'Kit' })).toContainText('silicone egg');
+
+  await time.getByRole('button', { name: 'Way in' }).click();
+  await time.getByLabel('Into a new movement').selectOption('Flows on, 0 s');
+  await page.reload();
+  await time.getByRole('button', { name: 'Way in' }).click();
+  await expect(time.getByLabel('Into a new movement')).toHaveValue('0');
+  await page.locator('[data-row]', { hasText: 'Ball squeeze' }).click();
+  await expect(page.getByText(/way in 0:40, /)).toBeVisible();
+});
+
+test('a talk row has its words, and they stand on the screen when it is taught; a quick shake is a few seconds', async ({
+  page,
+}) => {
+  await makeClass(page, 'Talking class', ['Ball squeeze']);
+  await page.getByRole('button', { name: 'Add to arrive' }).click();
+  await page.getByRole('button', { name: 'Talk', exact: true }).click();
+  await expect(page.getByText(/^Saved: Add/)).toBeVisible();
+  const talk = page.locator('[data-row]', { hasText: 'Talk' });
+  const words = page.getByLabel('What is said, asked or read');
+  if ((await words.count()) === 0) await talk.click();
+  await words.fill('What did your hands do this week?');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Saved: Words of Talk')).toBeVisible();
+  await page.getByRole('button', { name: 'Add to move' }).click();
+  await page.getByRole('button', { name: 'Quick shake' }).click();
+  await expect(page.locator('[data-row]', { hasText: 'Quick shake' })).toBeVisible();
+  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('group', { name: 'For this row' })).toContainText(
+    'What did your hands do this week?',
+  );
+});
+
+test('passes are chosen, put in order and given more; layers have names; the same for the other side; a short form on paper', async ({
+  page,
+}) => {
+  await makeClass(page, 'Passes class', [
+    'Ball squeeze',
+    ['Press the hollow of the palm', { sides: 'left' }],
+  ]);
+  await page.getByRole('button', { name: /^Ball squeeze/ }).click();
+  const cord = page
+    .getByRole('row')
+    .filter({ has: page.getByRole('button', { name: /^Ball squeeze/ }) })
+    .getByRole('img', { name: /each hand/ });
+  await page.getByRole('button', { name: 'palm up earlier' }).click();
+  await expect(cord).toHaveAccessibleName(/^6 times palm up, then 6 palm down, each hand/);
+  await page.getByRole('button', { name: 'More: More palm down' }).click();
+  await expect(cord).toHaveAccessibleName(/^6 times palm up, then 7 palm down, each hand/);
+  await expect(page.getByText('12 palm up, 14 palm down')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'palm up' }).uncheck();
+  await expect(cord).toHaveAccessibleName(/^7 times palm down, each hand/);
+  await page.getByRole('button', { name: 'Build it up in layers' }).click();
+  await page.getByLabel('Layer 2', { exact: true }).fill('with the feet');
+  await page.getByLabel('Layer 2', { exact: true }).press('Enter');
+  await expect(cord).toHaveAccessibleName(/built up: small, then with the feet/);
+  await page.getByLabel('until told').check();
+  await expect(cord).toHaveAccessibleName(/^until told, usually 7 times palm down/);
+  await page.getByRole('button', { name: /^Ball squeeze/ }).click();
+
+  await page.getByRole('button', { name: 'Choose rows' }).click();
+  await expect(page.getByRole('button', { name: 'Same for the other side' })).toBeDisabled();
+  await page.getByLabel('Choose Press the hollow of the palm').check();
+  await page.getByRole('button', { name: 'Same for the other side' }).click();
+  await expect(page.getByRole('img', { name: /right hand only/ })).toBeVisible();
+  await expect(page.getByText(/^Saved: The same for the other side/)).toBeVisible();
+
+  await page.goto(`${new URL(page.url()).pathname}/paper?sheet=short`);
+  await expect(page.getByRole('article')).toContainText(
+    /Each movement once, each side and pass of it too: \d+:\d\d/,
+  );
+  await expect(page.getByRole('article')).not.toContainText('Ansel');
 });

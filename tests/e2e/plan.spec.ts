@@ -144,14 +144,14 @@ test('a class’s details and the length of a breath are changed in place, and r
   page,
 }) => {
   await makeClass(page, 'Details class', [], ['Esi O']);
-  await page.getByRole('button', { name: 'Add to settle' }).click();
-  await page.getByRole('button', { name: /Breathe with the hands resting/ }).click();
-  const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: /^Breathe with/ }) });
-  await expect(row.getByRole('img', { name: /^8 breaths .* about 40 seconds$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Add to ease' }).click();
+  await page.getByRole('button', { name: /Palms nearer and further/ }).click();
+  const row = page.getByRole('row').filter({ has: page.getByRole('button', { name: /^Palms nearer/ }) });
+  await expect(row.getByRole('img', { name: /^4 breaths, about 20 seconds$/ })).toBeVisible();
   await page.getByRole('button', { name: 'Details' }).click();
   await page.getByRole('button', { name: 'More: A breath, seconds' }).click();
   await page.getByRole('button', { name: 'More: A breath, seconds' }).click();
-  await expect(row.getByRole('img', { name: /^8 breaths .* about 50 seconds$/ })).toBeVisible();
+  await expect(row.getByRole('img', { name: /^4 breaths, about 25 seconds$/ })).toBeVisible();
   await page.getByLabel('Minutes').fill('5');
   await page.getByRole('button', { name: 'Save the details' }).click();
   await expect(page.getByText('A class is at least 10 minutes')).toBeVisible();

@@ -39,7 +39,7 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await page.getByRole('link', { name: 'Teach this class' }).click();
   await expect(page.getByRole('link', { name: 'At the door: 2 of 2 asked' })).toBeVisible();
   await page.getByRole('button', { name: 'Start the class' }).click();
-  await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText('Yrsa');
+  await expect(page.getByRole('list', { name: 'Adapted for' })).toContainText('Yrsa');
   await page.goto(page.url().replace('/teach', '/wrap-up'));
   await expect(page.getByLabel('Yrsa, pain before, right')).toHaveValue('7');
 });
@@ -117,20 +117,113 @@ test('the venue’s own words are under stop and get help; what happened is kept
   await page.getByRole('button', { name: 'Keep this record' }).click();
   await expect(page.getByText('Say what happened')).toBeVisible();
   await expect(page.getByText('Say what was seen')).toBeVisible();
-  await page.getByLabel('Who').selectOption('Ansel B');
+  await page.getByLabel('Who', { exact: true }).selectOption('Ansel B');
   await page.getByLabel('What was seen').selectOption('any fall');
   await page.getByLabel('What happened').fill('Slipped while reaching for water.');
   await page.getByRole('button', { name: 'Keep this record' }).click();
-  await expect(page.getByText('Kept. It will be in the wrap-up.')).toBeVisible();
+  await expect(page.getByText(/^Kept. It will be in the wrap-up, and Oskil asks how they are/)).toBeVisible();
+  // What it proposes is put on the record by somebody, never by itself, and counts in the class at once.
+  const proposed = page.getByRole('group', { name: 'Proposed for Ansel B’s record' });
+  await expect(proposed).toContainText(
+    'fall with pain, not X-rayed, that arm rests until a clinician has seen it',
+  );
+  await proposed.getByRole('button', { name: 'left hand' }).click();
+  await expect(page.getByText(/^On Ansel B’s record: fall with pain, not X-rayed/)).toBeVisible();
+  await page.getByLabel('What was seen').selectOption('something else');
+  await page.getByLabel('What it was, in a few words').fill('a nosebleed');
+  await page.getByLabel('What happened').fill('Leaned forward, it stopped.');
+  await page.getByLabel('When').fill('10:52');
+  await page.getByLabel('Who was called').selectOption('first aid');
+  await page.getByRole('button', { name: 'Keep this record' }).click();
+  await expect(page.getByText('Kept. It will be in the wrap-up.', { exact: true })).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('list', { name: 'Adapted for' })).toContainText('Ansel B left: ');
   const id = /classes\/([^/]+)\/teach/.exec(page.url())![1]!;
   await page.goto(`/classes/${id}/wrap-up`);
   await expect(page.getByText(/Ansel B: any fall/)).toBeVisible();
+  await expect(page.getByText('10:52, Somebody not on the list: a nosebleed.')).toBeVisible();
+  await expect(page.getByText('Nothing of the room check was ticked before the class.')).toBeVisible();
 
   await page.goto('/people');
   await page.getByRole('link', { name: 'Ansel B' }).click();
   await page.getByText('A note to take along').click();
   await expect(page.getByLabel('The note')).toHaveValue(/any fall\. Slipped while reaching for water\./);
+});
+
+test('the day a flare settled, whom to call and the day of agreeing are on the record', async ({ page }) => {
+  const fields = {
+    ...BLANK_PERSON,
+    firstName: 'Wencke',
+    conditions: [{ conditionId: 'inflammatory', side: 'R', state: 'flare', since: null, spots: [] }],
+  };
+  const made = await page.request.post('/api/people', { data: fields });
+  const { id } = (await made.json()) as { id: string };
+  await page.goto(`/people/${id}`);
+  // The page may still be coming alive.
+  await expect(async () => {
+    await page.getByLabel('Now').selectOption('settled');
+    const words = page.getByText('For 48 hours more it is treated as a flare; empty is today');
+    await expect(words).toBeVisible({ timeout: 1_000 });
+  }).toPass();
+  await page.getByLabel('Emergency contact').fill('Bo, 0700 1234');
+  await page.getByLabel('Agreed to this record on').fill('2026-11-20');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Wencke is saved')).toBeVisible();
+  await page.goto(`/people/${id}`);
+  await expect(page.getByLabel('Flare settled on')).toHaveValue('2026-11-24');
+  await expect(page.getByLabel('Emergency contact')).toHaveValue('Bo, 0700 1234');
+  await expect(
+    page.getByText(/Inflammatory arthritis, right: now settled, before flare, settled on/),
+  ).toBeVisible();
+});
+
+test('a clearance opens its own hand and nothing above it, in the clinician’s words; one that disagrees is asked about on Today', async ({
+  page,
+}) => {
+  const both = { conditionId: 'wrist-fracture', side: 'both', state: 'not cleared', since: null, spots: [] };
+  const fields = { ...BLANK_PERSON, firstName: 'Ottilie', initial: '', conditions: [both] };
+  const made = await page.request.post('/api/people', { data: fields });
+  const { id } = (await made.json()) as { id: string };
+  await makeClass(page, 'Cleared class', ['Wrist bends up and down', 'Ball squeeze'], ['Ottilie']);
+  const plan = page.url();
+  const weave = page.getByRole('button', { name: /^Ottilie: / });
+  await expect(weave.first()).toHaveAccessibleName(/^Ottilie: (leave out|swap), both hands/);
+
+  await page.goto(`/people/${id}`);
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Add a clearance' }).click();
+    await expect(page.getByLabel('By whom')).toBeVisible({ timeout: 1_000 });
+  }).toPass();
+  await page.getByLabel('Cleared for').selectOption('the whole hand');
+  await page.getByRole('group', { name: 'Clinician’s clearance' }).getByLabel('Hand').selectOption('left');
+  await page.getByLabel('By whom').fill('Dr Anholt');
+  await page.getByLabel('On', { exact: true }).fill('2026-11-20');
+  await page.getByLabel('In their words').fill('slow wrist movement');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Ottilie is saved')).toBeVisible();
+  await page.goto(plan);
+  await expect(weave.first()).toHaveAccessibleName(/^Ottilie: left adapt, right (leave out|swap)/);
+  await weave.first().click();
+  await expect(page.getByText(/Dr Anholt: “slow wrist movement”/).first()).toBeVisible();
+  // Squeezing stands above it on the ladder.
+  await expect(weave.nth(1)).toHaveAccessibleName(/^Ottilie: (left )?(leave out|swap)/);
+
+  await page.goto('/');
+  await expect(page.getByText(/Ottilie’s clearance by Dr Anholt/)).toHaveCount(0);
+  const words = { ...fields, clearances: [] as object[] };
+  words.clearances = [
+    {
+      scope: 'floor',
+      side: 'L',
+      by: 'Dr Anholt',
+      on: '2026-11-20',
+      until: null,
+      what: 'left hand, fingers only',
+    },
+  ];
+  expect((await page.request.put(`/api/people/${id}`, { data: words })).status()).toBe(200);
+  await page.reload();
+  await expect(page.getByText(/Ottilie’s clearance by Dr Anholt/)).toBeVisible();
 });
 
 test('a large weave scrolls in a window of its own, titles and the reason pointed at in sight', async ({

@@ -81,3 +81,7 @@ export async function addRow(page: Page, title: string): Promise<void> {
 
 /** The day that a first class is proposed for when it is made by hand. */
 const NEW_CLASS_DAY = '2026-11-24';
+
+/** The row of a plan by its title, whatever a rule says of it. */
+export const rowOf = (page: Page, title: string) =>
+  page.getByRole('row').filter({ has: page.getByRole('button', { name: new RegExp(`^${title}( \\(|$)`) }) });

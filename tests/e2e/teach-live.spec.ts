@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { holdClock } from './held-clock';
 import { openTalks, removeFolder } from './own-server';
 import { makeClass } from './steps';
 
@@ -18,6 +19,12 @@ test('what is changed while teaching is done at once, recorded, and offered to t
   const plan = page.url();
   await begin(page);
   const now = page.getByRole('region', { name: 'Now' });
+  // What changes hands, and the ways that may be told to everyone, stand there without changing anything.
+  const notes = page.getByRole('group', { name: 'For this row' });
+  await expect(notes).toContainText('Hand out foam balls to 2.');
+  await expect(notes).toContainText('Easier: ');
+  await expect(notes).toContainText('Stronger: ');
+  await expect(notes).toContainText('Nothing in the hands: Close to a plain soft fist.');
   await page.keyboard.press('e');
   await expect(page.getByText(/^Easier for everyone: /)).toBeVisible();
   await page.keyboard.press('n');
@@ -27,13 +34,17 @@ test('what is changed while teaching is done at once, recorded, and offered to t
   await page.keyboard.press('m');
   await page.getByRole('button', { name: 'Ansel B: Easier' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByRole('list', { name: 'Do it their own way' })).toContainText('Ansel B easier now');
+  await expect(page.getByRole('list', { name: 'Adapted for' })).toContainText('Ansel B easier now');
   await page.keyboard.press('w');
   await title(page, 'Water');
   await page.keyboard.press('ArrowRight');
   await title(page, 'Ball squeeze');
   await page.keyboard.press('c');
-  const swap = page.getByRole('dialog').getByRole('listitem').first();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'with foam balls' })).not.toHaveCount(0);
+  await sheet.getByLabel('Without the foam balls').click();
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'with foam balls' })).toHaveCount(0);
+  const swap = sheet.getByRole('listitem').first();
   const instead = (await swap.locator('strong').textContent())!;
   await swap.getByRole('button').click();
   await title(page, instead);
@@ -81,21 +92,21 @@ test('the screen is asked to stay awake while a class is taught', async ({ page 
 test('the count goes slower and stays where it is told, from the next one on', async ({ page }) => {
   await makeClass(page, 'Slow class', ['Thumb web, web to web', 'Wrist bends up and down']);
   await begin(page);
+  const clock = await holdClock(page);
   await page.keyboard.press('Space');
-  await expect(page.getByTestId('count')).toBeVisible();
+  await clock.passUntil(() => page.getByTestId('count').isVisible());
   await page.keyboard.press('l');
-  await expect(page.getByText('staying on it')).toBeVisible();
+  await clock.passUntil(() => page.getByText('staying on it', { exact: true }).isVisible());
   await expect(page.getByRole('button', { name: /^Go on from it/ })).toBeVisible();
   await page.keyboard.press('l');
-  await expect(page.getByText('staying on it')).toBeHidden();
-  await title(page, 'Wrist bends up and down');
+  await clock.passUntil(() => page.getByText('staying on it', { exact: true }).isHidden());
+  await clock.passUntil(() => page.getByRole('heading', { name: 'Wrist bends up and down' }).isVisible());
 });
 
 test('a long series keeps one count through two rows, set in the plan and counted on in class', async ({
   page,
 }) => {
-  // Six seconds each, so that the count is seen at the fast clock on a slow machine too.
-  const long = { count: { mode: 'reps', reps: 30, tempoMs: 4_000 }, sets: 1 } as const;
+  const long = { count: { mode: 'reps', reps: 30, tempoMs: 8_000 }, sets: 1 } as const;
   await makeClass(page, 'Series class', [
     ['Wrist bends up and down', long],
     ['Palms turn up and down', long],
@@ -110,14 +121,45 @@ test('a long series keeps one count through two rows, set in the plan and counte
   await expect(page.getByText('Saved: One count into Palms turn up and down')).toBeVisible();
   await begin(page);
   const of = page.getByText(/^of \d+$/);
-  const total = async () => {
-    await page.keyboard.press('Space');
-    return Number(/\d+/.exec((await of.textContent())!)![0]);
-  };
+  const total = async () => Number(/\d+/.exec((await of.textContent())!)![0]);
+  const clock = await holdClock(page);
+  await page.keyboard.press('Space');
+  await clock.passUntil(() => of.isVisible());
   const first = await total();
-  await title(page, 'Palms turn up and down');
+  // It runs on without a key.
+  const second = page.getByRole('heading', { name: 'Palms turn up and down', level: 1 });
+  await clock.passUntil(async () => (await second.isVisible()) && (await of.isVisible()), 5);
   expect(await total()).toBeGreaterThan(first);
   expect(Number(await page.getByTestId('count').textContent())).toBeGreaterThan(first);
+});
+
+test('on a phone the wrap-up begins from “came, all as usual”, one line a person, and asks for what differs', async ({
+  page,
+}) => {
+  await makeClass(page, 'Phone class', ['Wrist bends up and down'], ['Ansel B', 'Delphine M']);
+  await begin(page);
+  await page.keyboard.press('ArrowRight');
+  await page.waitForURL(/wrap-up$/);
+  await page.setViewportSize({ width: 390, height: 844 });
+  const line = (name: string) => page.getByRole('listitem').filter({ hasText: name }).first();
+  await expect(line('Ansel B')).toContainText('came, all as usual');
+  await expect(line('Delphine M')).toContainText('came, all as usual');
+  await line('Delphine M').getByText('Delphine M', { exact: true }).click();
+  await line('Delphine M').getByLabel('pain after, left').selectOption('4');
+  await line('Delphine M').getByLabel('note').fill('Tired');
+  await expect(line('Delphine M')).toContainText('came; pain after 4 left; Tired');
+  await line('Ansel B').getByText('Ansel B', { exact: true }).click();
+  await line('Ansel B').getByLabel('Ansel B came').click();
+  await expect(line('Ansel B')).toContainText('did not come');
+  const tooWide = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  );
+  expect(tooWide).toBeLessThanOrEqual(0);
+  await page.getByRole('button', { name: 'Write up' }).click();
+  await expect(page.getByText('The class is written up')).toBeVisible();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(page.getByLabel('Delphine M, pain after, left')).toHaveValue('4');
+  await expect(page.getByLabel('Ansel B came')).not.toBeChecked();
 });
 
 test('nobody whom a caution holds back is offered something stronger', async ({ page }) => {
@@ -165,6 +207,33 @@ test('the room screen follows, says no names, and finds the class again after ei
   await page.keyboard.press('ArrowLeft');
   await expect(room.getByRole('heading', { name: 'Thumb web, web to web' })).toBeVisible();
   for (const name of ['Ansel', 'Delphine']) await expect(room.locator('body')).not.toContainText(name);
+
+  // The teaching window is away for longer than it takes to answer.
+  await page.close();
+  await room.clock.install();
+  await room.clock.fastForward(60_000);
+  await room.clock.fastForward(60_000);
+  await expect(room.getByText(/^The teaching screen is not heard of/)).toBeVisible();
+});
+
+test('what could not be sent while teaching is sent from the wrap-up, which begins with all of it', async ({
+  page,
+}) => {
+  await makeClass(page, 'Late letters', ['Wrist bends up and down']);
+  await begin(page);
+  const marks = /\/marks$/;
+  await page.route(marks, (route) => route.abort());
+  await page.keyboard.press('m');
+  await page.getByRole('button', { name: 'Ansel B: Sore' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  const at = page.url().replace(/teach$/, 'wrap-up');
+  await page.goto(at);
+  await expect(
+    page.getByText('Something that was kept while teaching is still on its way here.'),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Write up' })).toHaveCount(0);
+  await page.unroute(marks);
+  await expect(page.getByLabel('Ansel B, what was adapted')).toHaveValue('Wrist bends up and down: sore');
 });
 
 test('when the class runs late there is a way to end in time, and it is taken with one key', async ({

@@ -81,9 +81,9 @@ test.describe('a demo', () => {
       await page
         .locator('input[type=file]')
         .setInputFiles({ name: 'large.oskil', mimeType: 'application/octet-stream', buffer });
-      await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 60_000 });
+      await expect(page.getByRole('heading', { name: /^The backup of/ })).toBeVisible({ timeout: 150_000 });
       await page.getByRole('button', { name: 'Restore this backup' }).click();
-      await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 60_000 });
+      await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 150_000 });
       for (const name of readdirSync(join(folder, 'backups')))
         expect([name, statSync(join(folder, 'backups', name)).mode & 0o077]).toEqual([name, 0]);
     } finally {
@@ -125,7 +125,7 @@ test('damage is told at the start and on Today, never backed up, and the last go
       .first()
       .click();
     await page.getByRole('button', { name: 'Restore this backup' }).click();
-    await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(/^Restored\./)).toBeVisible({ timeout: 150_000 });
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
     await expect(told).toHaveCount(0);

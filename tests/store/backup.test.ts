@@ -1,5 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  copyFileSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -368,8 +377,19 @@ test('somebody who is erased is taken out of every backup that is kept; the rest
   expect(await eraseForGood(db, db, someone!.id, { name })).toMatchObject({ ok: true });
   // Nothing else was changed since it was made.
   const wanted = await everything(db);
-  expect(await erasedStillKept(db)).toEqual([someone!.id]);
+  expect((await erasedStillKept(db)).map((e) => e.id)).toEqual([someone!.id]);
   expect(await backupHolds(path, [someone!.id])).toBe(true);
+  // One that is brought before is no different from one that is made; whoever brings one afterwards may want them back.
+  const [before, after] = ['090000', '090001'].map((time) =>
+    join(folder, `2026-01-01-${time}-brought.oskil`),
+  );
+  for (const [copy, day] of [
+    [before!, new Date('2020-01-01')],
+    [after!, new Date('2099-01-01')],
+  ] as const) {
+    copyFileSync(path, copy);
+    utimesSync(copy, day, day);
+  }
   expect(await eraseFromBackups(db, folder)).toMatchObject({ ok: true });
   expect(await erasedStillKept(db)).toEqual([]);
   expect([await backupHolds(path, [someone!.id]), await backupHolds(path, [other!.id])]).toEqual([
@@ -380,7 +400,12 @@ test('somebody who is erased is taken out of every backup that is kept; the rest
   if (!opened.ok) throw new Error(opened.message);
   expect(await everything(opened.value.db)).toBe(wanted);
   await opened.value.db.close();
-  expect(namesIn(folder)).toEqual([backup.value.name]);
+  expect([await backupHolds(before!, [someone!.id]), await backupHolds(after!, [someone!.id])]).toEqual([
+    false,
+    true,
+  ]);
+  expect(statSync(before!).mtime).toEqual(new Date('2020-01-01'));
+  expect(namesIn(folder)).toHaveLength(3);
 }, 180_000);
 
 test('a restore that cannot be finished leaves everything as it was', async () => {

@@ -2,7 +2,15 @@ import { inspect } from 'node:util';
 import { emptyPlan } from '@/core/plan/plan';
 import { addClass, addSeries, classOfSeriesOn, findClass, setRoster } from '@/store/classes';
 import { findPerson, listPeople, peopleOfClass, savePerson, setArchived } from '@/store/people';
-import { addMark, loadMarks, recordEvents, startTeaching, loadEvents, loadTaught } from '@/store/teaching';
+import {
+  addMark,
+  loadMarks,
+  loadReports,
+  recordEvents,
+  startTeaching,
+  loadEvents,
+  loadTaught,
+} from '@/store/teaching';
 import { saveWrapUp, loadAttendance } from '@/store/wrap-ups';
 import { START } from '@/core/teach/state';
 import { databaseForFile } from './fresh';
@@ -176,6 +184,22 @@ describe('teaching', () => {
     await addMark(db, CLASS, mark);
     await addMark(db, CLASS, mark);
     expect(await loadMarks(db, CLASS)).toEqual([mark]);
+  });
+
+  test('a mark keeps its hand, and is gone once it is taken back, though it was sent', async () => {
+    const mark = {
+      id: id(41),
+      personId: ANSEL,
+      rowId: 's',
+      mark: 'sore' as const,
+      hand: 'L' as const,
+      atMs: 6,
+    };
+    await addMark(db, CLASS, mark);
+    expect(await loadMarks(db, CLASS)).toContainEqual(mark);
+    await addMark(db, CLASS, { id: id(42), personId: ANSEL, rowId: 's', mark: 'taken back', atMs: 7 });
+    expect((await loadMarks(db, CLASS)).map((m) => m.rowId)).not.toContain('s');
+    expect((await loadReports(db, CLASS)).marks.map((m) => m.mark)).toContain('taken back');
   });
 
   test('events sent twice are stored once and in order', async () => {

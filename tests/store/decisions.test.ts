@@ -104,6 +104,27 @@ test('pain steps back, a missed class stays, a flare is gentle and two rungs low
   expect((await proposal(ANSEL, 'mobility')).decision).toMatchObject({ kind: 'step back', rungs: -2 });
 });
 
+test('a flare that came and went between two classes is owed a restart too, until it is taken', async () => {
+  const settled = {
+    conditionId: 'inflammatory',
+    side: 'both' as const,
+    state: 'settled' as const,
+    since: null,
+    spots: [],
+    settledOn: '2026-11-13',
+  };
+  await savePerson(db, ANSEL, {
+    ...personFields({ firstName: 'Ansel', initial: 'B' }),
+    conditions: [settled],
+  });
+  expect((await proposal(ANSEL, 'mobility')).decision).toMatchObject({ kind: 'step back', rungs: -2 });
+  await answerDecisions(db, LAST, { answers: [{ personId: ANSEL, family: 'mobility', rungs: -2 }] });
+  await taughtOn(3, '2026-11-25');
+  const { proposals } = (await decisionsOf(db, CLASSES[3]!))!;
+  const next = proposals.find((p) => p.personId === ANSEL && p.family === 'mobility')!;
+  expect(next.decision.rungs).toBeGreaterThan(-2);
+});
+
 test('taken, changed and left are kept with what was proposed, each once; the own rung follows', async () => {
   expect(await toDecide(db, '2026-11-20')).toMatchObject([{ id: LAST, name: 'Hands' }]);
   const answered = await answerDecisions(db, LAST, {

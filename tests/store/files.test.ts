@@ -242,6 +242,8 @@ describe('the calendar, by another reader', () => {
       floorLoading: 'off',
       timeZone: 'Europe/Oslo',
       paper: 'A4',
+      wayInNew: '12000',
+      wayInKnown: '4000',
     });
     const made = new Date('2026-10-01T00:00:00Z');
     const before = eventsOf((await calendarFile(db, '2026-01-01', made)).body).events[0]!.event;
@@ -267,6 +269,8 @@ describe('the calendar, by another reader', () => {
       floorLoading: 'off',
       timeZone: 'Mars/Olympus',
       paper: 'A4',
+      wayInNew: '12000',
+      wayInKnown: '4000',
     } as const;
     expect(await keepSettings(db, settings)).toMatchObject({
       ok: false,

@@ -19,7 +19,7 @@ import { listInstructors, adoptOrphans } from '@/store/instructors';
 import { findPerson, addChanges, listPeople, loadChanges, savePerson } from '@/store/people';
 import { MACHINE_TABLES } from '@/store/machine-tables';
 import { dbForInstructor } from '@/store/scoped';
-import { draftNote } from '@/server/people/advice';
+import { adviceFor } from '@/server/people/advice';
 import { archivePerson } from '@/server/people/people';
 import { keepSettings, settingsNow } from '@/server/shell/settings';
 import { planWith } from '../core/plans';
@@ -57,6 +57,7 @@ const MORE = [
   `insert into file_extra select class_id, '[]' from ${ONE}`,
   `insert into packed select class_id, 'towel' from ${ONE}`,
   `insert into check_in select class_id, person_id, 2, 2 from ${ONE} on conflict do nothing`,
+  `insert into class_answer select gen_random_uuid(), class_id, person_id, '{}', 0 from ${ONE}`,
   `insert into incident select gen_random_uuid(), class_id, person_id, now(), 'pain', 'a sore wrist' from ${ONE}`,
   `insert into teach_event select class_id, 9000, 'note', null, 0, person_id, 'slow today' from ${ONE}`,
   `insert into mark select gen_random_uuid(), class_id, person_id, 'r1', 'did', 0 from ${ONE}`,
@@ -332,8 +333,8 @@ test('each signs for themselves, and the venue’s words are everybody’s', asy
   });
   expect(await settingsNow(asMarit)).toMatchObject({ noteFrom: 'Marit, Fernhollow', paper: 'Letter' });
   const [person] = await listPeople(asInes);
-  const notes = await Promise.all([asMarit, asInes].map((of) => draftNote(of, person!, '2026-11-24')));
-  expect(notes.map((note) => /Marit, Fernhollow|Ines, next door/.exec(note)?.[0])).toEqual([
+  const notes = await Promise.all([asMarit, asInes].map((of) => adviceFor(of, person!, '2026-11-24')));
+  expect(notes.map(({ note }) => /Marit, Fernhollow|Ines, next door/.exec(note)?.[0])).toEqual([
     'Marit, Fernhollow',
     'Ines, next door',
   ]);

@@ -6,6 +6,7 @@ import { keepMeasures } from '@/server/measures/measures';
 import { personResults } from '@/server/measures/results';
 import { createTerm } from '@/server/terms/terms';
 import { changeVisit } from '@/server/measures/visits';
+import { saveCall } from '@/store/calls';
 import { addClass, addSeries, findClass, type ClassInfo } from '@/store/classes';
 import { erasePerson, everythingAbout } from '@/store/everything';
 import { findPerson, listPeople, peopleOfClass, loadChanges, savePerson } from '@/store/people';
@@ -187,6 +188,26 @@ describe('what is due', () => {
     await keepMeasures(db, ANSEL, { measures });
     expect((await due(info, '2026-11-17')).measure).not.toContain('Ansel');
     expect((await due(info, '2026-12-15')).measure).toContain('Ansel');
+  });
+
+  test('what asks for a clinician’s advice: worse twice running, new numbness', async () => {
+    const info = (await findClass(db, NEXT))!;
+    expect((await due(info, '2026-11-17')).signs).toEqual([]);
+    await saveWrapUp(db, NEXT, { people: [prefilledLine(ANSEL, [], () => '')], notes: '' });
+    for (const classId of [TAUGHT, NEXT]) {
+      await saveCall(db, classId, { personId: ANSEL, slot: 'next morning', worse: true });
+      await db.query("insert into check_in (class_id, person_id, numb_hand) values ($1, $2, 'L')", [
+        classId,
+        ANSEL,
+      ]);
+    }
+    expect((await due(info, '2026-11-17')).signs).toEqual([
+      {
+        id: ANSEL,
+        name: 'Ansel',
+        words: 'worse two hours after class or next morning, twice running; new numbness or tingling',
+      },
+    ]);
   });
 
   test('in a week of review everybody', async () => {

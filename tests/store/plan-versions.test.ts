@@ -142,4 +142,19 @@ test('nothing to undo, an unknown movement, an unknown class: sentences', async 
     ok: false,
     message: 'That movement is not in the catalogue.',
   });
+  const withPan = { ...step, row: { ...step.row, movementId: 'ball-squeeze', props: ['pan'] } };
+  expect(
+    await changePlan(db, CLASS, { type: 'edit', version: 0, step: withPan, label: 'Add' }),
+  ).toMatchObject({
+    code: 'wrong-prop',
+    message: 'Ball squeeze cannot be done with a small pan. Nothing was changed.',
+  });
+  const ballDose = { ...dose, passes: [{ name: 'palm sideways' }] };
+  const sideways = { ...step, row: { ...step.row, movementId: 'ball-squeeze', dose: ballDose } };
+  expect(
+    await changePlan(db, CLASS, { type: 'edit', version: 0, step: sideways, label: 'Add' }),
+  ).toMatchObject({
+    code: 'wrong-pass',
+    message: 'Ball squeeze has no pass called “palm sideways”. Nothing was changed.',
+  });
 });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { PlanStep } from '@/core/plan/edit/step';
+import type { PlanStep } from '@/core/plan/edit/step-schema';
 import { loadDemo } from '@/demo/load';
 import { previewBackup, restoreBackup } from '@/server/backup/restore';
 import { makeBackup } from '@/server/backup/write';

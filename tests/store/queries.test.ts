@@ -37,8 +37,8 @@ test('the clicks of a class take its plan, who comes, what was shown and own mov
 
 test('what a page asks is what it shows, and nothing twice', async () => {
   for (const [load, most] of [
-    [loadClassToBegin, 7],
-    [loadPlannedClass, 11],
+    [loadClassToBegin, 9],
+    [loadPlannedClass, 13],
     [loadClassroom, 16],
   ] as const) {
     const data = counted();

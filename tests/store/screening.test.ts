@@ -6,12 +6,13 @@ import { checkIn } from '@/server/classes/check-ins';
 import { loadClassroom } from '@/server/classes/classroom';
 import { addPerson, changePerson } from '@/server/people/people';
 import { keepSettings, settingsNow } from '@/server/shell/settings';
-import { recordIncident } from '@/server/teaching/incidents';
+import { recordImplied, recordIncident } from '@/server/teaching/incidents';
+import { today } from '@/server/shell/today';
 import { startClass } from '@/server/teaching/teaching';
 import { addClass, addSeries } from '@/store/classes';
 import { incidentsOfClass, incidentsOfPerson } from '@/store/incidents';
 import { findPerson, loadChanges } from '@/store/people';
-import { loadTaught } from '@/store/teaching';
+import { loadTaught, roomCheckOf } from '@/store/teaching';
 import { person } from '../core/people';
 import { freshDatabase } from './fresh';
 
@@ -95,7 +96,9 @@ test('what is said at the door is kept, can be said again, and reaches the class
     { conditionId: 'painful-today', side: 'R', state: 'flare', since: null, spots: [] },
   ]);
   expect((await findPerson(db, personId))!.conditions).toEqual([]);
-  expect(await say(1)).toMatchObject({ ok: false, code: 'begun' });
+  // From now on it is an answer of the class.
+  expect((await say(1)).ok).toBe(true);
+  expect((await loadClassroom(db, CLASS))!.checkIns[personId]!.painRight).toBe(7);
 });
 
 test('somebody who is not expected is not asked', async () => {
@@ -118,13 +121,54 @@ test('an incident is kept once, with its class and its person', async () => {
   expect(await recordIncident(db, CLASS, stranger)).toMatchObject({ ok: false });
 });
 
-test('settings are kept, and start empty', async () => {
+test('what an incident proposes goes on the record and into the class under way once somebody agrees', async () => {
+  await startClass(db, CLASS, { startedAtMs: Date.now(), roomCheck: ['space', 'water'] });
+  expect(await roomCheckOf(db, CLASS)).toEqual(['space', 'water']);
+  const incident = {
+    id: randomUUID(),
+    personId,
+    sign: 'any fall',
+    what: 'Slipped.',
+    done: '',
+    happenedAt: '10:47',
+    called: 'first aid',
+  };
+  const agree = (side: 'L' | 'R' | 'both' | 'none', incidentId = incident.id) =>
+    recordImplied(db, CLASS, { incidentId, side });
+  expect(await agree('L')).toMatchObject({ ok: false, code: 'not-found' });
+  await recordIncident(db, CLASS, incident);
+  expect(await incidentsOfClass(db, CLASS)).toMatchObject([{ at: '10:47', called: 'first aid' }]);
+  expect((await findPerson(db, personId))!.conditions).toEqual([]);
+  expect(await agree('none')).toMatchObject({ ok: false, code: 'bad-input' });
+  const fallen = { conditionId: 'fall', side: 'L', state: 'not cleared', since: '2026-11-25', spots: [] };
+  expect((await agree('L')).ok).toBe(true);
+  expect((await findPerson(db, personId))!.conditions).toEqual([fallen]);
+  expect((await loadTaught(db, CLASS))!.snapshot.people[0]!.conditions).toEqual([fallen]);
+  expect((await loadChanges(db, personId))[0]!.what).toMatch(/^Fall with pain, not X-rayed, left: recorded/);
+  const other = { ...incident, id: randomUUID(), sign: 'a nosebleed' };
+  await recordIncident(db, CLASS, other);
+  expect(await agree('L', other.id)).toMatchObject({ ok: false, code: 'bad-input' });
+});
+
+test('the day a flare settled, the contact and the day of agreeing come back as they were saved', async () => {
+  const flare = { conditionId: 'inflammatory', side: 'R', state: 'flare', since: null, spots: [] } as const;
+  const fields = { ...fieldsOf(), contact: 'Bo, 0700 1234', agreedOn: '2026-11-01', conditions: [flare] };
+  await changePerson(db, personId, fields);
+  expect(await findPerson(db, personId)).toMatchObject(fields);
+  await changePerson(db, personId, { ...fields, conditions: [{ ...flare, state: 'settled' }] });
+  const [settled] = (await findPerson(db, personId))!.conditions;
+  expect(settled).toMatchObject({ state: 'settled', settledOn: today() });
+});
+
+test('settings are kept, and start as usual', async () => {
   expect(await settingsNow(db)).toEqual({
     venueSafety: '',
     noteFrom: '',
     floorLoading: 'off',
     timeZone: '',
     paper: 'A4',
+    wayInNew: '12000',
+    wayInKnown: '4000',
   });
   const own = {
     venueSafety: 'Call 1-1-2',
@@ -132,6 +176,8 @@ test('settings are kept, and start empty', async () => {
     floorLoading: 'on',
     timeZone: 'Europe/Oslo',
     paper: 'Letter',
+    wayInNew: '25000',
+    wayInKnown: '0',
   } as const;
   await keepSettings(db, own);
   expect(await settingsNow(db)).toEqual(own);

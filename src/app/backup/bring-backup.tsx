@@ -16,8 +16,11 @@ export function BringBackup() {
     setTrouble(null);
     setBusy(true);
     const brought = await sendFile<{ name: string }>('/api/backups/brought', file);
-    setBusy(false);
-    if (!brought.ok) return setTrouble(`${file.name}: ${brought.message}`);
+    if (!brought.ok) {
+      setBusy(false);
+      return setTrouble(`${file.name}: ${brought.message}`);
+    }
+    // What it would change is worked out before the next page shows, so it is still looked through.
     router.push(`/backup/${brought.value.name}`);
   };
   return (

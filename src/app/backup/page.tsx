@@ -47,7 +47,7 @@ export default async function BackupPage() {
         They are in {resolve(backupFolder())}. A backup on the same disk is lost with it: take one away now
         and then, on a stick or another computer. It holds everything about everybody, so keep it as you would
         the records themselves. Whoever is erased is taken out of the backups in this list too; a copy that
-        was taken away stays as it is.
+        was taken away stays as it is, also when it is brought again later.
         {pending > 0 && (
           <span role="status"> {plural(pending, 'person', 'people')} will be out of them in a moment.</span>
         )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -28,7 +29,7 @@ export function ClassForm({ initial, saveLabel, onSave }: Props) {
     setTrouble(result.ok ? null : result.message);
   });
   return (
-    <form onSubmit={save} noValidate className="grid max-w-2xl gap-5">
+    <Form onSubmit={save} noValidate className="grid max-w-2xl gap-5">
       <Field label="Name" error={errors.name?.message}>
         {(field) => <input {...field} className={inputClass} {...register('name')} />}
       </Field>
@@ -59,6 +60,6 @@ export function ClassForm({ initial, saveLabel, onSave }: Props) {
           {saveLabel}
         </Button>
       </div>
-    </form>
+    </Form>
   );
 }

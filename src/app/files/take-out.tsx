@@ -7,6 +7,7 @@ import { useCatalogue } from '@/ui/catalogue';
 import { buttonClass } from '@/ui/form/button';
 import { shortDay } from '@/ui/words/dates';
 import { SelectField } from '@/ui/form/select-field';
+import { SoundButton } from '@/ui/voice/sound-button';
 import { ClickTrack } from './click-track';
 
 type Props = {
@@ -64,6 +65,7 @@ export function TakeOut({ classes, terms, movements }: Props) {
             <Out href={`/files/out/plan/${classId}`}>Plan, JSON</Out>
             <Out href={`/files/out/count/${classId}`}>Count, WebVTT</Out>
             <ClickTrack classId={classId} />
+            <SoundButton from={`/api/classes/${classId}/sound`} label="Spoken count, WAV" />
           </Line>
         )}
         <Line

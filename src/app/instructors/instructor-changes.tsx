@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -61,7 +62,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
           Coordinators keep the backups, which hold everybody’s data, and add instructors.
         </span>
       </div>
-      <form
+      <Form
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
@@ -75,7 +76,7 @@ export function InstructorChanges({ one, others, heirId, onDone }: Props) {
           onChange={setPassphrase}
         />
         <Button type="submit">Set it</Button>
-      </form>
+      </Form>
       <div className="flex flex-wrap items-end gap-3">
         <SelectField
           label="Who takes over what is theirs"

@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -39,7 +40,7 @@ export function NewInstructor(props: Props) {
           ? `Every class and person that is here becomes yours, and you are the coordinator, who adds the others. From then on Oskil asks for a name and a passphrase.${hasPassphrase ? ' Your passphrase stays the one you have.' : ''}`
           : 'They open Oskil with this name and passphrase, and can change the passphrase in Settings.'}
       </p>
-      <form
+      <Form
         className="mt-3 grid max-w-md gap-4"
         onSubmit={(event) => {
           event.preventDefault();
@@ -74,7 +75,7 @@ export function NewInstructor(props: Props) {
             {isFirst ? 'Begin' : 'Add'}
           </Button>
         </div>
-      </form>
+      </Form>
     </section>
   );
 }

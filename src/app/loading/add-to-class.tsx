@@ -4,7 +4,7 @@ import { Link } from '@/ui/page/link';
 import { useState } from 'react';
 import type { LoadSetUp } from '@/core/catalogue';
 import { insertRows, type MovementRow, type Plan, type Row } from '@/core/plan';
-import { loadSettingWords, type LoadSetting } from '@/core/load';
+import { loadSettingWords, type LoadSetting } from '@/core/stance';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import type { LoadSetUp } from '@/core/catalogue';
-import { loadLadder, loadOfStance, ON_THE_FLOOR, usualStance, type Stance } from '@/core/load';
+import { loadLadder, loadOfStance, ON_THE_FLOOR, usualStance, type Stance } from '@/core/stance';
 import type { Person } from '@/core/people';
 import { verdictFor, type Verdict } from '@/core/screening';
 import { useCatalogue } from '@/ui/catalogue';

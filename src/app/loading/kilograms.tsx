@@ -1,4 +1,4 @@
-import { nextRung, perWristKg, type LadderRung, type StanceLoad } from '@/core/load';
+import { nextRung, perWristKg, type LadderRung, type StanceLoad } from '@/core/stance';
 import type { Result } from '@/core/result';
 import type { BodyOf } from './body-fields';
 import { SET_UP_WORDS } from './set-up-words';

@@ -1,5 +1,5 @@
 import type { LoadSetUp } from '@/core/catalogue';
-import type { LadderRung } from '@/core/load';
+import type { LadderRung } from '@/core/stance';
 import type { Verdict } from '@/core/screening';
 import { capital } from '@/core/words';
 import { HandsMark, verdictWords } from '@/ui/verdict-signs';

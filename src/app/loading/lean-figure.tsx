@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, type PointerEvent } from 'react';
-import { limbsOf, type Limb, type SidePoint, type Stance, type StanceLoad } from '@/core/load';
+import { limbsOf, type Limb, type SidePoint, type Stance, type StanceLoad } from '@/core/stance';
 import { capsule } from '@/core/hand';
 import type { Result } from '@/core/result';
 

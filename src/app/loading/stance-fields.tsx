@@ -1,4 +1,4 @@
-import type { Stance } from '@/core/load';
+import type { Stance } from '@/core/stance';
 import { NumberField } from '@/ui/form/dose/number-field';
 
 type Props = { stance: Stance; statureM: number; onChange: (stance: Stance) => void };
@@ -36,7 +36,7 @@ function fieldsOf(stance: Stance, onChange: (stance: Stance) => void) {
             onChange={(reachM) => onChange({ ...stance, reachM })}
           />
           <Percent
-            label="Handed over, %"
+            label="Weight put on the hands, %"
             share={stance.handedOver}
             onChange={(handedOver) => onChange({ ...stance, handedOver })}
           />

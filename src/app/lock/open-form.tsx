@@ -1,6 +1,8 @@
 'use client';
 
-import { useState } from 'react';
+import { Form } from '@/ui/form/form';
+import { useEffect, useState } from 'react';
+import { dropIncidentDrafts } from '@/ui/incident-draft';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
@@ -11,16 +13,19 @@ export function OpenForm({ to, byName }: { to: string | null; byName: boolean })
   const [secret, setSecret] = useState('');
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  useEffect(dropIncidentDrafts, []);
   const open = async () => {
     setBusy(true);
     const opened = await requestJson<{ goTo: string }>('POST', '/api/lock/open', { name, secret });
     setBusy(false);
     setTrouble(opened.ok ? null : opened.message);
     // A whole new page: nothing that was made for nobody stays in memory.
-    if (opened.ok) window.location.assign(opened.value.goTo === '/' ? (to ?? '/') : opened.value.goTo);
+    // Whoever asked for the room screen gets it: a helper's own screen has names on it.
+    if (opened.ok)
+      window.location.assign(opened.value.goTo === '/' || to === '/room' ? (to ?? '/') : opened.value.goTo);
   };
   return (
-    <form
+    <Form
       className="grid max-w-md gap-4"
       onSubmit={(event) => {
         event.preventDefault();
@@ -61,6 +66,6 @@ export function OpenForm({ to, byName }: { to: string | null; byName: boolean })
           {busy ? 'Opening' : 'Open'}
         </Button>
       </div>
-    </form>
+    </Form>
   );
 }

@@ -18,7 +18,7 @@ export default async function MovementsPage() {
   const lastDone = await lastDoneDays(await pageData(), restedBefore, day);
   return (
     <Page wide>
-      <PageHead title="Movements" line="What there is to reach for, by section.">
+      <PageHead title="Movements" line="All movements, by section.">
         <Link href="/movements/new" className={buttonClass('plain')}>
           Make your own
         </Link>

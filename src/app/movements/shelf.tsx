@@ -4,7 +4,7 @@ import { Link } from '@/ui/page/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { DECLINED } from '@/catalogue/declined';
-import { SECTION_KINDS, type Movement } from '@/core/catalogue';
+import { SECTION_KINDS, type Movement, doneWith } from '@/core/catalogue';
 import { ANY_MOVEMENT, findDeclined, settledVerdict, shelved, type ShelfFacts } from '@/core/shelf';
 import { doseWords } from '@/core/dose';
 import { SECTION_NAMES } from '@/core/plan';
@@ -77,7 +77,7 @@ function Entry({ movement, verdict }: { movement: Movement; verdict: VerdictKind
           <span className="flex items-start gap-2 leading-tight font-semibold">
             <PurposeMark purpose={movement.purpose} /> {movement.name}
           </span>
-          <span className="text-sm text-soft">{doseWords(movement.dose)}</span>
+          <span className="text-sm text-soft">{doseWords(movement.dose, doneWith(movement))}</span>
           {movement.id.startsWith('own-') && <span className="block text-sm">Your own</span>}
           {movement.offUntil && <span className="block text-sm">Off until cleared</span>}
           {verdict && (

@@ -7,7 +7,7 @@ import { Button } from '@/ui/form/button';
 import { Field, inputClass } from '@/ui/form/field';
 
 /** A drafted note, to read over, change and copy; it goes nowhere by itself. */
-export function AdvicePanel({ note }: { note: string }) {
+export function AdvicePanel({ note, signs }: { note: string; signs: readonly string[] }) {
   const [text, setText] = useState(note);
   const copy = async () => {
     try {
@@ -18,8 +18,11 @@ export function AdvicePanel({ note }: { note: string }) {
     }
   };
   return (
-    <details id="note" className="mt-8">
+    <details id="note" className="mt-8" open={signs.length > 0}>
       <summary className="min-h-11 content-center text-xl font-bold">A note to take along</summary>
+      {signs.length > 0 && (
+        <p className="mb-2 font-semibold text-load">Suggest to ask a clinician: {signs.join('; ')}.</p>
+      )}
       <p>For advice that is not urgent:</p>
       <ul className="mb-3 list-disc pl-6">
         {ADVICE_SIGNS.map((sign) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Hand } from '@/core/dose';
 import { HAND_SPOTS } from '@/core/hand';
@@ -61,8 +62,12 @@ function ConditionField({ index, onRemove }: { index: number; onRemove: () => vo
   const conditionId = useWatch({ control, name: `conditions.${index}.conditionId` });
   const known = CONDITIONS.find((c) => c.id === conditionId);
   const spots = useWatch({ control, name: `conditions.${index}.spots` });
+  const state = useWatch({ control, name: `conditions.${index}.state` });
+  const settledOn = useWatch({ control, name: `conditions.${index}.settledOn` });
+  const [wasFlare] = useState(state === 'flare');
   const error = formState.errors.conditions?.[index];
-  const name = (part: 'conditionId' | 'side' | 'state' | 'since') => `conditions.${index}.${part}` as const;
+  const name = (part: 'conditionId' | 'side' | 'state' | 'since' | 'settledOn') =>
+    `conditions.${index}.${part}` as const;
   return (
     <li className="grid grid-cols-1 items-start gap-3 border-b pb-4 sm:grid-cols-[3fr_1.5fr_1.5fr_1.7fr_auto]">
       <Field
@@ -125,6 +130,23 @@ function ConditionField({ index, onRemove }: { index: number; onRemove: () => vo
       >
         Remove
       </Button>
+      {state !== 'flare' && (wasFlare || settledOn) && (
+        <Field
+          label="Flare settled on"
+          hint="For 48 hours more it is treated as a flare; empty is today"
+          error={error?.settledOn?.message}
+          className="sm:col-span-5 sm:max-w-sm"
+        >
+          {(field) => (
+            <input
+              {...field}
+              type="date"
+              className={inputClass}
+              {...register(name('settledOn'), { setValueAs: (v: string | null) => v || null })}
+            />
+          )}
+        </Field>
+      )}
       {spots.length > 0 && (
         <p className="text-sm text-soft sm:col-span-5">
           Where: {spots.map((id) => HAND_SPOTS.find((s) => s.id === id)?.name ?? id).join(', ')}

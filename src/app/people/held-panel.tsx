@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -35,7 +36,7 @@ export function HeldPanel({ personId, name }: Props) {
         </Button>
       </div>
       {erasing && (
-        <form
+        <Form
           className="mt-3 flex flex-wrap items-end gap-3"
           onSubmit={(event) => {
             event.preventDefault();
@@ -58,7 +59,7 @@ export function HeldPanel({ personId, name }: Props) {
           <Button type="submit" look="danger">
             Erase for good
           </Button>
-        </form>
+        </Form>
       )}
       <Trouble message={trouble} />
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -54,7 +55,7 @@ export function PersonForm({ personId, initial, today }: Props) {
 
   return (
     <FormProvider {...form}>
-      <form onSubmit={saveOver(false)} noValidate className="grid gap-6">
+      <Form onSubmit={saveOver(false)} noValidate className="grid gap-6">
         <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_2fr]">
           <Field label="First name or nickname" error={errors.firstName?.message}>
             {(field) => (
@@ -134,6 +135,27 @@ export function PersonForm({ personId, initial, today }: Props) {
         <Field label="Notes" error={errors.notes?.message}>
           {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
         </Field>
+        <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr]">
+          <Field
+            label="Emergency contact"
+            hint="Optional: whom to call, with a number"
+            error={errors.contact?.message}
+          >
+            {(field) => (
+              <input
+                {...field}
+                className={inputClass}
+                autoComplete="off"
+                {...register('contact', asOptional)}
+              />
+            )}
+          </Field>
+          <Field label="Agreed to this record on" hint="Optional" error={errors.agreedOn?.message}>
+            {(field) => (
+              <input {...field} type="date" className={inputClass} {...register('agreedOn', asDay)} />
+            )}
+          </Field>
+        </div>
         <ChangedElsewhere
           trouble={trouble}
           href={`/people/${personId}`}
@@ -149,7 +171,7 @@ export function PersonForm({ personId, initial, today }: Props) {
             Leave without saving
           </Button>
         </div>
-      </form>
+      </Form>
     </FormProvider>
   );
 }
@@ -158,6 +180,9 @@ export function PersonForm({ personId, initial, today }: Props) {
 const asNumber = {
   setValueAs: (v: unknown) => (v === '' || v === undefined ? undefined : Number(String(v).replace(',', '.'))),
 };
+
+const asOptional = { setValueAs: (v: string | undefined) => v || undefined };
+const asDay = { setValueAs: (v: string | null) => v || null };
 
 /** A condition of the whole person has no side. */
 function onItsSide(c: PersonFields['conditions'][number]): PersonFields['conditions'][number] {

@@ -3,12 +3,11 @@
 import { useCallback, useMemo, type ReactNode } from 'react';
 import {
   beatAtTime,
+  beatsInRoom,
   breathAt,
   faceOf,
   isStaying,
-  numberedOn,
   offsetAtTime,
-  withEdits,
   type RoomRow,
   type RoomView,
 } from '@/core/teach';
@@ -18,7 +17,7 @@ import { CountedHands } from '@/ui/hand/counted-hands';
 import { useAwake } from '@/ui/hooks/use-awake';
 import { useClassClock } from '@/ui/hooks/use-class-clock';
 import { useFrame } from '@/ui/hooks/use-frame';
-import { useRoom } from './use-room';
+import { useRoom, type Lost } from './use-room';
 
 /** The second window: hands, name, count, side and breath, to be read from across the room. No names. */
 export function RoomScreen({ helpersClass }: { helpersClass: string | null }) {
@@ -27,11 +26,15 @@ export function RoomScreen({ helpersClass }: { helpersClass: string | null }) {
   if (!view)
     return (
       <Whole>
-        <h1 className="m-auto max-w-4xl text-center text-[3rem] leading-tight font-normal">
+        <h1 className="mt-auto text-center text-[14vh] leading-none">Welcome</h1>
+        <p className="mx-auto max-w-5xl text-center text-[5vh] leading-tight">
+          Rings off, sleeves loose, feet flat on the floor.
+        </p>
+        <p className="mx-auto mb-auto max-w-4xl text-center text-[3.5vh] leading-tight text-soft">
           {helpersClass
             ? 'The class shows here once it begins.'
             : 'The class shows here once it is taught in another window of this browser.'}
-        </h1>
+        </p>
       </Whole>
     );
   // A class that begins anew, and a clock that was moved, are followed from their beginning.
@@ -44,7 +47,12 @@ const Whole = ({ children }: { children: ReactNode }) => (
   </main>
 );
 
-function Room({ view, lost }: { view: RoomView; lost: boolean }) {
+const LOST_WORDS: Readonly<Record<NonNullable<Lost>, string>> = {
+  window: 'The teaching screen is not heard of.',
+  Oskil: 'Oskil cannot be reached.',
+};
+
+function Room({ view, lost }: { view: RoomView; lost: Lost }) {
   const { state, row, startedAtMs, rate, next } = view;
   const now = useClassClock(startedAtMs, rate);
   const read = useCallback(() => offsetAtTime(state, now()), [state, now]);
@@ -55,17 +63,18 @@ function Room({ view, lost }: { view: RoomView; lost: boolean }) {
         <h1 className="m-auto text-[6rem]">Thank you all</h1>
       </Whole>
     );
+  const isPaused = !state.running && state.phase === 'count' && row.kind === 'movement';
   return (
     <Whole>
       <h1 className="text-[9vh] leading-none">{row.title}</h1>
-      <div className="flex min-h-0 flex-1 items-center gap-6">
+      <div className={`flex min-h-0 flex-1 items-center gap-6 ${isPaused ? 'opacity-40' : ''}`}>
         {row.figure && (
           <div className="h-full min-h-0 flex-[1.2]">
             <CountedHands
               figure={row.figure}
               title={row.title}
               workShare={row.voice.workShare}
-              beats={beatsNow(view, row)}
+              beats={beatsInRoom(view, row)}
               phase={state.phase}
               offset={offset}
               mirror={view.mirror}
@@ -74,7 +83,7 @@ function Room({ view, lost }: { view: RoomView; lost: boolean }) {
         )}
         <div className="flex min-w-0 flex-1 flex-col items-center justify-center text-center">
           {state.phase === 'setUp' ? (
-            <p className="text-[4rem] leading-tight">{row.dose}</p>
+            <p className="text-[8vh] leading-tight">{row.dose}</p>
           ) : row.kind === 'movement' ? (
             <RoomCount view={view} row={row} offset={offset} />
           ) : (
@@ -82,40 +91,40 @@ function Room({ view, lost }: { view: RoomView; lost: boolean }) {
           )}
         </div>
       </div>
+      {row.easier && (
+        <p className="text-[4.5vh] leading-tight">Also fine: {row.easier}, or one hand resting</p>
+      )}
       <p className="text-[5vh] leading-tight text-soft">
-        {lost ? 'Oskil cannot be reached. The count goes on as it was last told.' : next && `Next: ${next}`}
+        {lost ? `${LOST_WORDS[lost]} The count goes on as it was last told.` : next && `Next: ${next}`}
       </p>
     </Whole>
   );
 }
 
-const beatsNow = ({ state }: RoomView, { beats }: RoomRow) =>
-  withEdits(numberedOn(beats, state.ahead), state.edits);
-
 type PartProps = { view: RoomView; row: RoomRow; offset: number };
 
 function RoomCount({ view, row, offset }: PartProps) {
   const { state, style } = view;
-  const beats = useMemo(() => beatsNow(view, row), [view, row]);
+  const beats = useMemo(() => beatsInRoom(view, row), [view, row]);
   const beat = beatAtTime(beats, offset);
-  if (!beat) return <p className="text-[8rem] leading-none font-bold">shake out</p>;
-  const face = faceOf(beat, offset, style);
+  if (!beat)
+    return <p className="text-[16vh] leading-none font-bold">{row.shakes ? 'shake out' : 'and rest'}</p>;
+  const face = faceOf(beat, offset, style, row.voice.of);
   const breath = breathAt(beat, offset, row.voice);
   const size = face.big.length <= 3 ? 'text-[38vh]' : face.big.length <= 6 ? 'text-[18vh]' : 'text-[11vh]';
   return (
     <>
       <p className="text-[11vh] leading-tight font-bold" role="status">
-        {face.side}
+        {state.running ? face.side : 'A short pause'}
         {face.turn && <span className="block text-[6vh] font-normal">{face.turn}</span>}
       </p>
       <p data-testid="count" className={`tabular leading-none font-bold ${size}`}>
         {face.big}
       </p>
       <p className="tabular text-[5vh] text-soft">
-        {isStaying(state) ? 'staying on it' : face.of}
-        {!state.running && ', paused'}
+        {isStaying(state) && !beat.waits ? 'staying on it' : face.of}
       </p>
-      {breath && <BreathSwell breath={breath} />}
+      {breath && <BreathSwell breath={breath} size="vh" />}
     </>
   );
 }
@@ -123,6 +132,7 @@ function RoomCount({ view, row, offset }: PartProps) {
 const PAUSE_WORDS = {
   hand: 'Open, stretch back, shake',
   water: 'A drink of water',
+  shake: 'Shake the hands loose',
   talk: '',
   movement: '',
 } as const;
@@ -130,7 +140,7 @@ const PAUSE_WORDS = {
 function RoomPause({ row, offset }: { row: RoomRow; offset: number }) {
   return (
     <>
-      <p className="text-[4rem] leading-tight">{PAUSE_WORDS[row.kind]}</p>
+      <p className="text-[8vh] leading-tight">{PAUSE_WORDS[row.kind]}</p>
       {row.kind !== 'talk' && (
         <p className="tabular text-[20vh] leading-none font-bold">
           {clockText(Math.max(0, row.countMs - offset))}

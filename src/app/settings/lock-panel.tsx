@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
@@ -48,7 +49,7 @@ export function LockPanel({ locked, name, idleMinutes }: Props) {
           ? `Oskil asks for ${name ? 'your name and your' : 'a'} passphrase, and locks itself after ${idleMinutes} minutes in which nobody uses it.`
           : 'Whoever sits at this computer can open Oskil. With a passphrase it asks first. There is no way round a passphrase that is forgotten.'}
       </p>
-      <form
+      <Form
         className="mt-3 grid max-w-md gap-4"
         onSubmit={(event) => {
           event.preventDefault();
@@ -74,7 +75,7 @@ export function LockPanel({ locked, name, idleMinutes }: Props) {
           )}
           {locked && <Button onClick={() => void lockNow()}>Lock now</Button>}
         </div>
-      </form>
+      </Form>
     </section>
   );
 }

@@ -1,11 +1,14 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { PAPERS } from '@/core/paper';
+import { WAYS_IN } from '@/core/plan';
+import { capital } from '@/core/words';
 import { settingsSchema, type Settings } from '@/core/venue';
 import { Button } from '@/ui/form/button';
 import type { Failure } from '@/core/result';
@@ -40,7 +43,7 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
       router.refresh();
     });
   return (
-    <form onSubmit={saveOver(false)} noValidate className="grid gap-5">
+    <Form onSubmit={saveOver(false)} noValidate className="grid gap-5">
       <Field
         label="The venue’s safety wording"
         hint="First-aid rules, the number to call, where kit, phone and exits are. Shown under “Stop and get help”."
@@ -84,6 +87,26 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
           </select>
         )}
       </Field>
+      <div className="flex flex-wrap gap-5">
+        {(
+          [
+            ['wayInNew', 'How you lead into a movement that is new'],
+            ['wayInKnown', 'And into one that the group knows'],
+          ] as const
+        ).map(([name, label]) => (
+          <Field key={name} label={label} error={errors[name]?.message} className="w-80 max-w-full">
+            {(field) => (
+              <select {...field} className={inputClass} {...register(name)}>
+                {WAYS_IN.map(([way, ms]) => (
+                  <option key={ms} value={String(ms)}>
+                    {capital(way)}, {ms / 1000} s
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+        ))}
+      </div>
       <label className="flex min-h-11 items-center gap-3">
         <input
           type="checkbox"
@@ -105,6 +128,6 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
           {isSubmitting ? 'Saving' : 'Save'}
         </Button>
       </div>
-    </form>
+    </Form>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
 import { FormProvider, useForm } from 'react-hook-form';
@@ -35,7 +36,7 @@ export function TermForm({ initial, saveLabel, onSave }: Props) {
   });
   return (
     <FormProvider {...form}>
-      <form onSubmit={save} noValidate className="grid max-w-4xl gap-6">
+      <Form onSubmit={save} noValidate className="grid max-w-4xl gap-6">
         <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_auto]">
           <Field label="Name" error={errors.name?.message}>
             {(field) => <input {...field} className={inputClass} {...register('name')} />}
@@ -62,7 +63,7 @@ export function TermForm({ initial, saveLabel, onSave }: Props) {
             {saveLabel}
           </Button>
         </div>
-      </form>
+      </Form>
     </FormProvider>
   );
 }

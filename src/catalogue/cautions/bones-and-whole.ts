@@ -46,7 +46,11 @@ export const bonesAndWhole = [
     { instead: ['load'] },
   ),
   adapt('spine-tall', 'spine-fracture', 'tall sitting', 'sit tall, the lean comes from the hips', [
-    { efforts: ['load'] },
+    { efforts: ['load'], apart: false },
+  ]),
+  adapt('spine-sit', 'spine-fracture', 'tall sitting', 'sit tall', [
+    { efforts: ['load'], apart: true },
+    { joints: ['shoulder', 'legs'], efforts: ['warm', 'active', 'stretch', 'coordination', 'isometric'] },
   ]),
   adapt('spine-low', 'spine-fracture', 'tall sitting, no low reach', 'sit tall, leave out the low height', [
     { traits: ['low reach'] },

@@ -1,4 +1,4 @@
-import { EFFORT_KINDS, type EffortKind, type Joint } from '@/core/catalogue';
+import { EFFORT_KINDS, HAND_JOINTS, type EffortKind, type Joint } from '@/core/catalogue';
 import type { CautionRule } from '@/core/screening';
 
 const ANY = ['settled', 'sore', 'flare', 'not cleared'] as const;
@@ -7,8 +7,7 @@ export const MOVING: readonly EffortKind[] = EFFORT_KINDS.filter((kind) => kind 
 /** Work against something. */
 export const AGAINST: readonly EffortKind[] = ['grip', 'pinch', 'opening', 'isometric', 'load'];
 export const GLIDING: readonly EffortKind[] = ['active', 'warm'];
-export const HAND: readonly Joint[] = ['wrist', 'forearm', 'thumb', 'fingers'];
-export const ARM: readonly Joint[] = [...HAND, 'shoulder'];
+export const ARM: readonly Joint[] = [...HAND_JOINTS, 'shoulder'];
 
 type Rest = Partial<Omit<CautionRule, 'id' | 'condition' | 'because' | 'when' | 'verdict'>>;
 

@@ -1,5 +1,8 @@
 import { adapt, GLIDING, leaveOut } from './caution';
 
+/** About what a lean at a wall or on chair arms puts on one wrist, of body weight; more is not for a joint that has its troubles. */
+const WALL_SHARE = 0.15;
+
 /** Arthritis, old breaks, replaced and repaired joints. */
 export const joints = [
   adapt('oa-grip', 'hand-oa', 'squeeze within comfort', 'squeeze within comfort', [
@@ -50,7 +53,7 @@ export const joints = [
   adapt(
     'ia-drift',
     'inflammatory',
-    'stay off forced little-finger-side drift',
+    'do not push the hand toward the little finger',
     'toward the thumb side only',
     [{ traits: ['little-finger drift'], efforts: ['active', 'coordination'] }],
   ),
@@ -99,5 +102,17 @@ export const joints = [
     {
       instead: ['massage', 'active'],
     },
+  ),
+  ...(
+    [
+      ['oa-weight', 'hand-oa'],
+      ['thumb-weight', 'thumb-base'],
+      ['inflamed-weight', 'inflammatory'],
+      ['stiff-weight', 'old-fracture'],
+    ] as const
+  ).map(([id, condition]) =>
+    adapt(id, condition, 'no more weight than at a wall', 'less of the weight on the hands', [
+      { wristShareOver: WALL_SHARE },
+    ]),
   ),
 ];

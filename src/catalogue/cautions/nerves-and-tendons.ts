@@ -1,4 +1,5 @@
-import { adapt, GLIDING, HAND, leaveOut } from './caution';
+import { HAND_JOINTS } from '@/core/catalogue';
+import { adapt, GLIDING, leaveOut } from './caution';
 
 /** The median nerve, tendons, the cord in the palm, a weak side, tremor. */
 export const nervesAndTendons = [
@@ -53,10 +54,10 @@ export const nervesAndTendons = [
     { instead: GLIDING },
   ),
   adapt('tendon-thumb', 'thumb-tendon', 'keep the thumb relaxed', 'thumb relaxed', [
-    {
-      traits: ['thumb in the grip', 'twisting against force', 'thumb forced out'],
-      efforts: ['grip', 'opening', 'stretch'],
-    },
+    { traits: ['thumb in the grip', 'thumb forced out'], efforts: ['grip', 'opening', 'stretch'] },
+  ]),
+  adapt('tendon-twist', 'thumb-tendon', 'no hard twist', 'a small twist, held loosely', [
+    { traits: ['twisting against force'], efforts: ['grip', 'opening', 'stretch'] },
   ]),
   adapt('tendon-pinch', 'thumb-tendon', 'no tight pinch', 'a light pinch, wrist straight', [
     { efforts: ['pinch'] },
@@ -112,10 +113,10 @@ export const nervesAndTendons = [
     'tremor',
     'slower, forearm supported',
     'slower',
-    [{ efforts: ['grip', 'pinch', 'coordination', 'opening'], joints: HAND }],
+    [{ efforts: ['grip', 'pinch', 'coordination', 'opening'], joints: HAND_JOINTS }],
     { ask: { support: 'forearm supported' } },
   ),
   adapt('tremor-prop', 'tremor', 'a larger thing is easier to hold', 'a larger prop', [
-    { efforts: ['grip', 'pinch', 'coordination'], joints: HAND, withProp: true },
+    { efforts: ['grip', 'pinch', 'coordination'], joints: HAND_JOINTS, withProp: true },
   ]),
 ];

@@ -1,4 +1,5 @@
-import { adapt, AGAINST, ARM, GLIDING, HAND, leaveOut, MOVING } from './caution';
+import { HAND_JOINTS } from '@/core/catalogue';
+import { adapt, AGAINST, ARM, GLIDING, leaveOut, MOVING } from './caution';
 
 const glides = { instead: GLIDING, insteadTrait: 'tendon glide' } as const;
 
@@ -49,10 +50,16 @@ export const states = [
     [{ efforts: ['stretch'] }, { traits: ['passive'] }],
     { states: ['sore'], ask: { countShare: 0.5 } },
   ),
-  leaveOut('not-cleared', 'any hand', 'not cleared by a clinician yet', [{ efforts: MOVING, joints: HAND }], {
-    states: ['not cleared'],
-    liftable: true,
-  }),
+  leaveOut(
+    'not-cleared',
+    'any hand',
+    'not cleared by a clinician yet',
+    [{ efforts: MOVING, joints: HAND_JOINTS }],
+    {
+      states: ['not cleared'],
+      liftable: true,
+    },
+  ),
   adapt(
     'whole-not-cleared',
     'any whole',
@@ -120,17 +127,24 @@ export const states = [
     [{ efforts: [...AGAINST, 'stretch', 'tap'] }, { traits: ['passive', 'impact'] }],
     glides,
   ),
-  leaveOut(
-    'unwell-gentle',
-    'unwell-today',
-    'seated and gentle only; help if it does not pass',
+  ...(
     [
-      { efforts: [...AGAINST, 'stretch', 'tap'] },
-      { position: 'standing' },
-      { position: 'floor' },
-      { traits: ['neck turn', 'head low', 'trunk bend', 'impact'] },
-    ],
-    glides,
+      ['unwell-gentle', 'unwell-today', 'seated and gentle only; help if it does not pass'],
+      ['illness-rests', 'illness-unseen', 'seated and gentle only, until a clinician has seen them'],
+    ] as const
+  ).map(([id, condition, because]) =>
+    leaveOut(
+      id,
+      condition,
+      because,
+      [
+        { efforts: [...AGAINST, 'stretch', 'tap'] },
+        { position: 'standing' },
+        { position: 'floor' },
+        { traits: ['neck turn', 'head low', 'trunk bend', 'impact'] },
+      ],
+      glides,
+    ),
   ),
   adapt(
     'new-gentle',
@@ -140,7 +154,15 @@ export const states = [
     [{ efforts: [...AGAINST, 'tap', 'stretch'] }, { traits: ['passive'] }],
     { ask: { rung: 'gentlest' } },
   ),
-  adapt('stiff-morning', 'stiff-today', 'stiff for long this morning', 'smaller at first', [
-    { efforts: ['active', 'stretch', 'coordination'], joints: HAND },
+  adapt(
+    'unseen-gentle',
+    'hand-unseen',
+    'no clinician has seen it yet',
+    '',
+    [{ efforts: [...AGAINST, 'tap', 'stretch'] }, { traits: ['passive'] }],
+    { ask: { rung: 'gentlest' } },
+  ),
+  adapt('stiff-morning', 'stiff-today', 'stiff for more than half an hour this morning', 'smaller at first', [
+    { efforts: ['active', 'stretch', 'coordination'], joints: HAND_JOINTS },
   ]),
 ];

@@ -1,6 +1,6 @@
 import { fingers, thumb, type MovementFigure } from '@/core/hand';
-import { CUP, OPEN, PLATE, apart, bent, turned, wrist } from './poses';
-import { ON_FINGERS, rests, steps, swing } from './shapes';
+import { CUP, OPEN, PLATE, apart, wrist, BENT_ONE_BY_ONE } from './poses';
+import { ON_FINGERS, rests, steps, swing, turning } from './shapes';
 
 const PRESSED = wrist(PLATE, -66);
 
@@ -13,18 +13,7 @@ export const easeFigures: Readonly<Record<string, MovementFigure>> = {
     { ...OPEN, ...thumb(50, 28, 20, 4, 4) },
     ON_FINGERS,
   ),
-  'roll-each-finger': steps(
-    'palm',
-    OPEN,
-    {
-      thumb: bent('thumb'),
-      index: bent('index'),
-      middle: bent('middle'),
-      ring: bent('ring'),
-      little: bent('little'),
-    },
-    ON_FINGERS,
-  ),
+  'roll-each-finger': steps('palm', OPEN, BENT_ONE_BY_ONE, ON_FINGERS),
   'press-hollow': swing('palm', CUP, { ...CUP, ...fingers(34, 30, 16) }, ON_FINGERS),
   'hold-web': rests({ ...OPEN, ...thumb(50, 24, 20, 4, 4) }, ON_FINGERS, thumb(54, 28, 20, 2, 2)),
   'hands-where-it-aches': rests(CUP, { scene: 'hugging' }),
@@ -39,6 +28,6 @@ export const easeFigures: Readonly<Record<string, MovementFigure>> = {
       scene: 'wrists crossed',
     },
   ),
-  'look-again': swing('palm', turned(OPEN, 0), turned(OPEN, 70)),
+  'look-again': turning(rests(OPEN), { 'palms down': 'back', 'palms up': 'palm' }),
   'closing-reading': rests(OPEN, { scene: 'in the lap' }),
 };

@@ -8,6 +8,7 @@ import { gripFigures } from './grip';
 import { holdFigures } from './hold';
 import { loadMovesFigures } from './load-moves';
 import { loadFigures } from './load';
+import { moreFigures } from './more';
 import { openFigures } from './open';
 import { pinchFigures } from './pinch';
 import { stretchFigures } from './stretch';
@@ -32,4 +33,5 @@ export const FIGURES: Readonly<Record<string, MovementFigure>> = {
   ...tapFigures,
   ...weightsFigures,
   ...wristFigures,
+  ...moreFigures,
 };

@@ -1,4 +1,4 @@
-import { fingers, thumb, type MovementFigure, type Pose } from '@/core/hand';
+import { fingers, thumb, type MovementFigure } from '@/core/hand';
 import {
   CUP,
   FIST,
@@ -16,7 +16,7 @@ import {
   lifted,
   wrist,
 } from './poses';
-import { steps, swing, through } from './shapes';
+import { building, steps, swing, through } from './shapes';
 
 const DIGIT_TAPS = {
   thumb: bent('thumb', PLATE),
@@ -25,18 +25,12 @@ const DIGIT_TAPS = {
   ring: bent('ring', PLATE),
   little: bent('little', PLATE),
 };
-/** Fingers curl in one after another and stay in. */
-const CURLS = {
-  little: { ...OPEN, ...fingers(62, 72, 42, ['little']) },
-  ring: { ...OPEN, ...fingers(62, 72, 42, ['little', 'ring']) },
-  middle: { ...OPEN, ...fingers(62, 72, 42, ['little', 'ring', 'middle']) },
-  index: { ...OPEN, ...fingers(62, 72, 42) },
-};
-/** Fingertips that meet their twins, some of them drawn back. */
-const parted = (names: readonly ('index' | 'middle' | 'ring' | 'little')[], thumbToo = false): Pose => ({
-  ...POINTED,
-  ...fingers(4, 4, 2, names),
-  ...(thumbToo ? thumb(44, 10, 30, 0, 0) : {}),
+/** The four fingers one after another, little finger first. */
+const oneByOne = (mcp: number, pip: number, dip: number) => ({
+  little: fingers(mcp, pip, dip, ['little']),
+  ring: fingers(mcp, pip, dip, ['ring']),
+  middle: fingers(mcp, pip, dip, ['middle']),
+  index: fingers(mcp, pip, dip, ['index']),
 });
 
 export const fingersFigures: Readonly<Record<string, MovementFigure>> = {
@@ -50,18 +44,14 @@ export const fingersFigures: Readonly<Record<string, MovementFigure>> = {
   }),
   'flat-fist-glide': through('side', [STRAIGHT, TABLETOP, FLAT_FIST, TABLETOP]),
   'thumb-to-tips': steps('palm', OPEN, RING),
-  'finger-wave': steps('palm', OPEN, CURLS),
-  'fingers-part': steps(
-    'palm',
-    POINTED,
-    {
-      little: parted(['little']),
-      ring: parted(['little', 'ring']),
-      middle: parted(['little', 'ring', 'middle']),
-      index: parted(['little', 'ring', 'middle', 'index']),
-      thumb: parted(['little', 'ring', 'middle', 'index'], true),
-    },
-    { scene: 'fingertips together' },
+  'finger-wave': building(steps('palm', OPEN, oneByOne(62, 72, 42))),
+  'fingers-part': building(
+    steps(
+      'palm',
+      POINTED,
+      { ...oneByOne(4, 4, 2), thumb: thumb(44, 10, 30, 0, 0) },
+      { scene: 'fingertips together' },
+    ),
   ),
   'finger-taps': steps('back', lifted('all'), DIGIT_TAPS),
   'air-play': through('back', [bent('index'), bent('ring'), bent('middle'), bent('little')]),

@@ -11,11 +11,14 @@ import {
   tilted,
   wrist,
 } from './poses';
-import { carried, steps, swing } from './shapes';
+import { carried, steps, swing, turning } from './shapes';
 
 export const gripFigures: Readonly<Record<string, MovementFigure>> = {
   'alternate-fists': { ...swing('palm', SPREAD, SOFT_FIST), counter: true },
-  'ball-squeeze': swing('palm', ON_BALL, ROUND_BALL, { prop: 'ball' }),
+  'ball-squeeze': turning(swing('palm', ON_BALL, ROUND_BALL, { prop: 'ball' }), {
+    'palm down': 'back',
+    'palm up': 'palm',
+  }),
   'ball-flat-fingers': swing('side', { ...STRAIGHT_PINCH, ...fingers(42, 4, 2) }, STRAIGHT_PINCH, {
     prop: 'ball',
   }),

@@ -1,6 +1,6 @@
-import { fingers, type MovementFigure } from '@/core/hand';
+import { fingers, thumb, type MovementFigure } from '@/core/hand';
 import { FIST, LEANING, OPEN, PLATE, tilted, up, wrist } from './poses';
-import { held, steps, sway, swing } from './shapes';
+import { held, moving, steps, sway, swing } from './shapes';
 import { HEAVIER, LIGHT, TABLE, THIGH } from './leans';
 
 export const loadMovesFigures: Readonly<Record<string, MovementFigure>> = {
@@ -17,7 +17,9 @@ export const loadMovesFigures: Readonly<Record<string, MovementFigure>> = {
     TABLE,
   ),
   'elbow-bend-press': swing('side', wrist(PLATE, -60), wrist(PLATE, -36), TABLE),
-  'dome-press': held('side', up(wrist(OPEN, -20), 12), wrist(PLATE, -40), THIGH),
+  'dome-press': moving(held('side', up(wrist(OPEN, -20), 12), wrist(PLATE, -40), THIGH), {
+    'on the knuckle line': { motion: { kind: 'held', from: up(wrist(FIST, -10), 12), to: wrist(FIST, -4) } },
+  }),
   'dome-each-finger': steps(
     'side',
     wrist(OPEN, -20),
@@ -30,6 +32,7 @@ export const loadMovesFigures: Readonly<Record<string, MovementFigure>> = {
       middle: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['middle']) },
       ring: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['ring']) },
       little: { ...wrist(OPEN, 4), ...fingers(30, 20, 10, ['little']) },
+      thumb: { ...wrist(OPEN, 4), ...thumb(20, 40, 30, 20, 10) },
     },
     THIGH,
   ),

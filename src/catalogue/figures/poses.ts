@@ -48,6 +48,15 @@ export const LEANING: Pose = { ...PLATE, 'wrist.flexion': -62 };
 export const ROUND_BAR: Pose = { ...fingers(72, 78, 40), ...thumb(10, 52, 50, 30, 30) };
 /** Straight fingers and thumb pressed together over something. */
 export const STRAIGHT_PINCH: Pose = { ...fingers(52, 4, 2), ...thumb(22, 56, 50, 10, 5) };
+/** Each digit bent by itself, thumb first. */
+export const BENT_ONE_BY_ONE = {
+  thumb: bent('thumb'),
+  index: bent('index'),
+  middle: bent('middle'),
+  ring: bent('ring'),
+  little: bent('little'),
+};
+
 /** Fingers bent between the other hand's. */
 export const LACED: Pose = { ...fingers(48, 52, 26), ...thumb(16, 30, 35, 20, 15) };
 /** Key held between the thumb and the side of the index. */

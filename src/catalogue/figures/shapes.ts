@@ -45,6 +45,22 @@ export const steps = (
   ...rest,
 });
 
+/** Steps of which each adds to the ones before it. */
+export const building = (figure: MovementFigure): MovementFigure =>
+  figure.motion.kind === 'steps' ? { ...figure, motion: { ...figure.motion, builds: true } } : figure;
+
+/** The same seen from other sides in its passes: the hand really turns over. */
+export const turning = (figure: MovementFigure, views: Readonly<Record<string, View>>): MovementFigure => ({
+  ...figure,
+  passes: Object.fromEntries(Object.entries(views).map(([name, view]) => [name, { view }])),
+});
+
+/** What moves otherwise in a pass, by its name. */
+export const moving = (
+  figure: MovementFigure,
+  passes: NonNullable<MovementFigure['passes']>,
+): MovementFigure => ({ ...figure, passes });
+
 /** The hand's circle through its four corners. */
 export const circle = (view: View, shape: Pose, rest: Rest = {}): MovementFigure =>
   through(view, [wrist(shape, -35), wrist(shape, 0, 24), wrist(shape, 35), wrist(shape, 0, -16)], rest);
@@ -67,6 +83,6 @@ export const meets = (shape: Pose, mm: number, rest: Rest): MovementFigure =>
   swing('palm', { ...shape, 'stage.gap': mm }, shape, rest);
 
 /** A hand that only rests. */
-export const rests = (shape: Pose, rest: Rest, breath: Pose = {}): MovementFigure =>
+export const rests = (shape: Pose, rest: Rest = {}, breath: Pose = {}): MovementFigure =>
   swing('palm', shape, { ...shape, ...breath }, rest);
 export const ON_FINGERS = { scene: 'other hand on the fingers' } as const;

@@ -1,5 +1,6 @@
 import { movement } from './entry';
 import { breaths, free } from './doses';
+import { positions } from './passes';
 
 const arrives = { purpose: 'ease', section: 'arrive' } as const;
 const wakes = { purpose: 'ease', section: 'wake', effort: 'warm' } as const;
@@ -14,8 +15,8 @@ export const arriveAndWake = [
     effortOf10: 0,
     joints: ['fingers', 'wrist'],
     traits: ['looks at the hands'],
-    dose: free(25_000),
-    lengthMs: [20_000, 40_000],
+    dose: free(8_000, { passes: positions('palms down', 'palms up') }),
+    lengthMs: [5_000, 20_000],
     easier: [['support', 'one hand at a time']],
     stronger: [['coordination', 'name one thing that has changed since last week']],
     cues: ['No need to change anything, only look', 'Is one hand warmer, paler or fuller than the other?'],
@@ -29,7 +30,7 @@ export const arriveAndWake = [
     effort: 'breath',
     traits: ['arms rise'],
     joints: ['shoulder'],
-    dose: breaths([3, 6]),
+    dose: breaths([3, 6], { breathMs: 6_000 }),
     phases: { work: 'arms rise', back: 'arms sink', workShare: 0.4, breath: 'in, then out' },
     easier: [
       ['support', 'only the hands turn up on the thighs'],
@@ -62,7 +63,7 @@ export const arriveAndWake = [
     also: ['ease'],
     joints: ['wrist', 'fingers'],
     traits: ['loose shake'],
-    dose: free(10_000, { directions: 2 }),
+    dose: free(5_000, { passes: positions('palms down', 'palms up') }),
     lengthMs: [10_000, 30_000],
     easier: [
       ['support', 'elbows resting on the thighs'],

@@ -1,5 +1,6 @@
 import { movement } from './entry';
 import { reps } from './doses';
+import { EACH_WAY, reversing, swapped } from './passes';
 
 const links = { purpose: 'glide', section: 'wake', effort: 'active', effortOf10: 1, counters: [] } as const;
 const feet = { ...links, joints: ['legs'], follows: [] } as const;
@@ -12,7 +13,7 @@ export const body = [
     name: 'Shoulder rolls',
     what: 'Both shoulders roll back in a soft circle; then forward.',
     joints: ['shoulder'],
-    dose: reps([3, 8], 3_000, { directions: 2 }),
+    dose: reps([3, 8], 3_000, { passes: reversing('back', 'forward') }),
     easier: [['range', 'small circles']],
     stronger: [['range', 'hands on the shoulders, elbows circle']],
     cues: ['Slow and round', 'Neck long'],
@@ -48,11 +49,11 @@ export const body = [
   movement({
     ...links,
     id: 'head-turns',
-    name: 'Chin level, head turns',
+    name: 'Head turns, chin level',
     what: 'The chin stays level; the head turns slowly to one side, back to the middle, and to the other.',
     joints: ['neck'],
     traits: ['neck turn'],
-    dose: reps([2, 4], 6_000, { sides: 'alternating' }),
+    dose: reps([2, 4], 3_000, { sides: 'alternating' }),
     easier: [['range', 'only the eyes turn']],
     stronger: [['hold', 'stay a breath at each side']],
     cues: ['Slow, eyes open', 'Only as far as is easy'],
@@ -101,7 +102,7 @@ export const body = [
     id: 'ankle-circles',
     name: 'Ankle circles',
     what: 'One foot lifts a little and circles; the other way; then the other foot.',
-    dose: reps([3, 6], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([3, 6], 3_000, { sides: 'each', passes: EACH_WAY }),
     easier: [['support', 'toes stay on the floor']],
     stronger: [['coordination', 'the same hand circles too']],
     cues: ['Draw with the big toe', 'Sit tall'],
@@ -114,7 +115,7 @@ export const body = [
     what: 'One foot moves up and down while the other circles; then they swap.',
     effort: 'coordination',
     traits: ['long sequence'],
-    dose: reps([4, 8], 3_000, { leads: 2 }),
+    dose: reps([4, 8], 3_000, { passes: swapped('right foot up and down', 'left foot up and down') }),
     follows: ['ankle-bends', 'ankle-circles'],
     easier: [['coordination', 'one foot alone']],
     stronger: [['tempo', 'two seconds each']],

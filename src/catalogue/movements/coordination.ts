@@ -1,5 +1,6 @@
 import { movement } from './entry';
-import { free, reps } from './doses';
+import { ALL_DIGITS, free, reps, rounds } from './doses';
+import { EACH_WAY, swapped } from './passes';
 
 const split = {
   purpose: 'glide',
@@ -14,9 +15,9 @@ export const coordination = [
     ...split,
     id: 'split-hands',
     name: 'One hand bends while the other sways',
-    what: 'One hand moves up and down, the other side to side, then they swap.',
+    what: 'One hand moves up and down while the other moves side to side; then they swap.',
     joints: ['wrist'],
-    dose: reps([5, 10], 2_000, { leads: 2 }),
+    dose: reps([5, 10], 2_000, { passes: swapped('right hand up and down', 'left hand up and down') }),
     easier: [
       ['coordination', 'one hand alone, then the other'],
       ['tempo', 'four seconds each'],
@@ -31,7 +32,9 @@ export const coordination = [
     name: 'Taps in opposing order',
     what: 'One hand taps from thumb to little finger while the other taps from little finger to thumb; then they swap.',
     joints: ['fingers', 'thumb'],
-    dose: reps([3, 6], 5_000, { leads: 2 }),
+    dose: rounds([2, 4], ALL_DIGITS, 1_000, {
+      passes: swapped('right hand from the thumb', 'left hand from the thumb'),
+    }),
     follows: ['finger-taps'],
     easier: [
       ['coordination', 'both hands in the same order'],
@@ -49,8 +52,8 @@ export const coordination = [
     joints: ['fingers', 'wrist', 'shoulder'],
     propId: 'light-object',
     noProp: 'Clap palm to palm softly in the same pattern.',
-    dose: free(30_000, { directions: 2 }),
-    lengthMs: [20_000, 60_000],
+    dose: free(15_000, { passes: EACH_WAY }),
+    lengthMs: [15_000, 60_000],
     easier: [
       ['tempo', 'every second beat'],
       ['coordination', 'to the other palm and back only'],

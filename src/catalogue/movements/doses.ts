@@ -3,8 +3,13 @@ import { doseOf, type Dose } from '@/core/dose';
 type Rest = Partial<Omit<Dose, 'count' | 'fewest' | 'most'>>;
 type Range = readonly [fewest: number, most: number];
 
-/** Where a range is given, the usual count is its lower third: the gentler side. */
-const usualIn = ([fewest, most]: Range): number => fewest + Math.floor((most - fewest) / 3);
+/** Where a range is given, the usual count is its lower third: the gentler side; over five a number that people count to. */
+function usualIn([fewest, most]: Range): number {
+  const third = fewest + Math.floor((most - fewest) / 3);
+  if (third <= ROUND_FROM) return third;
+  return Math.max(fewest, third - (third % 5));
+}
+const ROUND_FROM = 5;
 const ranged = ([fewest, most]: Range, rest: Rest) => ({ fewest, most, ...rest });
 
 export const reps = (range: Range, tempoMs: number, rest: Rest = {}): Dose =>
@@ -18,6 +23,10 @@ export const breaths = (range: Range, rest: Rest = {}): Dose =>
 
 export const rounds = (range: Range, steps: readonly string[], stepMs: number, rest: Rest = {}): Dose =>
   doseOf({ mode: 'sequence', rounds: usualIn(range), steps: [...steps], stepMs }, ranged(range, rest));
+
+/** A row of fingers that turns round within each round. */
+export const thereAndBack = (dose: Dose): Dose =>
+  dose.count.mode === 'sequence' ? { ...dose, count: { ...dose.count, thereAndBack: true } } : dose;
 
 export const free = (timeMs: number, rest: Rest = {}): Dose => doseOf({ mode: 'time', timeMs }, rest);
 

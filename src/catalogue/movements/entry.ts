@@ -1,4 +1,6 @@
 import type { EffortKind, Movement, Phases, RungChange, RungExposure } from '@/core/catalogue';
+import { OTHER_PROPS } from './other-props';
+import { SAID } from './said';
 import { TWO_HANDED } from './two-handed';
 
 type Defaulted =
@@ -12,14 +14,17 @@ type Defaulted =
   | 'help'
   | 'oneHanded'
   | 'propId'
+  | 'alsoWith'
+  | 'aids'
   | 'noProp'
-  | 'directions'
-  | 'leads'
+  | 'passes'
   | 'effortOf10'
   | 'lengthMs'
   | 'phases'
   | 'follows'
-  | 'counters';
+  | 'counters'
+  | 'felt'
+  | 'goodFor';
 
 type Step = readonly [changes: RungChange, words: string, exposure?: RungExposure];
 
@@ -51,7 +56,7 @@ export const LINKS: Readonly<
 
 const EVEN: Phases = { work: 'there', back: 'back', workShare: 0.5, breath: 'as it comes' };
 
-/** A catalogue entry; what is not said is the plain case: in a chair, no prop, one direction, one lead. */
+/** A catalogue entry; what is not said is the plain case: in a chair, no prop, done one way. */
 export function movement({ easier, stronger, ...entry }: Entry): Movement {
   const rung = ([changes, words, exposure]: Step) => ({ changes, words, ...exposure });
   const notItself = (ids: readonly string[]) => ids.filter((id) => id !== entry.id);
@@ -67,9 +72,14 @@ export function movement({ easier, stronger, ...entry }: Entry): Movement {
     oneHanded: null,
     ...TWO_HANDED[entry.id],
     propId: null,
+    alsoWith: [],
+    aids: [],
+    ...OTHER_PROPS[entry.id],
+    felt: '',
+    goodFor: '',
+    ...SAID[entry.id],
     noProp: 'Nothing is needed.',
-    directions: entry.dose.directions,
-    leads: entry.dose.leads,
+    passes: entry.dose.passes,
     effortOf10: 1,
     lengthMs: null,
     phases: EVEN,

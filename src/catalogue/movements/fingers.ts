@@ -1,5 +1,6 @@
 import { movement } from './entry';
-import { ALL_DIGITS, breaths, FINGERS_ONLY, free, reps, rounds } from './doses';
+import { ALL_DIGITS, breaths, FINGERS_ONLY, free, reps, rounds, thereAndBack } from './doses';
+import { reversing } from './passes';
 
 const active = { purpose: 'glide', section: 'move', effort: 'active', effortOf10: 1 } as const;
 
@@ -25,7 +26,7 @@ export const fingers = [
     ...active,
     id: 'five-shapes',
     name: 'Five-shape tendon glide',
-    what: 'Straight hand, hook, full fist, straight fist, tabletop: one shape flows into the next.',
+    what: 'Straight hand, hook, full fist, flat fist, tabletop: one shape flows into the next.',
     traits: ['tendon glide'],
     joints: ['fingers'],
     dose: rounds([3, 10], ['straight', 'hook', 'full fist', 'flat fist', 'tabletop'], 2_000),
@@ -41,7 +42,7 @@ export const fingers = [
     ...active,
     id: 'flat-fist-glide',
     name: 'Straight hand to flat fist',
-    what: 'The fingers stay long and fold at the big knuckles until the tips lie on the palm, then open again.',
+    what: 'Fold the fingers at the big and middle knuckles, end joints straight, until the tips lie flat on the palm; then open again.',
     joints: ['fingers'],
     traits: ['opens the hand', 'tendon glide'],
     dose: reps([3, 8], 4_000),
@@ -57,31 +58,33 @@ export const fingers = [
     ...active,
     id: 'thumb-to-tips',
     name: 'Thumb meets each fingertip',
-    what: 'The thumb meets each fingertip in turn to make a round ring, from index to little and back.',
+    what: 'The thumb meets each fingertip in turn to make a round ring, from index to little and back again.',
     joints: ['thumb', 'fingers'],
-    dose: rounds([3, 5], FINGERS_ONLY, 1_000, { directions: 2 }),
+    dose: thereAndBack(rounds([3, 5], FINGERS_ONLY, 1_000)),
     easier: [
       ['range', 'the thumb slides along each finger as far as it goes'],
       ['tempo', 'two seconds a finger'],
     ],
     stronger: [['coordination', 'open the whole hand between fingers']],
     cues: ['A round ring, not a flat one', 'Soft tips'],
-    watch: ['The middle thumb joint bending back'],
+    watch: ['The thumb knuckle bending back'],
   }),
   movement({
     ...active,
     id: 'finger-wave',
     name: 'Fingers curl in order',
-    what: 'Fingers curl in one after the other, little finger first, then open again; then index first.',
+    what: 'Fingers curl in one after the other, little finger first, and open together; then index finger first.',
     joints: ['fingers'],
-    dose: rounds([3, 8], ['little', 'ring', 'middle', 'index'], 1_000, { directions: 2 }),
+    dose: rounds([3, 8], ['little', 'ring', 'middle', 'index', 'open'], 1_000, {
+      passes: reversing('little finger first', 'index first'),
+    }),
     easier: [
       ['support', 'forearm resting'],
       ['tempo', 'two seconds a finger'],
     ],
     stronger: [['coordination', 'both hands in opposite order']],
     cues: ['One at a time, like rain arriving', 'Let the next finger wait its turn'],
-    watch: ['A finger named twice or left out'],
+    watch: ['A finger skipped'],
   }),
   movement({
     ...active,
@@ -89,7 +92,7 @@ export const fingers = [
     name: 'Fingers part and rejoin',
     what: 'Fingertips together; the little fingers part first, then ring, middle, index and thumb; they rejoin in reverse, so that the little ones come back last.',
     joints: ['fingers', 'thumb'],
-    dose: rounds([2, 4], ['little', 'ring', 'middle', 'index', 'thumb'], 1_500, { directions: 2 }),
+    dose: thereAndBack(rounds([2, 4], ['little', 'ring', 'middle', 'index', 'thumb'], 1_500)),
     easier: [
       ['support', 'wrists propped on the thighs'],
       ['count', 'two fingers at a time'],
@@ -106,7 +109,7 @@ export const fingers = [
     effort: 'coordination',
     joints: ['fingers', 'thumb'],
     traits: ['long sequence'],
-    dose: rounds([4, 8], ALL_DIGITS, 500, { sides: 'each', directions: 2 }),
+    dose: thereAndBack(rounds([4, 8], ALL_DIGITS, 500, { sides: 'each' })),
     easier: [
       ['tempo', 'slower, a second a finger'],
       ['count', 'two rounds'],
@@ -140,7 +143,7 @@ export const fingers = [
     name: 'Knuckle roll along the thigh',
     what: 'The fingertips gather on the thigh and roll through each row of knuckles while the arm lengthens, then roll back.',
     joints: ['fingers', 'wrist', 'shoulder'],
-    dose: reps([2, 4], 6_000, { sides: 'each' }),
+    dose: reps([2, 4], 12_000, { sides: 'each' }),
     easier: [
       ['resistance', 'the hand only brushes the thigh'],
       ['range', 'only the first row of knuckles'],

@@ -1,5 +1,6 @@
 import { movement } from './entry';
 import { FINGERS_ONLY, free, reps, rounds } from './doses';
+import { EACH_WAY, positions, reversing, swapped } from './passes';
 
 const grips = {
   purpose: 'grip',
@@ -15,11 +16,12 @@ export const grip = [
     ...grips,
     id: 'alternate-fists',
     name: 'Alternate gentle fists',
-    what: 'One hand closes softly while the other opens, hand by hand; one palm up and one down, then flipped.',
+    what: 'Close one hand softly while the other opens; keep swapping.',
     effortOf10: 2,
     joints: ['fingers'],
     dose: reps([10, 20], 1_200, { sides: 'alternating' }),
     follows: ['open-close'],
+    phases: { work: 'close', back: 'open', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['range', 'half a fist'],
       ['tempo', 'two seconds a fist'],
@@ -37,7 +39,7 @@ export const grip = [
     traits: ['thumb in the grip'],
     propId: 'foam-ball',
     noProp: 'Close to a plain soft fist.',
-    dose: reps([6, 16], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([6, 16], 3_000, { sides: 'each', passes: positions('palm down', 'palm up') }),
     easier: [
       ['range', 'half a squeeze'],
       ['hand position', 'thumb off the ball'],
@@ -96,7 +98,7 @@ export const grip = [
     joints: ['wrist', 'fingers'],
     propId: 'foam-ball',
     noProp: 'Roll the palms round each other with light contact.',
-    dose: free(20_000, { directions: 2 }),
+    dose: free(20_000, { passes: EACH_WAY }),
     lengthMs: [20_000, 40_000],
     easier: [
       ['resistance', 'no press, only roll'],
@@ -133,7 +135,8 @@ export const grip = [
     joints: ['fingers', 'thumb'],
     propId: 'cloth',
     noProp: 'Squeeze along your own forearm, lightly.',
-    dose: reps([5, 8], 1_000, { directions: 2, sets: 2, restMs: 5_000 }),
+    dose: reps([5, 8], 1_000, { passes: reversing('to one end', 'back again'), sets: 2, restMs: 5_000 }),
+    phases: { work: 'squeeze', back: 'move on', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['tempo', 'slower, two seconds a squeeze'],
       ['range', 'one way only'],
@@ -151,7 +154,8 @@ export const grip = [
     traits: ['twisting against force', 'firm squeeze'],
     propId: 'cloth',
     noProp: 'Wring an imagined cloth with empty hands.',
-    dose: reps([4, 8], 3_000, { leads: 2 }),
+    dose: reps([4, 8], 3_000, { passes: swapped('one way', 'the other way') }),
+    phases: { work: 'twist', back: 'let go', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'a thin, dry cloth'],
       ['range', 'half a twist'],
@@ -165,11 +169,11 @@ export const grip = [
     id: 'cloth-elbows',
     name: 'Cloth upright, elbows in and out',
     what: 'Fists are stacked on an upright rolled cloth; the elbows move out and in while the hands stay; then the other hand on top.',
-    effortOf10: 2,
+    effortOf10: 3,
     joints: ['wrist', 'shoulder'],
     propId: 'cloth',
     noProp: 'Stack loose fists on each other.',
-    dose: reps([3, 6], 4_000, { leads: 2 }),
+    dose: reps([3, 6], 4_000, { passes: swapped('right hand on top', 'left hand on top') }),
     phases: { work: 'elbows out', back: 'elbows in', workShare: 0.5, breath: 'in, then out' },
     easier: [
       ['resistance', 'hold as loosely as a pencil'],

@@ -1,6 +1,7 @@
 import { doseOf } from '@/core/dose';
 import { movement } from './entry';
 import { holds } from './doses';
+import { positions, swapped } from './passes';
 
 const held = { purpose: 'hold', section: 'hold', effort: 'isometric', effortOf10: 3 } as const;
 const push = {
@@ -47,7 +48,10 @@ export const hold = [
     id: 'wrist-side-hold',
     name: 'Wrist sideways against the other hand',
     what: 'The hand stands on its side; the thumb side pushes up into the other palm, then the little-finger side pushes down.',
-    dose: holds([3, 5], 5_000, 3_000, { sides: 'each', directions: 2 }),
+    dose: holds([2, 4], 5_000, 3_000, {
+      sides: 'each',
+      passes: positions('toward the thumb', 'toward the little finger'),
+    }),
     traits: ['little-finger drift'],
     easier: [
       ['resistance', 'push with one finger’s weight'],
@@ -78,11 +82,14 @@ export const hold = [
     ...held,
     id: 'cloth-pull',
     name: 'Cloth pull-apart',
-    what: 'A rolled cloth is held upright or level in both hands; pull apart, ease off, then the other hand on top.',
+    what: 'Hold a rolled cloth upright in both fists. Pull the hands apart, ease off; then change which hand is on top.',
     joints: ['wrist', 'fingers', 'shoulder'],
     propId: 'cloth',
     noProp: 'Hook the fingers of both hands together and pull.',
-    dose: doseOf({ mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 4_000 }, { leads: 2, fewest: 2, most: 3 }),
+    dose: doseOf(
+      { mode: 'hold', holds: 2, holdMs: 5_000, relaxMs: 4_000 },
+      { passes: swapped('right hand on top', 'left hand on top'), fewest: 2, most: 3 },
+    ),
     lengthMs: [3_000, 8_000],
     phases: { work: 'pull', back: 'ease off', workShare: 0.6, breath: 'out, then in' },
     easier: [

@@ -1,5 +1,6 @@
 import { movement } from './entry';
 import { breaths, holds, reps, rounds } from './doses';
+import { EACH_WAY, positions } from './passes';
 
 const IMPACT = 'Impact stays off until somebody’s clinician has cleared loading for them.';
 const leaning = {
@@ -19,7 +20,7 @@ export const loadMoves = [
   movement({
     ...leaning,
     id: 'lean-with-breath',
-    name: 'Still press with the breath',
+    name: 'Steady press with the breath',
     what: 'Palms on the table; lean in with the out-breath and grow light again with the in-breath.',
     traits: ['weight on the heel of the hand'],
     dose: breaths([3, 6]),
@@ -38,8 +39,7 @@ export const loadMoves = [
     name: 'Circles while leaning',
     what: 'Palms stay down under light weight while the body draws small circles over them; then the other way.',
     traits: ['weight on the heel of the hand', 'trunk under load'],
-    dose: reps([3, 6], 4_000, { directions: 2 }),
-    phases: even('round', 'round'),
+    dose: reps([3, 6], 2_500, { passes: EACH_WAY }),
     easier: [
       ['resistance', 'on the thighs'],
       ['range', 'very small circles'],
@@ -54,7 +54,7 @@ export const loadMoves = [
     name: 'Figures of eight while leaning',
     what: 'Under light weight the body draws a lying figure of eight from hand to hand; then the other way.',
     traits: ['weight on the heel of the hand', 'trunk under load'],
-    dose: reps([2, 5], 6_000, { directions: 2 }),
+    dose: reps([2, 5], 6_000, { passes: EACH_WAY }),
     phases: even('one loop', 'the other'),
     follows: ['lean-circles'],
     easier: [
@@ -118,9 +118,11 @@ export const loadMoves = [
     ...leaning,
     id: 'heel-lifts',
     name: 'Heel-of-hand lifts',
-    what: 'Palms on the table under light weight; the heels of the hands lift while the fingers stay down, in three hand positions.',
+    what: 'Palms on the table under light weight; the heels of the hands lift while the fingers stay down: fingers forward, turned out, turned in.',
     joints: ['wrist', 'fingers'],
-    dose: reps([5, 10], 1_500),
+    dose: reps([5, 10], 1_500, {
+      passes: positions('fingers forward', 'fingers turned out', 'fingers turned in'),
+    }),
     phases: { work: 'lift', back: 'lower', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['resistance', 'no weight'],
@@ -157,7 +159,10 @@ export const loadMoves = [
     traits: ['weight on folded fingers', 'weight on the heel of the hand', 'pressure on the skin'],
     propId: 'dome',
     noProp: 'Press over a folded face cloth.',
-    dose: holds([2, 5], 5_000, 3_000, { sides: 'each' }),
+    dose: holds([2, 4], 5_000, 3_000, {
+      sides: 'each',
+      passes: positions('on the palm', 'on the knuckle line'),
+    }),
     lengthMs: [5_000, 10_000],
     follows: ['thigh-press'],
     easier: [
@@ -172,7 +177,7 @@ export const loadMoves = [
     ...leaning,
     id: 'dome-each-finger',
     name: 'Textured dome, point by point',
-    what: 'Wrist, heel, palm, knuckle line and each finger press on the dome in turn.',
+    what: 'Wrist, heel, palm, knuckle line, each finger and the thumb press on the dome in turn.',
     positions: ['chair'],
     loadSetUp: 'thighs',
     effortOf10: 2,
@@ -185,9 +190,14 @@ export const loadMoves = [
     ],
     propId: 'dome',
     noProp: 'Press each point on a folded face cloth.',
-    dose: rounds([1, 2], ['wrist', 'heel', 'palm', 'knuckles', 'index', 'middle', 'ring', 'little'], 3_000, {
-      sides: 'each',
-    }),
+    dose: rounds(
+      [1, 2],
+      ['wrist', 'heel', 'palm', 'knuckles', 'index', 'middle', 'ring', 'little', 'thumb'],
+      5_000,
+      {
+        sides: 'each',
+      },
+    ),
     follows: ['dome-press'],
     easier: [
       ['resistance', 'rest, do not press'],
@@ -209,8 +219,8 @@ export const loadMoves = [
     propId: 'cushion',
     noProp: 'Pat the thigh with an open hand.',
     dose: reps([5, 10], 2_000, { sides: 'each' }),
-    phases: { work: 'drop', back: 'lift', workShare: 0.3, breath: 'out, then in' },
     follows: ['heel-lifts', 'lean-with-breath'],
+    phases: { work: 'drop', back: 'lift', workShare: 0.3, breath: 'as it comes' },
     easier: [
       ['resistance', 'lower it, do not drop it', { lifts: ['impact'] }],
       ['lever', 'a hand’s width high'],
@@ -228,14 +238,14 @@ export const loadMoves = [
     traits: ['impact'],
     offUntil: IMPACT,
     dose: reps([5, 10], 2_000, { sides: 'each' }),
-    phases: { work: 'drop', back: 'lift', workShare: 0.3, breath: 'out, then in' },
     follows: ['drops-cushion'],
+    phases: { work: 'drop', back: 'lift', workShare: 0.3, breath: 'as it comes' },
     easier: [
       ['support', 'onto a folded cloth'],
       ['lever', 'a finger’s width high'],
     ],
     stronger: [['lever', 'a hand’s width high']],
-    cues: ['Let it fall, do not hit', 'Stop at the first sore one'],
+    cues: ['Let it fall, do not hit', 'Stop as soon as a drop hurts'],
     watch: ['Pain on landing', 'Wrist collapsing'],
   }),
 ];

@@ -60,7 +60,7 @@ export const load = [
   movement({
     ...loads,
     id: 'chair-arm-press',
-    name: 'Hands on the chair arms, part of the weight',
+    name: 'Chair-arm press',
     what: 'Hands on the arms of the chair; press down until the seat feels lighter, stay, come back.',
     traits: ['weight on the heel of the hand'],
     loadSetUp: 'chair arms',

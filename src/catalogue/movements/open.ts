@@ -51,7 +51,7 @@ export const open = [
       ['hold', 'no hold'],
     ],
     stronger: [['resistance', 'two loops']],
-    cues: ['Loop past the last knuckles', 'Slow on the way back'],
+    cues: ['Loop past the end joints', 'Slow on the way back'],
     watch: ['Loop slipping or pinching skin'],
   }),
   movement({
@@ -69,7 +69,7 @@ export const open = [
       ['hold', 'no hold'],
     ],
     stronger: [['resistance', 'two bands']],
-    cues: ['Band past the last knuckles', 'Slow on the way back'],
+    cues: ['Band past the end joints', 'Slow on the way back'],
     watch: ['Band snapping off', 'Skin pinched'],
   }),
   movement({
@@ -137,7 +137,13 @@ export const open = [
     positions: ['table', 'chair'],
     noProp: 'Palm to palm, each finger lifts off its twin.',
     dose: doseOf(
-      { mode: 'sequence', rounds: 1, steps: [...ALL_DIGITS, 'all'], stepMs: 4_000 },
+      {
+        mode: 'sequence',
+        rounds: 1,
+        steps: [...ALL_DIGITS, 'all'],
+        stepMs: 4_000,
+        more: [{ step: 'all', ms: 5_000 }],
+      },
       { sides: 'each', fewest: 1, most: 2 },
     ),
     easier: [

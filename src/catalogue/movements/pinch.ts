@@ -1,6 +1,7 @@
 import { doseOf } from '@/core/dose';
 import { movement } from './entry';
 import { FINGERS_ONLY, free, reps, rounds } from './doses';
+import { EACH_WAY, swapped } from './passes';
 
 const pinches = {
   purpose: 'grip',
@@ -111,14 +112,18 @@ export const pinch = [
     ...pinches,
     id: 'tub-lid',
     name: 'Seed tub lid off and on',
-    what: 'The heel of one hand anchors the tub, the fingers of the other peel the lid and press it round again, slowly.',
+    what: 'Steady the tub with the heel of one hand. Peel the lid off with the fingers of the other and press it back on; then the hands swap jobs.',
     effortOf10: 4,
     joints: ['fingers', 'thumb', 'wrist'],
     traits: ['thumb in the grip', 'twisting against force'],
     positions: ['table', 'chair'],
     propId: 'seed-tub',
     noProp: 'Peel and press an imagined lid.',
-    dose: doseOf({ mode: 'reps', reps: 2, tempoMs: 20_000 }, { leads: 2, fewest: 1, most: 3 }),
+    dose: doseOf(
+      { mode: 'reps', reps: 2, tempoMs: 20_000 },
+      { passes: swapped('right hand on the lid', 'left hand on the lid'), fewest: 1, most: 3 },
+    ),
+    phases: { work: 'peel off', back: 'press back on', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['range', 'start with the lid half open'],
       ['support', 'a grippy pad under the tub'],
@@ -136,7 +141,8 @@ export const pinch = [
     traits: ['thumb in the grip', 'side pinch', 'twisting against force'],
     propId: 'thick-handle',
     noProp: 'Turn an imagined key with a loose hand.',
-    dose: reps([6, 10], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([6, 10], 3_000, { sides: 'each', passes: EACH_WAY }),
+    phases: { work: 'turn', back: 'turn back', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'the handle turns in the air'],
       ['support', 'forearm on the thigh'],
@@ -157,7 +163,8 @@ export const pinch = [
     positions: ['table', 'chair'],
     propId: 'seed-tub',
     noProp: 'Turn an imagined tap with the whole hand.',
-    dose: reps([6, 10], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([6, 10], 3_000, { sides: 'each', passes: EACH_WAY }),
+    phases: { work: 'turn', back: 'turn back', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'the other hand only rests'],
       ['range', 'a small turn'],
@@ -178,7 +185,8 @@ export const pinch = [
     positions: ['table', 'chair'],
     propId: 'seed-tub',
     noProp: 'Palm over the other fist, press and turn lightly.',
-    dose: reps([6, 10], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([6, 10], 3_000, { sides: 'each', passes: EACH_WAY }),
+    phases: { work: 'turn', back: 'turn back', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'a loose lid'],
       ['support', 'a grippy pad or damp cloth over the lid'],

@@ -1,6 +1,7 @@
 import { doseOf } from '@/core/dose';
 import { movement } from './entry';
-import { FINGERS_ONLY, free, holds, reps, rounds } from './doses';
+import { FINGERS_ONLY, free, holds, rounds } from './doses';
+import { EACH_WAY, EITHER_THUMB } from './passes';
 
 const stretches = { purpose: 'ease', section: 'ease', effort: 'stretch', effortOf10: 2 } as const;
 const S = 1_000;
@@ -70,8 +71,8 @@ export const stretch = [
   movement({
     ...stretches,
     id: 'self-drawn-stretch',
-    name: 'Self-drawn finger stretch',
-    what: 'The fingers of the working hand pull themselves back by their own effort, against nothing.',
+    name: 'Active finger stretch',
+    what: 'Straighten the fingers and lift them back with their own strength.',
     effort: 'active',
     effortOf10: 2,
     joints: ['fingers', 'wrist'],
@@ -146,14 +147,14 @@ export const stretch = [
     ...stretches,
     id: 'web-over-ball',
     name: 'Thumb web over a ball',
-    what: 'The hand lies over a ball; a rounded tool makes small circles on the web, both ways, then the hand opens a little more.',
+    what: 'Rest the hand over a ball; with the other thumb, or a rounded stick, make small circles on the web, both ways; then open the hand a little more.',
     effortOf10: 1,
     joints: ['thumb'],
     traits: ['rubbing', 'passive', 'pressure on the skin'],
     propId: 'foam-ball',
     noProp: 'Lay the hand over the knee and circle with the other thumb.',
-    dose: free(60_000, { sides: 'each', directions: 2 }),
-    lengthMs: [60 * S, 180 * S],
+    dose: free(30_000, { sides: 'each', passes: EACH_WAY }),
+    lengthMs: [30 * S, 90 * S],
     follows: ['thumb-out-across'],
     easier: [
       ['resistance', 'the hand only rests over the ball'],
@@ -194,7 +195,7 @@ export const stretch = [
     what: 'Fingers interlace, palms turn out and push gently away; then the other thumb in front.',
     joints: ['wrist', 'fingers', 'shoulder'],
     traits: ['interlaced', 'passive', 'fingers drawn straight'],
-    dose: holds([1, 3], 5 * S, 4 * S, { leads: 2 }),
+    dose: holds([1, 3], 5 * S, 4 * S, { passes: EITHER_THUMB }),
     lengthMs: [5 * S, 10 * S],
     easier: [
       ['hand position', 'one hand on top of the other, not interlaced'],
@@ -211,7 +212,7 @@ export const stretch = [
     what: 'Fingers interlaced with the thumbs down; draw the hands up toward the chin, then one shoulder, then the other.',
     joints: ['wrist', 'forearm', 'shoulder'],
     traits: ['interlaced', 'arms crossed high', 'passive'],
-    dose: reps([3, 5], 5 * S, { leads: 2 }),
+    dose: rounds([2, 5], ['chin', 'one shoulder', 'other shoulder'], 5 * S, { passes: EITHER_THUMB }),
     easier: [
       ['hand position', 'backs of the hands together, not interlaced'],
       ['range', 'only to the ribs'],
@@ -223,8 +224,8 @@ export const stretch = [
   movement({
     ...stretches,
     id: 'forearm-turn-out',
-    name: 'Forearm turn-out',
-    what: 'One arm in front, thumb down; the other hand helps it round a little further.',
+    name: 'Forearm turn-in, thumb down',
+    what: 'One arm in front, thumb down; the other hand turns the forearm a little further.',
     joints: ['forearm', 'wrist'],
     traits: ['passive'],
     dose: holds([1, 3], 5 * S, 3 * S, { sides: 'each' }),

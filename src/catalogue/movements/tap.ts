@@ -1,6 +1,7 @@
 import type { Entry } from './entry';
 import { movement } from './entry';
 import { reps } from './doses';
+import { EITHER_THUMB, swapped } from './passes';
 
 /** One counted series: each tap is light and quick, twenty to forty times. */
 const taps = (
@@ -59,7 +60,7 @@ export const tap = [
     name: 'Taps, backs of the hands',
     what: 'The back of one hand taps on the back of the other; then the other on top.',
     joints: ['wrist', 'fingers'],
-    dose: reps([20, 40], 600, { leads: 2 }),
+    dose: reps([20, 40], 600, { passes: swapped('right hand on top', 'left hand on top') }),
   }),
   taps({
     id: 'tap-webs',
@@ -67,16 +68,16 @@ export const tap = [
     what: 'The webs between thumb and index cross and tap together; then the other hand in front.',
     traits: ['taps on the thumb side'],
     joints: ['thumb'],
-    dose: reps([20, 40], 600, { leads: 2 }),
+    dose: reps([20, 40], 600, { passes: swapped('right hand in front', 'left hand in front') }),
     watch: ['Thumb pain at its base'],
   }),
   taps({
     id: 'tap-interlaced',
     name: 'Taps, fingers interlaced',
-    what: 'Spread fingers meet between each other in light taps; then the other thumb in front.',
+    what: 'Spread the fingers and tap them lightly into the gaps of the other hand; then change which thumb is in front.',
     joints: ['fingers'],
     traits: ['interlaced'],
-    dose: reps([20, 40], 600, { leads: 2 }),
+    dose: reps([20, 40], 600, { passes: EITHER_THUMB }),
     watch: ['Rings still on', 'Fingers jarred'],
   }),
 ];

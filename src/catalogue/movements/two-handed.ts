@@ -10,6 +10,15 @@ const helped = (help: Help, oneHanded: string | null): Role => ({ hands: 'helped
 export const TWO_HANDED: Readonly<Record<string, Role>> = {
   // Against, round or with each other.
   'warm-palms': joined('the free palm rubs its own thigh'),
+  'palms-rise-and-sink': joined('one palm rises along the middle'),
+  'press-part-spread': joined('the fingertips press on the thigh, lift and spread'),
+  'clasped-squeeze': joined('the free hand squeezes the thumb side of the thigh softly'),
+  'loop-pull': joined('the loop goes round the chair arm and the free hand pulls'),
+  'part-peels': helped('steadies', 'a damp cloth under the tub holds it'),
+  'arm-route': helped('strokes', null),
+  'chair-seat-circles': sharing(null),
+  rocking: sharing(null),
+  'circles-on-all-fours': sharing(null),
   'clasped-circles': joined('the free hand draws the circles by itself'),
   'palms-tilt': joined('the free hand tilts by itself, elbow at the side'),
   'palm-peel': joined('the palm peels off the thigh'),

@@ -1,5 +1,6 @@
 import { movement } from './entry';
-import { reps } from './doses';
+import { reps, rounds } from './doses';
+import { EACH_WAY } from './passes';
 
 const lifts = {
   purpose: 'grip',
@@ -40,7 +41,7 @@ export const weights = [
     ...lifts,
     id: 'pan-lift',
     name: 'Pan lift by the handle',
-    what: 'The forearm is supported and held by the other hand; a small pan is lifted by its handle, thumb side up, then little-finger side down.',
+    what: 'Forearm supported, thumb side up, the other hand steadying it. Tilt the pan up from the wrist and lower it slowly.',
     effortOf10: 4,
     joints: ['wrist', 'fingers', 'thumb'],
     traits: [
@@ -60,7 +61,7 @@ export const weights = [
     ],
     stronger: [['resistance', 'a cup of rice in the pan']],
     cues: ['Hold close to the pan at first', 'Down as slowly as up'],
-    watch: ['Shoulder helping', 'Wrist bending sideways'],
+    watch: ['Shoulder helping', 'Forearm rolling'],
   }),
   movement({
     ...lifts,
@@ -115,7 +116,7 @@ export const weights = [
     joints: ['wrist', 'fingers', 'shoulder'],
     propId: 'bottle',
     noProp: 'Carry an imagined bowl in both palms.',
-    dose: reps([4, 8], 5_000, { directions: 2 }),
+    dose: reps([4, 8], 5_000),
     phases: { work: 'across', back: 'return', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['resistance', 'a light object'],
@@ -134,7 +135,7 @@ export const weights = [
     joints: ['forearm', 'fingers', 'wrist'],
     propId: 'light-object',
     noProp: 'Turn one palm over onto the other.',
-    dose: reps([4, 8], 4_000, { directions: 2 }),
+    dose: reps([4, 8], 4_000, { passes: EACH_WAY }),
     phases: { work: 'over', back: 'back over', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['support', 'forearms on the thighs'],
@@ -153,7 +154,7 @@ export const weights = [
     joints: ['wrist', 'shoulder', 'forearm'],
     propId: 'light-object',
     noProp: 'Draw the eight with palms together.',
-    dose: reps([4, 8], 5_000, { directions: 2 }),
+    dose: reps([4, 8], 5_000, { passes: EACH_WAY }),
     phases: { work: 'one loop', back: 'the other', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['range', 'a small eight over the lap'],
@@ -173,7 +174,7 @@ export const weights = [
     traits: ['arms crossed high'],
     propId: 'light-object',
     noProp: 'Carry both palms to each shoulder.',
-    dose: reps([4, 8], 5_000, { directions: 2 }),
+    dose: reps([4, 8], 5_000),
     phases: { work: 'up', back: 'down', workShare: 0.5, breath: 'in, then out' },
     easier: [
       ['range', 'only to the ribs'],
@@ -187,13 +188,13 @@ export const weights = [
     ...lifts,
     id: 'shelf-reach',
     name: 'Shelf reach',
-    what: 'One hand places a light object at high, middle, table and low heights and fetches it again; low with the other hand on the knee.',
+    what: 'With one hand put a bean bag down at head, chest, table and knee height, and take it back each time; for the low one rest the other hand on the knee.',
     effortOf10: 2,
     joints: ['shoulder', 'wrist', 'fingers'],
     traits: ['arms above chest', 'low reach'],
     propId: 'light-object',
     noProp: 'Reach to each height with an open hand.',
-    dose: reps([1, 2], 28_000, { sides: 'alternating' }),
+    dose: rounds([1, 2], ['head height', 'chest height', 'table', 'knee'], 7_000, { sides: 'each' }),
     phases: { work: 'place', back: 'fetch', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['range', 'leave out the low height', { lifts: ['low reach'] }],

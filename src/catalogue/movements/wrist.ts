@@ -1,5 +1,6 @@
 import { movement } from './entry';
 import { free, reps } from './doses';
+import { EACH_WAY, eachWayAndThumb, positions } from './passes';
 
 const active = { purpose: 'glide', section: 'move', effort: 'active', effortOf10: 1 } as const;
 
@@ -58,7 +59,7 @@ export const wrist = [
     what: 'One forearm lies on the table, held still by the other hand; the hand draws a circle over the edge.',
     joints: ['wrist'],
     positions: ['table', 'chair'],
-    dose: reps([3, 6], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([3, 6], 3_000, { sides: 'each', passes: EACH_WAY }),
     easier: [
       ['range', 'half the circle'],
       ['tempo', 'touch the four corners of the circle one at a time'],
@@ -73,7 +74,7 @@ export const wrist = [
     name: 'Wrist circles in the air',
     what: 'Both hands draw circles, forearms still, fingers loose.',
     joints: ['wrist'],
-    dose: reps([5, 20], 3_000, { directions: 2 }),
+    dose: reps([5, 10], 3_000, { passes: EACH_WAY }),
     easier: [
       ['support', 'elbows rest on the thighs'],
       ['range', 'small circles'],
@@ -104,8 +105,8 @@ export const wrist = [
     what: 'The hands roll round each other in front of the body, fingers spread; then the other way round.',
     effort: 'coordination',
     joints: ['wrist', 'forearm', 'shoulder'],
-    dose: free(20_000, { directions: 2 }),
-    lengthMs: [20_000, 40_000],
+    dose: free(10_000, { passes: EACH_WAY }),
+    lengthMs: [10_000, 20_000],
     easier: [
       ['support', 'elbows rest on the thighs'],
       ['tempo', 'slow, one turn a breath'],
@@ -121,7 +122,7 @@ export const wrist = [
     what: 'Hands softly interlaced, elbows close: the wrists draw circles together; the other way; then the other thumb in front.',
     joints: ['wrist', 'forearm'],
     traits: ['interlaced'],
-    dose: reps([4, 8], 3_000, { directions: 2, leads: 2 }),
+    dose: reps([4, 8], 3_000, { passes: eachWayAndThumb() }),
     easier: [
       ['hand position', 'palms laid together, not interlaced', { lifts: ['interlaced'] }],
       ['range', 'small circles'],
@@ -136,7 +137,7 @@ export const wrist = [
     name: 'Palm circles on the knee',
     what: 'The whole palm lies on the knee and circles it, as large as full contact allows; then the other way.',
     joints: ['wrist', 'shoulder'],
-    dose: reps([4, 8], 3_000, { sides: 'each', directions: 2 }),
+    dose: reps([4, 8], 3_000, { sides: 'each', passes: EACH_WAY }),
     easier: [
       ['support', 'on the middle of the thigh'],
       ['range', 'small circles'],
@@ -151,7 +152,7 @@ export const wrist = [
     name: 'Palms together, tilt side to side',
     what: 'Palms meet at the chest; both tilt to one side and the other, then fingertips up, forward, down and toward you.',
     joints: ['wrist', 'forearm'],
-    dose: reps([5, 10], 4_000),
+    dose: reps([2, 5], 8_000, { passes: positions('side to side', 'fingertips forward and back') }),
     easier: [
       ['support', 'forearms rest on a table'],
       ['range', 'side to side only'],

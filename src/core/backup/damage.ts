@@ -20,6 +20,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
     'mark',
     'attendance',
     'check_in',
+    'class_answer',
     'incident',
     'call_answer',
     'decision',

@@ -9,6 +9,7 @@ export function movementIssues(m: Movement, catalogue: Catalogue): readonly stri
     ...ladderIssues(m),
     ...rangeIssues(m),
     ...fingerIssues(m),
+    ...passIssues(m),
     ...positionIssues(m, catalogue),
     ...workIssues(m, catalogue),
     ...wordIssues(m),
@@ -22,6 +23,9 @@ function referenceIssues(m: Movement, catalogue: Catalogue): string[] {
       .filter((id) => !catalogue.movement(id))
       .map((id) => `It refers to “${id}”, which is not in the catalogue`),
     ...(m.propId && !catalogue.prop(m.propId) ? [`Its prop “${m.propId}” is not in the catalogue`] : []),
+    ...[...m.alsoWith, ...m.aids]
+      .filter((id) => !catalogue.prop(id))
+      .map((id) => `A prop it may be done with, “${id}”, is not in the catalogue`),
     ...(m.propId && !m.noProp.trim() ? ['Say how it is done with no prop'] : []),
   ];
 }
@@ -60,6 +64,18 @@ function fingerIssues({ dose: { count } }: Movement): string[] {
   return [
     ...missing.map((f) => `The ${f} finger is left out of the sequence`),
     ...twice.map((f) => `The ${f} is named twice in the sequence`),
+  ];
+}
+
+/** Its usual dose is made of passes that it has, each by a name of its own. */
+function passIssues({ passes, dose }: Movement): string[] {
+  const names = passes.map((p) => p.name);
+  return [
+    ...dose.passes
+      .filter((p) => !names.includes(p.name))
+      .map((p) => `Its dose has a pass “${p.name}”, which the movement has not got`),
+    ...(new Set(names).size < names.length ? ['Each pass has a name of its own'] : []),
+    ...(names.length === 1 ? ['One pass alone needs no name: leave it out, or add another'] : []),
   ];
 }
 

@@ -1,4 +1,4 @@
-import type { Dose } from '../dose';
+import type { Dose, DoneWith, Pass } from '../dose';
 import type { MovementFigure } from '../hand';
 import type { Prop } from './prop';
 import type { Hands, Help, Position, Trait } from './features';
@@ -39,6 +39,13 @@ export const EFFORT_KINDS = [
 export type EffortKind = (typeof EFFORT_KINDS)[number];
 
 export const RESISTED: ReadonlySet<EffortKind> = new Set(['isometric', 'grip', 'pinch', 'opening']);
+/** Work against resistance or body weight. */
+export const isEffort = (m: Pick<Movement, 'effort'>): boolean =>
+  RESISTED.has(m.effort) || m.effort === 'load';
+
+/** A hold with effort is never longer, ms, so that breath and blood pressure stay easy. */
+export const LONGEST_EFFORT_MS = 10_000;
+
 export const GRIPPING: ReadonlySet<EffortKind> = new Set(['grip', 'pinch']);
 export const GENTLE: ReadonlySet<EffortKind> = new Set([
   'notice',
@@ -51,6 +58,12 @@ export const GENTLE: ReadonlySet<EffortKind> = new Set([
 
 export const JOINTS = ['thumb', 'fingers', 'wrist', 'forearm', 'shoulder', 'neck', 'trunk', 'legs'] as const;
 export type Joint = (typeof JOINTS)[number];
+
+/** The joints of hand and forearm. */
+export const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
+
+export const usesHands = ({ joints }: { readonly joints: readonly Joint[] }): boolean =>
+  HAND_JOINTS.some((j) => joints.includes(j));
 
 /** The set-ups that put weight through the hands, light to heavy; the weight model knows each. */
 export const LOAD_SET_UPS = [
@@ -100,11 +113,14 @@ export type Movement = {
   /** How one hand does it while the other rests; null where there is no good way. */
   readonly oneHanded: string | null;
   readonly propId: string | null;
+  /** Props it is done with as well, in place of the usual one. */
+  readonly alsoWith: readonly string[];
+  /** Props that may be used beside it. */
+  readonly aids: readonly string[];
   /** How to do it with nothing in the hands. */
   readonly noProp: string;
-  /** What a whole dose must cover: 2 when the other direction, or the other lead, has to follow. */
-  readonly directions: 1 | 2;
-  readonly leads: 1 | 2;
+  /** The ways it can be done, by name; none where there is only one. Those of its usual dose make it whole. */
+  readonly passes: readonly Pass[];
   readonly dose: Dose;
   /** Shortest and longest hold, step or free time, ms; null where only the count varies. */
   readonly lengthMs: readonly [shortest: number, longest: number] | null;
@@ -113,6 +129,9 @@ export type Movement = {
   /** Movements it should come after, and movements that put right what it does. */
   readonly follows: readonly string[];
   readonly counters: readonly string[];
+  /** Where it should be felt, and what in daily life it is for; empty where nothing need be said. */
+  readonly felt: string;
+  readonly goodFor: string;
   readonly cues: readonly string[];
   readonly watch: readonly string[];
 };
@@ -156,5 +175,27 @@ export function catalogueOf(
 export const isThumbHeavy = (m: Movement): boolean =>
   m.effort === 'pinch' || m.traits.includes('thumb in the grip');
 
-/** Work after which a hand deserves its shake-out. */
-export const needsShakeOut = (m: Movement): boolean => !GENTLE.has(m.effort);
+/** What follows work restfully, so that no shake-out is needed before it. */
+export const isRestful = (m: Pick<Movement, 'effort' | 'traits'>): boolean =>
+  m.traits.includes('loose shake') ||
+  (['warm', 'breath', 'massage', 'notice'] as const).some((kind) => kind === m.effort);
+
+/** Everything that is in the hands: the prop of a movement, and what is used beside it. */
+export const propsOf = (
+  m: Pick<Movement, 'propId'> & { readonly beside?: readonly string[] },
+): readonly string[] => (m.propId ? [m.propId, ...(m.beside ?? [])] : (m.beside ?? []));
+
+/** Done with arms, trunk, feet or breath, and with nothing in the hands: what can go on beside the work of the hands. */
+export const canBeJoined = (m: Movement): boolean =>
+  !usesHands(m) &&
+  m.propId === null &&
+  isSeated(m) &&
+  m.effort !== 'notice' &&
+  !m.traits.includes('looks at the hands');
+
+/** What a movement is done with: feet, hands, or neither, as with the head, the trunk, the breath, looking and a reading. */
+export function doneWith({ joints, effort }: Pick<Movement, 'joints' | 'effort'>): DoneWith {
+  if (effort === 'breath' || effort === 'notice') return 'none';
+  if (usesHands({ joints })) return 'hands';
+  return joints.includes('legs') ? 'feet' : 'none';
+}

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
-import { doseSchema } from '../dose';
+import { doseSchema, MAX_PASSES, passSchema, UNDOING } from '../dose';
 import { figureIssues, figureSchema, type MovementFigure } from '../hand';
 import { movementIssues } from './invariants';
 import { HANDS, HELPS, POSITIONS, TRAITS } from './features';
@@ -24,7 +24,7 @@ const lines = (most: number, what: string) =>
   z.array(words(160, what).min(1, `${what} cannot be empty`)).max(most);
 
 /** A movement as it is stored and sent; the invariants of the catalogue say whether it is whole. */
-const movementSchema = z.strictObject({
+const passedMovementSchema = z.strictObject({
   id: z.string().regex(/^own-[0-9a-f-]{36}$/, 'That is not an own movement'),
   name: words(60, 'The name').min(1, 'Give it a name'),
   what: words(400, 'What is done').min(1, 'Say what is done'),
@@ -48,9 +48,10 @@ const movementSchema = z.strictObject({
   help: z.enum(HELPS).nullable().default(null),
   oneHanded: words(120, 'The way with one hand').nullable().default(null),
   propId: z.string().max(60).nullable(),
+  alsoWith: z.array(z.string().max(60)).max(10).default([]),
+  aids: z.array(z.string().max(60)).max(10).default([]),
   noProp: words(200, 'The way with no prop'),
-  directions: z.union([z.literal(1), z.literal(2)]),
-  leads: z.union([z.literal(1), z.literal(2)]),
+  passes: z.array(passSchema).max(MAX_PASSES).default([]),
   dose: doseSchema,
   lengthMs: z.tuple([lengthMs, lengthMs]).nullable(),
   phases: z.strictObject({
@@ -71,10 +72,25 @@ const movementSchema = z.strictObject({
       }),
     )
     .max(8, 'A ladder has at most eight rungs'),
+  felt: words(120, 'Where it is felt').default(''),
+  goodFor: words(120, 'What it is for').default(''),
   follows: ids,
   counters: ids,
   cues: lines(4, 'What to say'),
   watch: lines(3, 'What to watch'),
+});
+
+/** A movement from before passes says its directions and leads; its dose says which passes those were. */
+const movementSchema = z.preprocess((movement) => {
+  const older = olderMovementSchema.safeParse(movement);
+  if (!older.success) return movement;
+  const { directions: _, leads: __, ...rest } = older.data;
+  return { ...rest, passes: older.data.dose.passes };
+}, passedMovementSchema);
+const olderMovementSchema = z.looseObject({
+  directions: z.number(),
+  leads: z.number(),
+  dose: doseSchema,
 });
 
 /** A movement of the instructor's own, with how it looks. */
@@ -128,7 +144,9 @@ function stepIssues({ movement, figure }: OwnMovement): string[] {
   if (count.mode !== 'sequence') return ['Poses step by step belong to a dose counted as a sequence'];
   const steps: readonly string[] = count.steps;
   return [
-    ...steps.filter((s) => !Object.hasOwn(motion.poses, s)).map((s) => `There is no pose for “${s}”`),
+    ...steps
+      .filter((s) => s !== UNDOING && !Object.hasOwn(motion.poses, s))
+      .map((s) => `There is no pose for “${s}”`),
     ...Object.keys(motion.poses)
       .filter((s) => !steps.includes(s))
       .map((s) => `There is a pose for “${s}”, which is no step of the dose`),

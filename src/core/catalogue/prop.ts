@@ -22,6 +22,8 @@ export type Prop = {
   readonly latex: boolean;
   readonly cleaning: Cleaning;
   readonly edge: 'soft' | 'rounded' | 'square';
+  /** Warming, wetting or laying out before it is handed out, ms. */
+  readonly prepareMs: number;
   /** What a hand meets in it. */
   readonly exposes: readonly Trait[];
 };

@@ -1,6 +1,6 @@
 import type { EffortKind, Movement } from './movement';
 import { RESISTED } from './movement';
-import { withPrimaryCount, type Count, type Dose } from '../dose';
+import { primaryCount, withoutExtras, withPrimaryCount, type Count, type Dose } from '../dose';
 
 /** Schools of dosage: habits of counting that can be mixed row by row. */
 export const SCHOOLS = ['gentle', 'clinical', 'breath', 'musical', 'series', 'long low'] as const;
@@ -39,13 +39,13 @@ function gentle({ dose, effort, lengthMs }: Dosed): Dose {
   const { count } = dose;
   if (count.mode === 'hold') {
     const shortest = lengthMs?.[0] ?? 2_000;
-    const holdMs = effort === 'stretch' ? shortest : Math.min(count.holdMs, 3_000);
-    return withRange({ ...dose, sets: 1 }, { ...count, holdMs }, [Math.min(2, dose.most), 1, 3]);
+    const holdMs = effort === 'stretch' ? shortest : Math.max(shortest, Math.min(count.holdMs, 3_000));
+    return gentler({ ...dose, sets: 1 }, { ...count, holdMs }, [2, 1, 3]);
   }
   if (count.mode === 'time')
     return { ...dose, sets: 1, count: { ...count, timeMs: lengthMs?.[0] ?? count.timeMs } };
-  if (count.mode === 'sequence') return withRange({ ...dose, sets: 1 }, count, [1, 1, 2]);
-  return withRange({ ...dose, sets: 1 }, count, [3, 3, 5]);
+  if (count.mode === 'sequence') return gentler({ ...dose, sets: 1 }, count, [1, 1, 2]);
+  return gentler({ ...dose, sets: 1 }, count, [3, 3, 5]);
 }
 
 /** Measured: 8 to 12, 5 s five times against a resistance, 10 to 30 s two to four times for a stretch. */
@@ -54,8 +54,9 @@ function clinical({ dose, effort, lengthMs }: Dosed): Dose | null {
   if (QUIET.has(effort) || effort === 'tap') return null;
   if (count.mode === 'reps') return withRange(dose, count, [8, 8, 12]);
   if (count.mode !== 'hold') return null;
-  if (effort !== 'stretch') return withRange(dose, { ...count, holdMs: 5_000 }, [5, 3, 5]);
   const [shortest, longest] = lengthMs ?? [count.holdMs, count.holdMs];
+  if (effort !== 'stretch')
+    return withRange(dose, { ...count, holdMs: clamp(5_000, shortest, longest) }, [5, 3, 5]);
   if (shortest > 30_000 || longest < 10_000) return null;
   return withRange(dose, { ...count, holdMs: clamp(10_000, shortest, Math.min(longest, 30_000)) }, [2, 2, 4]);
 }
@@ -82,7 +83,7 @@ function breathPaced({ dose, effort, lengthMs }: Dosed): Dose | null {
 /** Phrases of eight and sixteen. */
 function musical({ dose, effort }: Dosed): Dose | null {
   const { count } = dose;
-  if (count.mode !== 'reps' || QUIET.has(effort) || count.tempoMs > 4_000) return null;
+  if (count.mode !== 'reps' || QUIET.has(effort) || count.tempoMs > 4_000 || dose.most < 8) return null;
   return { ...withRange(dose, count, [8, 8, 16]), grouping: 8, sets: 1 };
 }
 
@@ -90,7 +91,7 @@ function musical({ dose, effort }: Dosed): Dose | null {
 function series({ dose, effort, effortOf10 }: Dosed): Dose | null {
   const { count } = dose;
   const light = effort === 'tap' || (effortOf10 <= 2 && !RESISTED.has(effort));
-  if (count.mode !== 'reps' || count.tempoMs > SERIES_UP_TO_MS || !light) return null;
+  if (count.mode !== 'reps' || count.tempoMs > SERIES_UP_TO_MS || !light || dose.most < 20) return null;
   return { ...withRange(dose, count, [20, 20, 40]), sets: 1 };
 }
 
@@ -102,8 +103,27 @@ function longLow({ dose, effort, effortOf10, lengthMs }: Dosed): Dose | null {
   return withRange(dose, { ...count, holdMs: LONG_HOLD_MS }, [3, 3, 5]);
 }
 
+/** A school’s count as far as the movement’s own range allows it. */
 function withRange(dose: Dose, count: Count, [usual, fewest, most]: Range): Dose {
-  return { ...dose, count: withPrimaryCount(count, usual), fewest, most };
+  const n = count.mode === dose.count.mode ? clamp(usual, dose.fewest, dose.most) : usual;
+  const own = count.mode === dose.count.mode ? dose.most : most;
+  return {
+    ...withoutExtras(dose),
+    count: withPrimaryCount(count, n),
+    fewest: Math.min(fewest, n),
+    most: Math.max(n, Math.min(most, own)),
+  };
+}
+
+/** Never more than the movement’s usual count. */
+function gentler(dose: Dose, count: Count, [usual, fewest, most]: Range): Dose {
+  const n = Math.min(usual, primaryCount(dose.count));
+  return {
+    ...withoutExtras(dose),
+    count: withPrimaryCount(count, n),
+    fewest: Math.min(fewest, n),
+    most: Math.max(n, Math.min(most, dose.most)),
+  };
 }
 
 const clamp = (n: number, min: number, max: number): number => Math.min(max, Math.max(min, n));

@@ -1,4 +1,4 @@
-import type { Cord, CordLine, CordSign } from './cord';
+import type { Cord, CordLine, CordSign, CordTail } from './cord';
 
 /** Shapes of a drawn cord, px from the top left. */
 export type CordShape =
@@ -32,8 +32,7 @@ export type CordShape =
       readonly r: number;
       readonly letter: string;
     }
-  | { readonly kind: 'hook'; readonly x: number; readonly y: number }
-  | { readonly kind: 'cross'; readonly x: number; readonly y: number }
+  | { readonly kind: CordTail; readonly x: number; readonly y: number }
   | { readonly kind: 'times'; readonly x: number; readonly y: number; readonly times: number }
   | { readonly kind: 'hand'; readonly x: number; readonly y: number; readonly letter: 'L' | 'R' };
 
@@ -59,8 +58,7 @@ const SIZE = {
   barMost: 64,
   barGap: 3,
   groupGap: 5,
-  hook: 16,
-  cross: 16,
+  tail: 16,
   times: 30,
   setGap: 16,
 } as const;
@@ -85,8 +83,7 @@ function signWidth(sign: CordSign, pitch: number, hops: boolean): number {
   }
 }
 
-const tailWidth = (line: CordLine): number =>
-  (line.hook ? SIZE.hook : 0) + (line.cross ? SIZE.cross : 0) + (line.times ? SIZE.times : 0);
+const tailWidth = (line: CordLine): number => line.tails.length * SIZE.tail + (line.times ? SIZE.times : 0);
 
 function lineWidth(line: CordLine, pitch: number): number {
   const signs = line.groups.flat().reduce((n, sign) => n + signWidth(sign, pitch, line.hops), 0);
@@ -107,16 +104,15 @@ function pitchFor(lines: readonly CordLine[], mostWidth: number): number {
  * and what still does not fit breaks between groups onto a further line.
  */
 export function layOutCord(cord: Cord, mostWidth: number): CordLayout {
-  const lines = cord.sets[0] ?? [];
-  const pitch = pitchFor(lines, mostWidth);
-  const broken = lines.flatMap((line) => breakLine(line, pitch, mostWidth));
-  const setWidth = Math.max(0, ...broken.map((line) => lineWidth(line, pitch)));
-  const setHeight = broken.length * SIZE.line;
+  const pitch = pitchFor(cord.sets.flat(), mostWidth);
+  const broken = cord.sets.map((lines) => lines.flatMap((line) => breakLine(line, pitch, mostWidth)));
+  const setWidth = Math.max(0, ...broken.flat().map((line) => lineWidth(line, pitch)));
+  const setHeight = Math.max(0, ...broken.map((lines) => lines.length)) * SIZE.line;
   const abreast = Math.max(1, Math.floor((mostWidth + SIZE.setGap) / (setWidth + SIZE.setGap)));
-  const shapes = cord.sets.flatMap((_, i) => {
+  const shapes = broken.flatMap((lines, i) => {
     const x = (i % abreast) * (setWidth + SIZE.setGap);
     const y = Math.floor(i / abreast) * (setHeight + 4);
-    return broken.flatMap((line, j) => shapesOfLine(line, pitch, x, y + j * SIZE.line + SIZE.line / 2));
+    return lines.flatMap((line, j) => shapesOfLine(line, pitch, x, y + j * SIZE.line + SIZE.line / 2));
   });
   const across = Math.min(abreast, cord.sets.length);
   const down = Math.ceil(cord.sets.length / abreast);
@@ -148,8 +144,7 @@ function breakLine(line: CordLine, pitch: number, mostWidth: number): readonly C
     return {
       ...rest,
       groups,
-      hook: last && line.hook,
-      cross: last && line.cross,
+      tails: last ? line.tails : [],
       ...(last && times && { times }),
     };
   });
@@ -175,13 +170,9 @@ function shapesOfLine(line: CordLine, pitch: number, x0: number, y: number): rea
     : [{ kind: 'string', x1: start, x2: x, y, doubled: line.hand === 'both' }];
   const hand: CordShape[] = line.hand === 'both' ? [] : [{ kind: 'hand', x: x0, y, letter: line.hand }];
   const tail: CordShape[] = [];
-  if (line.hook) {
-    tail.push({ kind: 'hook', x, y });
-    x += SIZE.hook;
-  }
-  if (line.cross) {
-    tail.push({ kind: 'cross', x, y });
-    x += SIZE.cross;
+  for (const kind of line.tails) {
+    tail.push({ kind, x, y });
+    x += SIZE.tail;
   }
   if (line.times) tail.push({ kind: 'times', x: x + 5, y, times: line.times });
   return [...hand, ...string, ...beads, ...tail];

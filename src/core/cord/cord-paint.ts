@@ -59,6 +59,8 @@ export function paintOfCord(shape: CordShape, purpose: Purpose): readonly CordPa
       return [
         stroked(`M${shape.x} ${shape.y - 5}c6 0 7 10 13 10M${shape.x} ${shape.y + 5}c6 0 7 -10 13 -10`, 1.8),
       ];
+    case 'turn':
+      return [stroked(`M${shape.x + 2} ${shape.y + 4}a5 5 0 0 1 10 0m-2.5 -2.5l2.5 2.5l2.5 -2.5`, 1.8)];
     case 'times':
       return [word(`× ${shape.times}`, shape.x, shape.y + 5, 15)];
     case 'hand':

@@ -1,4 +1,4 @@
-import { boutsOf, primaryCount, type Dose } from '../dose';
+import { boutsOf, primaryCount, stepsOfRound, withPrimaryCount, type Dose, type Pass } from '../dose';
 
 /** One sign on a cord. A gap keeps a place open where an alternating bead hops to the other cord. */
 export type CordSign =
@@ -9,26 +9,29 @@ export type CordSign =
   | { readonly kind: 'dots'; readonly seconds: number }
   | { readonly kind: 'letter'; readonly letter: string };
 
+export type CordTail = 'hook' | 'cross' | 'turn';
+
 export type CordLine = {
   readonly hand: 'L' | 'R' | 'both';
   /** Beads hop between this cord and its twin, so each sign and gap takes half the room. */
   readonly hops: boolean;
   /** Signs in groups of five, or eight when musical. */
   readonly groups: readonly (readonly CordSign[])[];
-  /** "Now the other direction". */
-  readonly hook: boolean;
-  /** "Other hand on top". */
-  readonly cross: boolean;
+  /** What comes after the first pass: a hook for the other direction, a cross where the hands change, a turn of the hand. */
+  readonly tails: readonly CordTail[];
   /** How often the line comes, where it is drawn once for all. */
   readonly times?: number;
 };
 
-/** A dose as cords: for each set its line or lines, left above right. */
+/** A dose as cords: for each set, and each layer in it, its line or lines, left above right. */
 export type Cord = { readonly sets: readonly (readonly CordLine[])[] };
 
 export function cordOf(dose: Dose): Cord {
-  const lines = linesOfOneSet(dose);
-  return { sets: Array.from({ length: dose.sets }, () => lines) };
+  const { layers = [{ name: '', n: undefined }], ...rest } = dose;
+  const oneSet = layers.map(({ n }) =>
+    linesOfOneSet(n === undefined ? rest : { ...rest, count: withPrimaryCount(rest.count, n) }),
+  );
+  return { sets: Array.from({ length: dose.sets }, () => oneSet).flat() };
 }
 
 /** Each line of a pattern with its first round alone and how often it comes; other counts as they are. */
@@ -46,16 +49,16 @@ export function oneRound(cord: Cord): Cord {
 }
 
 function linesOfOneSet(dose: Dose): readonly CordLine[] {
-  const turns = { hook: dose.directions === 2, cross: dose.leads === 2 };
+  const tails = tailsOf(dose.passes);
   const hops = dose.sides === 'alternating' && dose.count.mode !== 'time';
   const line = (hand: CordLine['hand'], signs: readonly CordSign[]): CordLine => ({
     hand,
     hops,
     groups: inGroups(signs, groupSize(dose) * (hops ? 2 : 1)),
-    ...turns,
+    tails,
   });
   const countOn = (hand: 'L' | 'R') =>
-    boutsOf({ ...dose, sets: 1, leads: 1, directions: 1 }).find((b) => b.side === hand)?.count ?? 0;
+    boutsOf({ ...dose, sets: 1, passes: [] }).find((b) => b.side === hand)?.count ?? 0;
   switch (dose.sides) {
     case 'alternating':
       // Free time has no beads to hop, so hands taking turns share one doubled cord.
@@ -69,6 +72,17 @@ function linesOfOneSet(dose: Dose): readonly CordLine[] {
     case 'each':
       return [line('L', repeat(countOn('L'), dose)), line('R', repeat(countOn('R'), dose))];
   }
+}
+
+/** One sign for each further pass; a direction and a change of hands that come again are not drawn again. */
+function tailsOf(passes: readonly Pass[]): readonly CordTail[] {
+  const tails = passes.slice(1).map((pass, i): CordTail => {
+    const before = passes[i]!;
+    if (Boolean(pass.swapped) !== Boolean(before.swapped)) return 'cross';
+    return Boolean(pass.reversed) === Boolean(before.reversed) ? 'turn' : 'hook';
+  });
+  const crossed = tails.indexOf('cross');
+  return crossed > 0 ? tails.slice(0, crossed + 1) : tails;
 }
 
 /** Beads hop between the cords: first side, other side, first side ... */
@@ -100,7 +114,7 @@ function unitOf({ count }: Dose): readonly CordSign[] {
     case 'time':
       return [{ kind: 'dots', seconds: count.timeMs / 1000 }];
     case 'sequence':
-      return count.steps.map((step) => ({ kind: 'letter', letter: stepLetter(step) }));
+      return stepsOfRound(count).map((step) => ({ kind: 'letter', letter: stepLetter(step) }));
   }
 }
 
@@ -108,7 +122,7 @@ function unitOf({ count }: Dose): readonly CordSign[] {
 export const stepLetter = (step: string): string => step.charAt(0).toUpperCase();
 
 const groupSize = (dose: Dose): number =>
-  dose.count.mode === 'sequence' ? dose.count.steps.length : dose.grouping;
+  dose.count.mode === 'sequence' ? stepsOfRound(dose.count).length : dose.grouping;
 
 function inGroups<T>(items: readonly T[], size: number): readonly (readonly T[])[] {
   const groups: T[][] = [];

@@ -1,4 +1,5 @@
-import { primaryCount, withPrimaryCount, type Dose } from './dose';
+import { withoutExtras } from './longest';
+import { MIN_MS, primaryCount, withPrimaryCount, type Dose } from './dose';
 
 /** What is left of a count in a lighter week. */
 const LIGHTER_SHARE = 2 / 3;
@@ -8,11 +9,14 @@ export function lighterDose(dose: Dose): Dose {
   const { count } = dose;
   const lighter =
     count.mode === 'time'
-      ? { ...count, timeMs: Math.max(5_000, Math.round((count.timeMs * LIGHTER_SHARE) / 5_000) * 5_000) }
+      ? {
+          ...count,
+          timeMs: Math.max(MIN_MS.time, Math.round((count.timeMs * LIGHTER_SHARE) / 5_000) * 5_000),
+        }
       : withPrimaryCount(count, Math.round(primaryCount(count) * LIGHTER_SHARE));
   const n = primaryCount(lighter);
   return {
-    ...dose,
+    ...withoutExtras(dose),
     count: lighter,
     sets: Math.max(1, dose.sets - 1),
     fewest: Math.min(dose.fewest, n),

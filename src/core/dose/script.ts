@@ -1,6 +1,7 @@
 import { boutsOf, type Bout, type BoutSide } from './bouts';
-import type { Dose, Hand } from './dose';
-import { PACE } from './pace';
+import { stepMs, stepsOfRound, type Dose, type Hand } from './dose';
+import type { Pass } from './passes';
+import { breathInMs, PACE, slowFirstMs } from './pace';
 
 type BeatKind = 'rep' | 'hold' | 'relax' | 'breath' | 'free' | 'step' | 'change' | 'rest';
 
@@ -13,12 +14,20 @@ export type Beat = {
   readonly number: number;
   readonly of: number;
   readonly side: BoutSide;
-  readonly direction: 1 | 2;
-  readonly lead: 1 | 2;
+  readonly pass: Pass;
+  readonly layer: string | null;
   readonly set: number;
   readonly bout: number;
   /** The finger or position in a sequence. */
   readonly step: string | null;
+  /** On the way back of a round that goes there and back. */
+  readonly back?: true;
+  /** It was ended before its time: the share of it that was done. */
+  readonly cut?: number;
+  /** It goes on until the instructor says so. */
+  readonly waits?: true;
+  /** Breathed out first, then in: effort is on the out-breath. */
+  readonly outFirst?: true;
   /** Said again while the group stays on it. */
   readonly again?: true;
   /** What a change is a change of. */
@@ -28,13 +37,15 @@ export type Beat = {
 export type ScriptContext = {
   /** Length of one breath, ms. */
   readonly breathMs: number;
-  /** True when the group has not been shown this movement this term. */
-  readonly isNew: boolean;
+  /** The first repetition is slow, as it is where the group learns a movement while it moves. */
+  readonly slowFirst: boolean;
+  /** The effort of what is counted in breaths is on the out-breath, so that comes first. */
+  readonly outFirst?: boolean;
 };
 
 export const COUNTED: ReadonlySet<BeatKind> = new Set(['rep', 'hold', 'breath', 'free', 'step']);
 
-/** The whole count of one dose, from 0: every number, side, direction, lead, set and rest. */
+/** The whole count of one dose, from 0: every number, side, pass, set and rest. */
 export function scriptOf(dose: Dose, context: ScriptContext): readonly Beat[] {
   const beats: Beat[] = [];
   let startMs = 0;
@@ -48,9 +59,13 @@ export function scriptOf(dose: Dose, context: ScriptContext): readonly Beat[] {
     const pause = { ...shared, number: 0, of: 0, change: bout.before };
     if (bout.before === 'set') add(dose.restMs, { ...pause, kind: 'rest' });
     add(changeMs(bout, dose), { ...pause, kind: 'change' });
-    for (const beat of countedBeats(dose, bout, context, index === 0)) {
-      add(beat.durationMs, { ...shared, ...beat });
-    }
+    const counted = countedBeats(dose, bout, context, index === 0);
+    const last = counted.findLastIndex((beat) => beat.kind !== 'relax');
+    counted.forEach((beat, i) => {
+      const open = dose.count.mode !== 'sequence' && dose.count.untilTold;
+      const waits = open && (i === last || beat.kind === 'hold');
+      add(beat.durationMs, { ...shared, ...beat, ...(waits && { waits: true as const }) });
+    });
   });
   return beats;
 }
@@ -61,7 +76,7 @@ export function scriptLength(beats: readonly Beat[]): number {
   return last ? last.startMs + last.durationMs : 0;
 }
 
-const pick = ({ set, lead, side, direction }: Bout) => ({ set, lead, side, direction });
+const pick = ({ set, side, pass, layer }: Bout) => ({ set, side, pass, layer });
 
 function changeMs(bout: Bout, dose: Dose): number {
   switch (bout.before) {
@@ -69,12 +84,14 @@ function changeMs(bout: Bout, dose: Dose): number {
       return 0;
     case 'set':
       return dose.sides === 'each' ? PACE.changeSideMs : 0;
-    case 'lead':
-      return PACE.changeLeadMs;
+    case 'layer':
+      return PACE.changeLayerMs;
+    case 'swap':
+      return PACE.changeSwapMs;
     case 'side':
       return PACE.changeSideMs;
-    case 'direction':
-      return PACE.changeDirectionMs;
+    case 'pass':
+      return PACE.changePassMs;
   }
 }
 
@@ -85,19 +102,22 @@ type Counted = {
   of: number;
   side: BoutSide;
   step: string | null;
+  back?: true;
+  outFirst?: true;
 };
 
 function countedBeats(dose: Dose, bout: Bout, context: ScriptContext, firstBout: boolean): Counted[] {
   const { count } = dose;
   const of = bout.count;
+  const own = (usualMs: number) => bout.pass.ms ?? usualMs;
   const slow = (i: number, ms: number) =>
-    context.isNew && firstBout && i === 0 ? Math.round(ms * PACE.firstRepetitionFactor) : ms;
+    context.slowFirst && firstBout && i === 0 ? ms + slowFirstMs(ms) : ms;
   const base = { side: bout.side, step: null };
   switch (count.mode) {
     case 'reps':
       return range(of).map((i) => ({
         kind: 'rep',
-        durationMs: slow(i, count.tempoMs),
+        durationMs: slow(i, own(count.tempoMs)),
         number: alternatingNumber(dose, bout, i),
         of: alternatingOf(dose, bout),
         side: handAt(dose, bout, i),
@@ -113,7 +133,7 @@ function countedBeats(dose: Dose, bout: Bout, context: ScriptContext, firstBout:
           step: null,
         };
         return [
-          { kind: 'hold', durationMs: count.holdMs, ...place },
+          { kind: 'hold', durationMs: own(count.holdMs), ...place },
           { kind: 'relax', durationMs: count.relaxMs, ...place },
         ];
       });
@@ -121,23 +141,25 @@ function countedBeats(dose: Dose, bout: Bout, context: ScriptContext, firstBout:
       return range(of).map((i) => ({
         ...base,
         kind: 'breath',
-        durationMs: context.breathMs,
+        durationMs: breathOf(dose, context),
         number: alternatingNumber(dose, bout, i),
         of: alternatingOf(dose, bout),
         side: handAt(dose, bout, i),
+        ...(context.outFirst && { outFirst: true as const }),
       }));
     case 'time':
-      return [{ ...base, kind: 'free', durationMs: count.timeMs, number: 1, of: 1 }];
+      return [{ ...base, kind: 'free', durationMs: own(count.timeMs), number: 1, of: 1 }];
     case 'sequence': {
-      const steps = bout.direction === 2 ? [...count.steps].reverse() : count.steps;
+      const steps = stepsOfRound(count, bout.pass.reversed);
       return range(of).flatMap((round) =>
         steps.map((step, i) => ({
           kind: 'step' as const,
-          durationMs: slow(round * steps.length + i, count.stepMs),
+          durationMs: slow(round * steps.length + i, stepMs(count, step, bout.pass.ms)),
           number: alternatingNumber(dose, bout, round),
           of: alternatingOf(dose, bout),
           side: handAt(dose, bout, round),
           step,
+          ...(i >= steps.length / 2 && count.thereAndBack && { back: true as const }),
         })),
       );
     }
@@ -156,5 +178,13 @@ const countsPerSide = (dose: Dose, bout: Bout) => bout.side === 'alternating' &&
 const alternatingNumber = (dose: Dose, bout: Bout, i: number) =>
   countsPerSide(dose, bout) ? Math.floor(i / 2) + 1 : i + 1;
 const alternatingOf = (dose: Dose, bout: Bout) => (countsPerSide(dose, bout) ? bout.count / 2 : bout.count);
+
+/** The length of one breath, ms: the dose's own, or that of the class. */
+export const breathOf = ({ breathMs }: Dose, context: Pick<ScriptContext, 'breathMs'>): number =>
+  breathMs ?? context.breathMs;
+
+/** The first half of a breath, ms: the in-breath, or the longer out-breath where the effort is on it. */
+export const firstHalfMs = ({ durationMs, outFirst }: Pick<Beat, 'durationMs' | 'outFirst'>): number =>
+  outFirst ? durationMs - breathInMs(durationMs) : breathInMs(durationMs);
 
 const range = (n: number): number[] => Array.from({ length: n }, (_, i) => i);

@@ -22,13 +22,17 @@ const SECTION: Readonly<Record<EffortKind, SectionKind>> = {
 };
 
 /** Options as a running order: sections by kind of work, each in its best order. */
-export function arrange(chosen: readonly Option[], catalogue: Catalogue, breathMs: number): Plan {
+export function arrange(
+  chosen: readonly Option[],
+  catalogue: Catalogue,
+  { breathMs, wayIn }: Pick<Plan, 'breathMs' | 'wayIn'>,
+): Plan {
   const plan = emptyPlan();
   const sections = plan.sections.map((section) => {
     const rows = orderOfRows(chosen.filter((o) => sectionOf(o.movement) === section.kind));
     return { ...section, rows: framed(section.kind, rows, catalogue, chosen) };
   });
-  return { ...plan, breathMs, sections };
+  return { ...plan, breathMs, ...(wayIn && { wayIn }), sections };
 }
 
 const sectionOf = (m: Movement): SectionKind => SECTION[m.effort];

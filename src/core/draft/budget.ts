@@ -10,7 +10,7 @@ const GENTLE_RISE = 1.08;
 /** What is left for drafted rows: the length less the frame, a little less at each attempt, since mends put rows in. */
 export function roomFor(context: RuleContext, wish: DraftWish, attempt: number): Budget {
   const { catalogue, baseline, plan } = context;
-  const frameMs = context.replan(arrange([], catalogue, plan.breathMs)).timing.totalMs;
+  const frameMs = context.replan(arrange([], catalogue, plan)).timing.totalMs;
   const waterMs = waterBreaks(wish.lengthMs) * WATER_MS;
   const volume = baseline && planVolume(baseline.plan, catalogue);
   const most = (n: number | undefined) => (n ? n * GENTLE_RISE : null);

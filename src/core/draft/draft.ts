@@ -8,6 +8,7 @@ import {
   placedRows,
   type ClassFacts,
   type Plan,
+  type UsualWayIn,
 } from '../plan';
 import { fail, ok, type Result } from '../result';
 import { arrange } from './arrange';
@@ -47,6 +48,8 @@ export type DraftGiven = {
   readonly facts: ClassFacts;
   readonly lately: readonly Plan[];
   readonly breathMs: number;
+  /** The usual way in of the class; as plans were timed before where nothing is said. */
+  readonly wayIn?: UsualWayIn | undefined;
   readonly tasks: readonly TaskLine[];
 };
 
@@ -61,7 +64,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const solved = solve(modelText(options, draftFacts.context, wish, room));
     if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
-    const plan = mended(arrange(chosen, facts.catalogue, given.breathMs), facts);
+    const plan = mended(arrange(chosen, facts.catalogue, given), facts);
     const worst = breaking(plan, facts);
     if (worst.length === 0)
       return ok({
@@ -89,8 +92,8 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
 }
 
 /** All that the options of a draft hang on. */
-export function draftFactsOf({ facts, lately, breathMs, tasks }: DraftGiven): DraftFacts {
-  const empty = { ...emptyPlan(), breathMs };
+export function draftFactsOf({ facts, lately, breathMs, wayIn, tasks }: DraftGiven): DraftFacts {
+  const empty = { ...emptyPlan(), breathMs, ...(wayIn && { wayIn }) };
   return {
     context: contextOf(empty, facts),
     shown: new Set(facts.shown),

@@ -1,4 +1,4 @@
-import { addVolume, baselineWords, NO_VOLUME, type RuleContext } from '../plan';
+import { addVolume, baselineWords, isFirstClass, NO_VOLUME, type RuleContext } from '../plan';
 import { plural } from '../words';
 import { MAX_NEW, MAX_PROPS, mostRows, outShareOf, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
@@ -34,7 +34,7 @@ export function limitsOf(
     ...(takenMs + shortestMs > room.timeMs ? ['the time'] : []),
     ...(chosen.length >= mostRows(wish.lengthMs) ? ['rows that are long enough to be worth explaining'] : []),
     ...(props >= MAX_PROPS ? [`${MAX_PROPS} props at the most`] : []),
-    ...(!context.firstClass && chosen.filter((o) => o.isNew).length >= MAX_NEW
+    ...(!isFirstClass(context) && chosen.filter((o) => o.isNew).length >= MAX_NEW
       ? [`${MAX_NEW} new movements at the most`]
       : []),
     ...(isTight ? [`${plural(tight, 'person', 'people')} who would have too little to do`] : []),

@@ -1,8 +1,16 @@
-import { GRIPPING, isThumbHeavy, PURPOSES, RESISTED, type EffortKind, type Joint } from '../catalogue';
+import {
+  HAND_JOINTS,
+  GRIPPING,
+  isThumbHeavy,
+  PURPOSES,
+  RESISTED,
+  type EffortKind,
+  type Joint,
+} from '../catalogue';
 import { groupBy } from '../group';
 import { HAND_SPOTS } from '../hand';
 import { handOutMs } from '../dose';
-import { OPPOSITE_STRETCH, stretchDirections, type RuleContext, type Volume } from '../plan';
+import { isFirstClass, OPPOSITE_STRETCH, stretchDirections, type RuleContext, type Volume } from '../plan';
 import { HAND_BREAK_MS } from './frame';
 import { atLeast, atMost, lpText, type Line, type LinearTerm } from './lp';
 import type { Option } from './option';
@@ -43,7 +51,6 @@ const MAX_OF: Partial<Record<EffortKind, number>> = {
 /** One loading row, two where the class is to be about bone. */
 const mostLoading = ({ focus }: DraftWish): number => (focus.includes('bone') ? 2 : 1);
 const MAX_BODY = 3;
-const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
 
 /** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
 export function modelText(
@@ -149,7 +156,7 @@ function balance(options: readonly Option[], context: RuleContext, wish: DraftWi
     ...stretchesInPairs(options, context),
     atMost(grips, MAX_GRIPPING),
     atMost(thumbs, 2),
-    ...(context.firstClass
+    ...(isFirstClass(context)
       ? []
       : [
           atMost(

@@ -1,5 +1,5 @@
-import { isSeated, needsShakeOut, type Movement } from '../catalogue';
-import { doseTiming, PACE, primaryCount, withPrimaryCount, type Dose } from '../dose';
+import { isSeated, isEffort, type Movement } from '../catalogue';
+import { doseTiming, primaryCount, withPrimaryCount, type Dose, PACE } from '../dose';
 import { coverageOf, HAND_SPOTS } from '../hand';
 import {
   baselineWords,
@@ -9,6 +9,10 @@ import {
   rowVolume,
   type RuleContext,
   type Volume,
+  isLearnedMoving,
+  wayInOf,
+  takenMs,
+  wayInPart,
 } from '../plan';
 import { nameList } from '../words';
 import { SHORT_SHARE, WEIGHTS } from './weights';
@@ -69,7 +73,7 @@ function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWi
   if (!pinned && (movement.offUntil || movement.positions[0] === 'floor')) return false;
   if (!isSeated(movement) && !movement.seatedTwin) return false;
   if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
-  const out = leftOutIn(context.judge(movement, movement.dose)).size;
+  const out = leftOutIn(context.judge(movement, movement)).size;
   return pinned || context.people.length === 0 || out < context.people.length * MAX_LEFT_OUT;
 }
 
@@ -106,9 +110,13 @@ function optionOf(
   const isNew = !shown.has(movement.id);
   const figure = context.catalogue.figure(movement.id);
   const moved = figure && movedAt(coverageOf(figure, dose));
-  const setUpMs = isNew ? PACE.setUpFirstMs : PACE.setUpAgainMs;
-  const countMs = doseTiming(dose, { breathMs: context.plan.breathMs, isNew }).totalMs;
-  const out = leftOutIn(context.judge(movement, dose));
+  const { newMs, knownMs } = wayInOf(context.plan);
+  const plannedWayInMs = isNew ? newMs : knownMs;
+  const slowFirst = isLearnedMoving(isNew, plannedWayInMs);
+  const plannedMs = doseTiming(dose, { breathMs: context.plan.breathMs, slowFirst }).totalMs;
+  const wayInMs = takenMs(context.pace, wayInPart({ isNew }), plannedWayInMs);
+  const countMs = takenMs(context.pace, movement.effort, plannedMs);
+  const out = leftOutIn(context.judge(movement, { dose }));
   const share = short ? SHORT_SHARE : 1;
   const reasons = reasonsFor(movement, facts, wish, out.size).map((r) => ({
     ...r,
@@ -119,7 +127,7 @@ function optionOf(
     movement,
     dose,
     isNew,
-    costMs: setUpMs + countMs + (needsShakeOut(movement) ? PACE.shakeOutMs : 0),
+    costMs: wayInMs + countMs + (isEffort(movement) ? PACE.shakeOutMs : 0),
     out,
     spots: HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : [])),
     volume: rowVolume(movement, dose, null),

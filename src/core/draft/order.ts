@@ -16,10 +16,11 @@ type Beginning = { readonly taken: number; readonly order: readonly number[]; re
 /**
  * The cheapest order, exact up to nine things: two beginnings of the same things that end alike have the same future, so
  * only the cheaper is kept (Held and Karp 1962). Past nine, the cheapest beginnings of each length are followed. Of equal
- * orders the one nearest to that given is taken, so the same things in the same order always come out alike.
+ * orders the one nearest to that given is taken, so the same things in the same order always come out alike. More than thirty are
+ * ordered in pieces.
  */
 export function bestOrder<T>(things: readonly T[], { before, beside }: OrderCost<T>): readonly T[] {
-  if (things.length > 30) throw new RangeError('An order is sought for at most 30 things');
+  if (things.length > AT_ONCE) return inPieces(things, { before, beside });
   let beginnings: readonly Beginning[] = [{ taken: 0, order: [], cost: 0 }];
   for (let length = 0; length < things.length; length++) {
     const next = new Map<string, Beginning>();
@@ -42,6 +43,25 @@ export function bestOrder<T>(things: readonly T[], { before, beside }: OrderCost
   }
   const best = beginnings.reduce((a, b) => (b.cost < a.cost - TIE ? b : a));
   return best.order.map((i) => things[i]!);
+}
+
+/** More than these are ordered piece by piece, what has to come early in the first. */
+const AT_ONCE = 30;
+
+function inPieces<T>(things: readonly T[], cost: OrderCost<T>): readonly T[] {
+  /** What it costs to have one before all others, against having it after them. */
+  const early = things.map((thing) =>
+    things.reduce((n, other) => n + cost.before(thing, other) - cost.before(other, thing), 0),
+  );
+  const order = things.map((_, i) => i).sort((a, b) => early[a]! - early[b]! || a - b);
+  const pieces = Math.ceil(things.length / AT_ONCE);
+  const size = Math.ceil(things.length / pieces);
+  return Array.from({ length: pieces }, (_, n) =>
+    bestOrder(
+      order.slice(n * size, (n + 1) * size).map((i) => things[i]!),
+      cost,
+    ),
+  ).flat();
 }
 
 /** Costs nearer than this are the same. */

@@ -1,4 +1,5 @@
 import type { TaughtRow } from '../teach';
+import { wavHead } from './wav';
 
 /** One click of a track: when, ms, and how it sounds. */
 export type WavClick = { readonly atMs: number; readonly hz: number };
@@ -9,7 +10,6 @@ const [COUNT_HZ, FIRST_HZ, CHANGE_HZ, ROW_HZ] = [880, 1_320, 440, 660];
 const CLICK_MS = 60;
 const LOUD = 110;
 const SILENT = 128;
-const HEAD_BYTES = 44;
 /** Samples written before the caller hears how far it is. */
 const STRETCH = WAV_RATE * 30;
 
@@ -34,9 +34,10 @@ export function clickTrack(
 ): Uint8Array<ArrayBuffer> {
   // An even number, since a WAV file has no odd ones.
   const samples = 2 * Math.ceil((lengthMs * WAV_RATE) / 2_000);
-  const file = new Uint8Array(HEAD_BYTES + samples);
-  writeHead(new DataView(file.buffer), samples);
-  const sound = file.subarray(HEAD_BYTES, HEAD_BYTES + samples);
+  const head = wavHead('PCM', samples, WAV_RATE);
+  const file = new Uint8Array(head.length + samples);
+  file.set(head);
+  const sound = file.subarray(head.length);
   for (let from = 0; from < samples; from += STRETCH) {
     sound.fill(SILENT, from, Math.min(samples, from + STRETCH));
     onShare(Math.min(1, (from + STRETCH) / samples) * 0.5);
@@ -60,20 +61,3 @@ function writeClick(sound: Uint8Array, { atMs, hz }: WavClick): void {
 }
 
 export const sampleAt = (atMs: number): number => Math.round((atMs * WAV_RATE) / 1_000);
-
-function writeHead(view: DataView, samples: number): void {
-  const text = (at: number, words: string) =>
-    [...words].forEach((c, i) => view.setUint8(at + i, c.charCodeAt(0)));
-  text(0, 'RIFF');
-  view.setUint32(4, 36 + samples, true);
-  text(8, 'WAVEfmt ');
-  view.setUint32(16, 16, true);
-  view.setUint16(20, 1, true);
-  view.setUint16(22, 1, true);
-  view.setUint32(24, WAV_RATE, true);
-  view.setUint32(28, WAV_RATE, true);
-  view.setUint16(32, 1, true);
-  view.setUint16(34, 8, true);
-  text(36, 'data');
-  view.setUint32(40, samples, true);
-}

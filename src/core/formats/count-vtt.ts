@@ -1,5 +1,5 @@
 import type { Beat } from '../dose';
-import type { TaughtRow } from '../teach';
+import { changeWord, type TaughtRow } from '../teach';
 
 /** One caption: [start, end) on the class clock, ms, and what it says. */
 type Caption = {
@@ -46,13 +46,7 @@ function beatWords(beat: Beat, before: number): string {
     case 'rest':
       return 'rest';
     case 'change':
-      return beat.change === 'side'
-        ? 'change sides'
-        : beat.change === 'direction'
-          ? 'the other way'
-          : beat.change === 'lead'
-            ? 'the other hand on top'
-            : 'change';
+      return changeWord(beat) || 'change';
   }
 }
 

@@ -1,3 +1,4 @@
+export { scoreOf, soundFile, SOUND_RATE, type SoundScore } from './class-sound';
 export { clickTrack, clicksOf, type WavClick } from './click-wav';
 export { captionsOf, writeVtt } from './count-vtt';
 export { MAX_FILE_BYTES, decodeText } from './decode';

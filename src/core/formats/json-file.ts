@@ -12,6 +12,12 @@ export type FileKind<S extends z.ZodType> = {
   readonly upgrades: Readonly<Record<number, (file: Record<string, unknown>) => Record<string, unknown>>>;
 };
 
+/** Up to version 1 a dose had directions and leads; every schema of doses reads them as the passes that they meant. */
+export const withPasses = (file: Record<string, unknown>): Record<string, unknown> => ({
+  ...file,
+  version: 2,
+});
+
 type JsonRead<T> = Result<{
   readonly file: T;
   readonly unknown: readonly UnknownField[];

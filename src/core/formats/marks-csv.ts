@@ -1,4 +1,4 @@
-import { MARKS as MARK_KINDS, type MarkKind } from '../teach';
+import { MARKS as MARK_KINDS, type Mark } from '../teach';
 import { choiceCell, dayCell, numberCell, textCell } from './cells';
 import { column, readTable, writeTable, type Table } from './table-csv';
 
@@ -9,11 +9,11 @@ export type MarkLine = {
   readonly firstName: string;
   readonly initial: string;
   readonly row: string;
-  readonly mark: MarkKind;
+  readonly mark: Mark['mark'];
   readonly atSeconds: number;
 };
 
-const MARKS = Object.fromEntries(MARK_KINDS.map((m) => [m, m])) as Record<string, MarkKind>;
+const MARKS = Object.fromEntries(MARK_KINDS.map((m) => [m, m])) as Record<string, Mark['mark']>;
 const ONE_DAY_SECONDS = 86_400;
 
 export const MARKS_TABLE: Table<MarkLine> = {

@@ -1,8 +1,7 @@
 import {
-  CONDITION_STATES,
   personFieldsSchema,
   RECORD_DEFAULTS,
-  type ConditionState,
+  withConditions,
   type PersonCondition,
   type PersonFields,
 } from '../people';
@@ -162,26 +161,16 @@ export function sameAs<P extends Pick<PersonFields, 'firstName' | 'initial'>>(
   return people.find((p) => key(p) === key(fields)) ?? null;
 }
 
-const isWorse = (a: ConditionState, b: ConditionState): boolean =>
-  CONDITION_STATES.indexOf(a) > CONDITION_STATES.indexOf(b);
-
 /**
  * What is on record, with what the file says besides: a word it says wins over none, a condition is added, a worse state is taken,
  * nothing is taken away.
  */
 export function mergedFields(before: PersonFields, file: PersonFields): PersonFields {
-  type Condition = PersonFields['conditions'][number];
-  const isSame = (a: Condition, b: Condition) => a.conditionId === b.conditionId && a.side === b.side;
-  const fresh = file.conditions.filter((c) => !before.conditions.some((b) => isSame(b, c)));
-  const known = before.conditions.map((b) => {
-    const said = file.conditions.find((c) => isSame(b, c));
-    return said && isWorse(said.state, b.state) ? { ...b, state: said.state } : b;
-  });
   return {
     ...before,
     wantedTask: file.wantedTask || before.wantedTask,
     notes: file.notes || before.notes,
     assistance: Math.max(before.assistance, file.assistance),
-    conditions: [...known, ...fresh],
+    conditions: [...withConditions(before.conditions, file.conditions)],
   };
 }

@@ -2,12 +2,12 @@ import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import { ownMovementSchema } from '../catalogue';
 import { newClassSchema, placedRows, planSchema, type Plan } from '../plan';
-import type { FileKind } from './json-file';
+import { withPasses, type FileKind } from './json-file';
 
 /** A class plan to take elsewhere, with the instructor's own movements that it uses. */
 export const planFileSchema = z.strictObject({
   oskil: z.literal('plan'),
-  version: z.literal(1),
+  version: z.literal(2),
   name: newClassSchema.shape.name,
   slotMinutes: newClassSchema.shape.slotMinutes,
   plan: planSchema,
@@ -20,7 +20,7 @@ const USUAL_SLOT_MINUTES = 45;
 /** Version 0 is a plan alone, as it is kept and as `/api/classes/{id}/plan` gives it. */
 export const PLAN_FILE: FileKind<typeof planFileSchema> = {
   oskil: 'plan',
-  version: 1,
+  version: 2,
   schema: planFileSchema,
   upgrades: {
     0: ({ oskil: _, version: __, ...plan }) => ({
@@ -31,6 +31,7 @@ export const PLAN_FILE: FileKind<typeof planFileSchema> = {
       plan,
       movements: [],
     }),
+    1: withPasses,
   },
 };
 
@@ -41,7 +42,8 @@ export function unknownRows(
 ): readonly { readonly rowId: string; readonly movementId: string }[] {
   return placedRows(plan as Plan).flatMap(({ row }) => {
     if (row.kind !== 'movement') return [];
-    const known = isKnown(row.movementId) || movements.some((m) => m.movement.id === row.movementId);
-    return known ? [] : [{ rowId: row.id, movementId: row.movementId }];
+    const isHere = (id: string) => isKnown(id) || movements.some((m) => m.movement.id === id);
+    const missing = [row.movementId, ...(row.joinedId ? [row.joinedId] : [])].find((id) => !isHere(id));
+    return missing === undefined ? [] : [{ rowId: row.id, movementId: missing }];
   });
 }

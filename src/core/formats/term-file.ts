@@ -3,13 +3,13 @@ import type { Immutable } from '../frozen';
 import { daySchema } from '../days';
 import { newClassSchema, planSchema } from '../plan';
 import { termSchema } from '../term';
-import type { FileKind } from './json-file';
+import { withPasses, type FileKind } from './json-file';
 import { planFileSchema } from './plan-file';
 
 /** A term with the plans of its classes, to take elsewhere or to use again. */
 export const termFileSchema = z.strictObject({
   oskil: z.literal('term'),
-  version: z.literal(1),
+  version: z.literal(2),
   series: newClassSchema.pick({ name: true, place: true, slotMinutes: true }),
   term: termSchema,
   classes: z
@@ -28,7 +28,7 @@ export type TermFile = Immutable<z.infer<typeof termFileSchema>>;
 
 export const TERM_FILE: FileKind<typeof termFileSchema> = {
   oskil: 'term',
-  version: 1,
+  version: 2,
   schema: termFileSchema,
-  upgrades: {},
+  upgrades: { 1: withPasses },
 };

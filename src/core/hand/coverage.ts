@@ -1,7 +1,15 @@
-import { doseTotals, type Dose, type Hand } from '../dose';
+import { doseTotals, passesOf, stepsOfRound, type Dose, type Hand } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
-import { FREE_CYCLE_MS, loopPose, startPose, type Motion, type MovementFigure } from './motion';
-import { fullPose, type FullPose } from './pose';
+import {
+  figureInPass,
+  FREE_CYCLE_MS,
+  loopPose,
+  startPose,
+  withWholePoses,
+  type Motion,
+  type MovementFigure,
+} from './motion';
+import { fullPose, type FullPose, type Pose } from './pose';
 
 /** Degrees a joint has travelled, there and back, by joint; joints that did not move are left out. */
 type Arcs = Readonly<Partial<Record<JointId, number>>>;
@@ -27,20 +35,29 @@ function roundOf(motion: Motion, steps: readonly string[]): readonly FullPose[] 
     case 'held':
       return [start, fullPose(motion.to), start];
     case 'steps':
-      return [start, ...steps.map((s) => fullPose(motion.poses[s] ?? motion.base)), start];
+      return [start, ...steps.map((s) => fullPose(posesOf(motion)[s] ?? motion.base)), start];
   }
 }
 
-/** What a dose of a movement moves, left and right: arc of a round x rounds. */
+const posesOf = (motion: Motion): Readonly<Record<string, Pose>> => {
+  const whole = withWholePoses(motion);
+  return whole.kind === 'steps' ? whole.poses : {};
+};
+
+/** What a dose of a movement moves, left and right, pass by pass: arc of a round x rounds. */
 export function coverageOf(figure: MovementFigure, dose: Dose): Coverage {
   const { count } = dose;
-  const steps = count.mode === 'sequence' ? count.steps : [];
-  const arcs = arcsPerRound(figure.motion, steps);
-  const totals = doseTotals(dose);
-  const perRound = count.mode === 'sequence' ? count.steps.length : 1;
-  const freeRounds = count.mode === 'time' ? count.timeMs / FREE_CYCLE_MS : 1;
-  const rounds = (counted: number) => (counted / perRound) * freeRounds;
-  return { L: times(arcs, rounds(totals.left)), R: times(arcs, rounds(totals.right)) };
+  const { byPass } = doseTotals(dose);
+  return sumCoverage(
+    passesOf(dose).map((pass) => {
+      const steps = count.mode === 'sequence' ? stepsOfRound(count, pass.reversed) : [];
+      const arcs = arcsPerRound(figureInPass(figure, pass).motion, steps);
+      const freeRounds = count.mode === 'time' ? (pass.ms ?? count.timeMs) / FREE_CYCLE_MS : 1;
+      const rounds = (counted: number) => (counted / (steps.length || 1)) * freeRounds;
+      const { left, right } = byPass.get(pass.name)!;
+      return { L: times(arcs, rounds(left)), R: times(arcs, rounds(right)) };
+    }),
+  );
 }
 
 /** Many at once, each joint added up in place. */

@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { MAX_PASSES } from '../dose';
 import { AXES, limitOf, type AxisId } from './joints';
-import { keyPoses, type MovementFigure } from './motion';
+import { keyPoses, type Motion, type MovementFigure } from './motion';
 import { beyondLimits } from './pose';
 import { PROP_SHAPES } from './prop-shape';
 import { SCENE_KINDS } from './scenes';
@@ -24,21 +25,44 @@ const motionSchema = z.discriminatedUnion('kind', [
       .max(12, 'A movement can have at most 12 poses'),
   }),
   z.strictObject({ kind: z.literal('held'), from: poseSchema, to: poseSchema }),
-  z.strictObject({ kind: z.literal('steps'), base: poseSchema, poses: stepPosesSchema }),
+  z.strictObject({
+    kind: z.literal('steps'),
+    base: poseSchema,
+    poses: stepPosesSchema,
+    builds: z.literal(true).optional(),
+  }),
 ]);
+
+const viewSchema = z.enum(['palm', 'back', 'side']);
 
 /** How a movement looks, as it is stored and sent. */
 export const figureSchema = z.strictObject({
   motion: motionSchema,
-  view: z.enum(['palm', 'back', 'side']),
+  view: viewSchema,
   counter: z.literal(true).optional(),
   oneAtATime: z.literal(true).optional(),
   scene: z.enum(SCENE_KINDS).optional(),
   prop: z.enum(PROP_SHAPES).optional(),
+  passes: z
+    .record(
+      z.string().max(40),
+      z.strictObject({
+        motion: motionSchema.optional(),
+        view: viewSchema.optional(),
+        scene: z.enum(SCENE_KINDS).optional(),
+      }),
+    )
+    .refine((passes) => Object.keys(passes).length <= MAX_PASSES, `At most ${MAX_PASSES} passes`)
+    .optional(),
 });
 
 /** What is wrong with a figure, in sentences: poses beyond a joint's limit, shares that do not make a whole. */
-export function figureIssues({ motion }: MovementFigure): readonly string[] {
+export function figureIssues({ motion, passes = {} }: MovementFigure): readonly string[] {
+  const others = Object.values(passes).flatMap((pass) => (pass.motion ? motionIssues(pass.motion) : []));
+  return [...new Set([...motionIssues(motion), ...others])];
+}
+
+function motionIssues(motion: Motion): string[] {
   const beyond = keyPoses(motion).flatMap((pose, i) =>
     beyondLimits(pose).map(
       ({ id, angle, min, max }) =>

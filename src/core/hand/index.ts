@@ -4,7 +4,15 @@ export { asKind, listPoses, withListedPose, withPoseAfter, withSteps, withoutPos
 export { figureIssues, figureSchema } from './figure-schema';
 export { handParts, painted, type FigureShape } from './figure';
 export { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName, type JointId } from './joints';
-export { rangeDemand, withSplit, type FigureView, type Motion, type MovementFigure } from './motion';
+export {
+  figureInPass,
+  rangeDemand,
+  withSplit,
+  withWholePoses,
+  type FigureView,
+  type Motion,
+  type MovementFigure,
+} from './motion';
 export { capsule } from './outline';
 export { paintOf, paintOfArrow, type Ink, type PaintedPath } from './paint';
 export { seenHand, type Place, type SeenHand } from './place';
@@ -18,6 +26,7 @@ export {
   isApart,
   isLone,
   loneBoxOf,
+  cuffsX,
   sceneShapes,
   specOf,
   type Stage,

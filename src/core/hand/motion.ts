@@ -1,4 +1,4 @@
-import { breathInMs, type Beat } from '../dose';
+import { firstHalfMs, type Beat, type Pass } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import type { PropShape } from './prop-shape';
 import type { SceneKind } from './scenes';
@@ -9,12 +9,18 @@ export type KeyPose = { readonly pose: Pose; readonly share: number };
 
 /**
  * How a hand moves. A loop goes round its key poses and ends where it began; a held
- * movement goes to a pose and stays; steps go from one named pose to the next.
+ * movement goes to a pose and stays; steps go from one named pose to the next. Where they build, each step says only
+ * what it adds, it stays until the round turns back or a step that is not among them undoes all.
  */
 export type Motion =
   | { readonly kind: 'loop'; readonly keys: readonly KeyPose[] }
   | { readonly kind: 'held'; readonly from: Pose; readonly to: Pose }
-  | { readonly kind: 'steps'; readonly base: Pose; readonly poses: Readonly<Record<string, Pose>> };
+  | {
+      readonly kind: 'steps';
+      readonly base: Pose;
+      readonly poses: Readonly<Record<string, Pose>>;
+      readonly builds?: true;
+    };
 
 export type FigureView = 'palm' | 'back' | 'side';
 
@@ -30,7 +36,21 @@ export type MovementFigure = {
   readonly counter?: true;
   /** One hand moves while the other stays where it began. */
   readonly oneAtATime?: true;
+  /** What looks different in a pass, by its name. */
+  readonly passes?: Readonly<Record<string, FigureInPass>>;
 };
+
+type FigureInPass = {
+  readonly motion?: Motion;
+  readonly view?: FigureView;
+  readonly scene?: SceneKind;
+};
+
+/** A movement as it looks in one of its passes. */
+export function figureInPass(figure: MovementFigure, pass: Pass): MovementFigure {
+  const { passes } = figure;
+  return passes && Object.hasOwn(passes, pass.name) ? { ...figure, ...passes[pass.name] } : figure;
+}
 
 /** One round of free movement, ms. */
 export const FREE_CYCLE_MS = 2_400;
@@ -84,7 +104,7 @@ export function tellingPose(motion: Motion): FullPose {
     case 'held':
       return fullPose(motion.to);
     case 'steps':
-      return fullPose(Object.values(motion.poses)[0] ?? motion.base);
+      return fullPose(stepPoses(motion)[0] ?? motion.base);
   }
 }
 
@@ -108,26 +128,53 @@ export function poseInBeat(motion: Motion, beat: Beat, before: Beat | null, offs
       return blend(from, to, coming(inside, beat.durationMs));
     }
     case 'steps': {
-      const poseOf = (b: Beat | null) => fullPose((b?.step && motion.poses[b.step]) || motion.base);
+      const poseOf = (b: Beat | null) => fullPose(b?.step ? stepPose(motion, b) : motion.base);
       return blend(poseOf(before), poseOf(beat), coming(inside, beat.durationMs));
     }
   }
 }
 
+type Steps = Extract<Motion, { kind: 'steps' }>;
+
+/** The pose of a step; where steps build, with all that was added before it and not yet undone. */
+function stepPose({ base, poses, builds }: Steps, { step, back, pass }: Beat): Pose {
+  if (step === null || !Object.hasOwn(poses, step)) return base;
+  if (!builds) return poses[step]!;
+  const order = pass.reversed ? Object.keys(poses).toReversed() : Object.keys(poses);
+  const added = order.slice(0, order.indexOf(step) + (back ? 0 : 1));
+  return Object.assign({}, base, ...added.map((name) => poses[name]!)) as Pose;
+}
+
 const coming = (inside: number, durationMs: number): number =>
   ease(Math.min(1, inside / Math.min(COMING_MS, durationMs * 0.6)));
 
-/** A repetition is one round; a breath opens on the in; the other direction runs the round backwards. */
+/** A repetition is one round; a breath opens on its first half; the other direction runs the round backwards. */
 function phaseOf(beat: Beat, inside: number): number {
   const share = Math.min(0.999999, Math.max(0, inside / beat.durationMs));
   const forward = () => {
     if (beat.kind === 'free') return (inside % FREE_CYCLE_MS) / FREE_CYCLE_MS;
     if (beat.kind !== 'breath') return share;
-    const inShare = breathInMs(beat.durationMs) / beat.durationMs;
-    return share < inShare ? (share / inShare) * 0.5 : 0.5 + ((share - inShare) / (1 - inShare)) * 0.5;
+    const first = firstHalfMs(beat) / beat.durationMs;
+    return share < first ? (share / first) * 0.5 : 0.5 + ((share - first) / (1 - first)) * 0.5;
   };
-  return beat.direction === 2 ? (1 - forward()) % 1 : forward();
+  return beat.pass.reversed ? (1 - forward()) % 1 : forward();
 }
+
+/** Each step with its whole pose, as it is when the steps come in order. */
+export function withWholePoses(motion: Motion): Motion {
+  if (motion.kind !== 'steps' || !motion.builds) return motion;
+  const { base } = motion;
+  let pose = base;
+  const poses = Object.entries(motion.poses).map(
+    ([name, added]) => [name, (pose = { ...pose, ...added })] as const,
+  );
+  return { kind: 'steps', base, poses: Object.fromEntries(poses) };
+}
+
+const stepPoses = (motion: Steps): readonly Pose[] => {
+  const whole = withWholePoses(motion);
+  return whole.kind === 'steps' ? Object.values(whole.poses) : [];
+};
 
 /** Every pose a movement passes through by name. */
 export function keyPoses(motion: Motion): readonly FullPose[] {
@@ -137,7 +184,7 @@ export function keyPoses(motion: Motion): readonly FullPose[] {
     case 'held':
       return [fullPose(motion.from), fullPose(motion.to)];
     case 'steps':
-      return [fullPose(motion.base), ...Object.values(motion.poses).map(fullPose)];
+      return [fullPose(motion.base), ...stepPoses(motion).map(fullPose)];
   }
 }
 

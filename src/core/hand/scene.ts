@@ -29,7 +29,8 @@ export type Stage = {
   readonly poses: Readonly<Record<Hand, FullPose>>;
   /** The hand that works where the other helps; both where they do the same. */
   readonly working: Hand | 'both';
-  readonly lead: 1 | 2;
+  /** The hands have changed places or jobs. */
+  readonly swapped: boolean;
   /** From the left of the screen. */
   readonly order: readonly [Hand, Hand];
 };
@@ -89,30 +90,40 @@ export function handByHandShapes(
   return { L: one('L', groundL), R: one('R', groundR) };
 }
 
+/** Where each hand's cuff is on the screen, mm from the middle: a name stands under its own sleeve. */
+export function cuffsX(figure: MovementFigure, stage: Stage): Readonly<Record<Hand, number>> {
+  const { hands, camera } = sceneHands(figure, stage);
+  const middle = (hand: Hand): number => {
+    const [a, b] = projectHand(hands[hand], camera).forearm;
+    return (a[0] + b[0]) / 2;
+  };
+  return { L: middle('L'), R: middle('R') };
+}
+
 /** Where the two hands are in the scene, before any camera. */
 export function sceneHands(
   figure: MovementFigure,
-  { poses, working, lead, order }: Stage,
+  { poses, working, swapped, order }: Stage,
 ): { hands: Readonly<Record<Hand, SeenHand>>; camera: Camera } {
   const spec = specOf(figure);
-  const swapped = order[0] === 'R';
+  const facing = order[0] === 'R';
   if (spec.helper)
     return {
       hands: helpedHands(figure, spec.helper, poses, working === 'both' ? 'R' : working),
-      camera: turned(spec.camera, swapped),
+      camera: turned(spec.camera, facing),
     };
   const one = (hand: Hand): SeenHand => {
     const place = placeOf(figure, poses[hand]);
     const [x, y, z] = spec.offset ?? [0, 0, 0];
-    const leads = (hand === 'R') === (lead === 1);
+    const leads = (hand === 'R') === !swapped;
     const sign = leads ? 1 : -1;
     const at: Vec = [place.at[0] + sign * x, place.at[1] + sign * y, place.at[2] + sign * z];
     const inward = spec.meeting ? meetingMm(poses[hand], place, spec.meeting) : 0;
     return placedHand(poses[hand], { ...place, at: [at[0] + inward, at[1], at[2]] }, hand === 'L');
   };
   const hands = { L: one('L'), R: one('R') };
-  if (swapped && (isApart(figure) || spec.ground)) return { hands: exchanged(hands), camera: spec.camera };
-  return { hands, camera: turned(spec.camera, swapped) };
+  if (facing && (isApart(figure) || spec.ground)) return { hands: exchanged(hands), camera: spec.camera };
+  return { hands, camera: turned(spec.camera, facing) };
 }
 
 /** The working hand in its place, the other brought to where its spot lies on the working hand's. */
@@ -131,8 +142,8 @@ function helpedHands(
 }
 
 /** Seen from the other side. */
-const turned = (camera: Camera, swapped: boolean): Camera =>
-  swapped ? { ...camera, yaw: camera.yaw + 180 } : camera;
+const turned = (camera: Camera, facing: boolean): Camera =>
+  facing ? { ...camera, yaw: camera.yaw + 180 } : camera;
 
 /** Each hand where the other was. */
 function exchanged({ L, R }: Readonly<Record<Hand, SeenHand>>): Readonly<Record<Hand, SeenHand>> {
@@ -226,11 +237,11 @@ function groundParts(
 ): readonly Part[] {
   const { ground, place } = specOf(figure);
   if (!ground) return [];
-  const swapped = order[0] === 'R';
+  const facing = order[0] === 'R';
   return (['L', 'R'] as const).map((hand) => {
     const outward = hand === 'R' ? 1 : -1;
     // What carries a hand stays where the hand rests, whatever it does there; a wall is where the palm meets it.
-    const stays = (swapped ? -outward : outward) * place.at[0];
+    const stays = (facing ? -outward : outward) * place.at[0];
     const x = ground === 'wall' ? seeing(camera)(spotOf(hands[hand], 'wrist'))[0] : stays;
     return groundUnder(ground, x, 0, outward);
   });

@@ -24,6 +24,7 @@ export const SCENE_KINDS = [
   'other hand on the back',
   'other hand under the palm',
   'other hand at the side',
+  'other hand at the little side',
   'other hand round the fingers',
   'other hand on the arm',
   'other hand on the fingers',
@@ -124,6 +125,23 @@ const helpedLying = (helper: Helper): SceneSpec => ({
   box: CLOSE,
 });
 
+/** A working hand seen from its back, fingers up; the other palm lies against one of its edges. */
+function besideHand(on: 'thumb' | 'little edge'): SceneSpec {
+  const out = on === 'thumb' ? 1 : -1;
+  return {
+    camera: STRAIGHT_ON,
+    place: forearm(180, 0, [-30 * out, -40, 0]),
+    helper: {
+      pose: FLAT,
+      place: { yaw: -90 * out, tip: 0, lean: 70 * out, frame: 'palm' },
+      spot: 'palm',
+      on,
+      off: [6 * out, 0, 0],
+    },
+    box: CLOSE,
+  };
+}
+
 const resting = (yaw: number, frame: Place['frame'], ground: Ground): SceneSpec => ({
   camera: STRAIGHT_ON,
   place: { yaw, tip: 0, lean: -90, at: [205, 0, 0], frame },
@@ -217,18 +235,8 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     spot: 'palm',
     on: 'palm',
   }),
-  'other hand at the side': {
-    camera: STRAIGHT_ON,
-    place: forearm(180, 0, [-30, -40, 0]),
-    helper: {
-      pose: FLAT,
-      place: { yaw: -90, tip: 0, lean: 70, frame: 'palm' },
-      spot: 'palm',
-      on: 'thumb',
-      off: [6, 0, 0],
-    },
-    box: CLOSE,
-  },
+  'other hand at the side': besideHand('thumb'),
+  'other hand at the little side': besideHand('little edge'),
   'other hand round the fingers': {
     camera: STRAIGHT_ON,
     place: forearm(170, 0, [20, -70, 0]),

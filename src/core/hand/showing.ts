@@ -23,11 +23,21 @@ export function previewAt(beats: readonly Beat[], offsetMs: number): Showing | n
 export const handWorks = ({ side }: Beat, hand: Hand): boolean =>
   side === hand || side === 'both' || side === 'alternating';
 
+/** The same moment of the hand that takes the steps from the other end. */
+function mirrored(beat: Beat | null, { motion }: MovementFigure): Beat | null {
+  if (beat === null || beat.step === null || motion.kind !== 'steps') return beat;
+  const order = Object.keys(motion.poses);
+  return { ...beat, step: order[order.length - 1 - order.indexOf(beat.step)] ?? beat.step };
+}
+
 /** The working hand moves with the count; the other waits, or does the opposite where hands take turns. */
 export function poseOfHand(figure: MovementFigure, hand: Hand, showing: Showing | null): FullPose {
   if (!showing) return startPose(figure.motion);
   const { beat, before, offsetMs } = showing;
-  const opposite = figure.counter && (beat.side === 'both' ? hand === 'R' : !handWorks(beat, hand));
+  const follower = beat.pass.swapped ? 'R' : 'L';
+  const opposite = figure.counter && (beat.side === 'both' ? hand === follower : !handWorks(beat, hand));
+  if (opposite && figure.motion.kind === 'steps')
+    return poseInBeat(figure.motion, mirrored(beat, figure)!, mirrored(before, figure), offsetMs);
   if (opposite) {
     const half = beat.startMs + ((offsetMs - beat.startMs + beat.durationMs / 2) % beat.durationMs);
     return poseInBeat(figure.motion, beat, before, half);

@@ -24,7 +24,7 @@ function stillAt(figure: MovementFigure, pose: FullPose, arrow: 'with its arrow'
   const stage: Stage = {
     poses: { L: otherHand(figure, pose), R: pose },
     working: 'R',
-    lead: 1,
+    swapped: false,
     order: ['L', 'R'],
   };
   const lone = isLone(figure);

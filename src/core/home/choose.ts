@@ -1,8 +1,9 @@
-import { RESISTED, type Catalogue, type Joint, type Movement } from '../catalogue';
+import { propsOf, RESISTED, type Catalogue, type Joint, type Movement } from '../catalogue';
 import type { Person } from '../people';
 import { movementOfRow, movementRows, type MovementRow, type Plan } from '../plan';
 import { familyOf } from '../progress';
 import { verdictFor, type ScreeningContext } from '../screening';
+import type { RowMovement } from '../stance';
 import type { Mark } from '../teach';
 
 export const [MIN_ITEMS, MAX_ITEMS] = [3, 5];
@@ -67,13 +68,13 @@ export function homeChoice(person: Person, { done, marks, catalogue, screening }
   };
 }
 
-const isForHome = (m: Movement, person: Person): boolean =>
+const isForHome = (m: RowMovement, person: Person): boolean =>
   m.effort !== 'load' &&
   m.effort !== 'notice' &&
   m.offUntil === null &&
   m.effortOf10 <= MAX_EFFORT &&
   (m.positions[0] === 'chair' || m.positions[0] === 'table') &&
-  (m.propId === null || (person.propsHome ?? []).includes(m.propId));
+  propsOf(m).every((id) => (person.propsHome ?? []).includes(id));
 
 /** Little and often is mostly moving: three that move what the others do not, then one that eases and one that works. */
 function proposedFrom(fit: readonly HomeItem[]): readonly HomeItem[] {

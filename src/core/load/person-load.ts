@@ -1,8 +1,6 @@
 import type { Person } from '../people';
 import type { Verdict } from '../screening';
-import { loadFor, shareOn, type RowMovement } from './load-setting';
-import { loadLadder } from './set-ups';
-import { PLANNED_STATURE_M } from './set-up-share';
+import { loadFor, loadLadder, PLANNED_STATURE_M, shareOn, type RowMovement } from '../stance';
 
 /** What a person's busier wrist bears in a loading row, kilograms, and where that stands on their ladder, from 1. */
 export type PersonLoad = {

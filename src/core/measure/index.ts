@@ -29,3 +29,4 @@ export { resultsOf, type MeasureResult } from './results';
 export type { Rota, Visit } from './rota';
 export { STEADY_SQUEEZE, madeReadings, type MadeSqueeze } from './simulated-meter';
 export { STATIONS, STATION_IDS, type RealVisit, type StationId } from './stations';
+export { warningSigns, type ClassReport } from './warning-signs';

@@ -1,6 +1,6 @@
-import { rungNoteOf, type Purpose } from '../catalogue';
-import { doseWords, type Dose, type Hand } from '../dose';
-import { HANDS } from '../measure';
+import { nameList, sentences } from '../words';
+import { doneWith, type Movement, type Purpose } from '../catalogue';
+import { type DoneWith, type Dose, toldDose } from '../dose';
 import { fullName, type Person } from '../people';
 import {
   movementOfRow,
@@ -9,9 +9,19 @@ import {
   type ClassFacts,
   type Plan,
   type PlanCheck,
+  type MovementRow,
   type Row,
+  propsWords,
+  remindersByRow,
+  rowNote,
 } from '../plan';
-import { shortAdaptation, adaptationsAsked, type KnownAdaptations, type Verdict } from '../screening';
+import {
+  askedThroughout,
+  shortAdaptation,
+  throughoutWords,
+  type KnownAdaptations,
+  type Verdict,
+} from '../screening';
 
 /** People who do a row in the same way of their own. */
 export type OwnWayLine = { readonly way: string; readonly names: readonly string[] };
@@ -22,7 +32,12 @@ export type CueLine = {
   readonly startMs: number;
   readonly title: string;
   /** Null for talk and breaks. */
-  readonly count: { readonly dose: Dose; readonly words: string; readonly purpose: Purpose } | null;
+  readonly count: {
+    readonly dose: Dose;
+    readonly words: string;
+    readonly purpose: Purpose;
+    readonly of: DoneWith;
+  } | null;
   readonly say: string;
   readonly watch: string;
   readonly note: string;
@@ -48,16 +63,16 @@ export function cueLines(
   check: Pick<PlanCheck, 'timing' | 'verdicts'>,
   facts: ClassFacts,
 ): CueLines {
-  const throughout = askedThroughout(check.verdicts, facts.people);
+  const throughout = askedThroughout(check.verdicts.values(), facts.people);
+  const reminders = remindersByRow(plan, check.timing, facts.catalogue);
   const lines = placedRows(plan).map(({ row, section }, i) => ({
     section,
-    line: cueLine(row, check, facts, i, throughout),
+    line: cueLine(row, check, facts, i, throughout, reminders.get(row.id) ?? ''),
   }));
   return {
     throughout: facts.people.flatMap((p) => {
-      const { asked, rests } = throughout.get(p.id)!;
-      const own = [...[...rests].map((hand) => REST_WORDS[hand]), ...asked];
-      return own.length > 0 ? [{ way: own.join('; '), names: [fullName(p)] }] : [];
+      const way = throughoutWords(throughout.get(p.id)!);
+      return way ? [{ way, names: [fullName(p)] }] : [];
     }),
     sections: plan.sections.flatMap((section) => {
       const own = lines.filter((l) => l.section.id === section.id).map((l) => l.line);
@@ -72,10 +87,11 @@ function cueLine(
   { catalogue, people }: ClassFacts,
   index: number,
   throughout: ReadonlyMap<string, KnownAdaptations>,
+  reminder: string,
 ): CueLine {
   const { startMs, handOut, collect } = timing.rows[index]!;
-  const propWords = (id: string | null): string | null =>
-    id === null ? null : (catalogue.prop(id)?.plural ?? id);
+  const propWords = (ids: readonly string[]): string | null =>
+    ids.length === 0 ? null : nameList(ids.map((id) => catalogue.prop(id)?.plural ?? id));
   const shared = {
     rowId: row.id,
     startMs,
@@ -85,21 +101,38 @@ function cueLine(
   };
   const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
   if (row.kind !== 'movement' || !movement)
-    return { ...shared, count: null, say: '', watch: '', note: '', ownWays: [] };
-  const rung = rungNoteOf(movement);
+    return { ...shared, count: null, say: wordsOf(row), watch: '', note: '', ownWays: [] };
   return {
     ...shared,
     count: {
       dose: row.dose,
-      words: rung ? `${doseWords(row.dose)}; ${rung}` : doseWords(row.dose),
+      words: [toldDose(row.dose, doneWith(movement)), propsWords(row, catalogue), rowNote(row, movement)]
+        .filter(Boolean)
+        .join('; '),
       purpose: movement.purpose,
+      of: doneWith(movement),
     },
-    say: movement.cues[0] ?? '',
+    say: inSentences([reminder, ...saidOf(row, movement)]),
     watch: movement.watch[0] ?? '',
     note: row.note,
     ownWays: waysOf(row.dose, verdicts.get(row.id), people, throughout),
   };
 }
+
+/** What there is to say of a row: its first cue, and what the instructor wrote of where it is felt and what it is for. */
+const saidOf = ({ words }: MovementRow, { cues }: Movement): readonly string[] => [
+  cues[0] ?? '',
+  words?.felt ? `Felt: ${words.felt}` : '',
+  words?.goodFor ? `Good for ${words.goodFor}` : '',
+];
+
+const inSentences = (said: readonly string[]): string => {
+  const there = said.filter(Boolean);
+  return there.length > 1 ? sentences(there) : (there[0] ?? '');
+};
+
+/** What is said in a talk row. */
+const wordsOf = (row: Row): string => (row.kind === 'talk' ? (row.text ?? '') : '');
 
 /** Who does it otherwise, those with the same way together, in the order of the list; what holds throughout is not said again. */
 function waysOf(
@@ -115,32 +148,4 @@ function waysOf(
     if (way) byWay.set(way, [...(byWay.get(way) ?? []), fullName(person)]);
   }
   return [...byWay].map(([way, names]) => ({ way, names }));
-}
-
-/** Share of the rows from which something asked of a person is said once for all of them. */
-const THROUGHOUT_SHARE = 0.35;
-/** A hand that rests in so many rows rests unless it is said to do something. */
-const REST_SHARE = 0.5;
-const REST_WORDS = {
-  L: 'left rests where nothing else is said',
-  R: 'right rests where nothing else is said',
-} as const;
-
-/** What each person is asked in most rows, by person id. */
-function askedThroughout(
-  verdicts: PlanCheck['verdicts'],
-  people: readonly Person[],
-): ReadonlyMap<string, KnownAdaptations> {
-  const rows = [...verdicts.values()];
-  return new Map(
-    people.map((p) => {
-      const asked = rows.flatMap((of) => [...adaptationsAsked(of.get(p.id) ?? null)]);
-      const often = asked.filter(
-        (a) => asked.filter((b) => b === a).length >= rows.length * THROUGHOUT_SHARE,
-      );
-      const resting = (hand: Hand) => rows.filter((of) => of.get(p.id)?.[hand].kind === 'leaveOut').length;
-      const rests = HANDS.filter((hand) => rows.length > 0 && resting(hand) >= rows.length * REST_SHARE);
-      return [p.id, { asked: new Set(often), rests: new Set(rests) }] as const;
-    }),
-  );
 }

@@ -67,7 +67,7 @@ const rowOf = (line: CueLine, breathMs: number): SheetRow => [
   line.count
     ? [
         words(line.count.words),
-        { kind: 'cord', dose: line.count.dose, purpose: line.count.purpose, breathMs },
+        { kind: 'cord', dose: line.count.dose, purpose: line.count.purpose, of: line.count.of, breathMs },
       ]
     : [],
   [...sayAndWatch(line), ...ownWays(line.ownWays)],

@@ -1,5 +1,5 @@
-import type { Catalogue } from '../catalogue';
-import { doseWords } from '../dose';
+import { doneWith, type Catalogue } from '../catalogue';
+import { toldDose } from '../dose';
 import { movementOfRow, movementRows, type Plan } from '../plan';
 import { words, type Beside, type SheetBlock } from './sheet';
 
@@ -14,7 +14,7 @@ export function groupSheet(plan: Plan, catalogue: Catalogue): readonly SheetBloc
         shows: movement.what,
         pieces: [
           { kind: 'text', runs: [{ text: movement.name, tone: 'bold' }], size: 'huge' },
-          words(doseWords(row.dose), 'large'),
+          words(toldDose(row.dose, doneWith(movement)), 'large'),
         ],
       },
     ];

@@ -1,8 +1,17 @@
-import type { Catalogue } from '../catalogue';
-import { doseWords } from '../dose';
-import { homeDays, littleAndOften, minuteText, needsDayBetween, weeklyTotal } from '../home';
+import { doneWith, type Catalogue } from '../catalogue';
+import { toldDose } from '../dose';
+import {
+  aboutMinutes,
+  goMs,
+  HOME_BREATH_MS,
+  homeDays,
+  littleAndOften,
+  minuteText,
+  needsDayBetween,
+  weeklyTotal,
+} from '../home';
 import type { Person } from '../people';
-import { movementOfRow, type MovementRow } from '../plan';
+import { movementOfRow, type MovementRow, type Pace } from '../plan';
 import { nameList, plural } from '../words';
 import { bold, paragraph, soft, words, type Beside, type SheetBlock, type DayWords } from './sheet';
 
@@ -14,22 +23,25 @@ type Given = {
   /** Null where no next class is planned. */
   readonly nextDay: string | null;
   readonly catalogue: Catalogue;
+  /** The pace at which it was taught; left out where it is not known. */
+  readonly pace?: Pace;
   readonly say: DayWords;
 };
 
-const BREATH_MS = 5_000;
-
 /** One person's card: each thing drawn, its cord, the days to tick, and when to stop. */
 export function homeCard(given: Given): readonly SheetBlock[] {
-  const { rows, timesADay, wantedTask, nextDay, say } = given;
+  const { rows, timesADay, wantedTask, nextDay, say, catalogue, pace } = given;
   const times = littleAndOften(timesADay).map(minuteText);
   const often =
     times.length === 1 ? 'once a day' : `${times.length} times a day, at about ${nameList(times, 6)}`;
   return [
-    words(`Little and often: ${often}.${wantedTask && ` So that you can ${wantedTask}.`}`, 'large'),
+    words(
+      `Little and often: ${often}, ${aboutMinutes(goMs(rows, catalogue, pace))} each time.${wantedTask && ` To help you ${wantedTask}.`}`,
+      'large',
+    ),
     { kind: 'figures', abreast: 1, items: rows.flatMap((row) => cardItem(row, times.length, given)) },
     paragraph(bold('Stop'), {
-      text: ' at pain over 5 of 10, or at sharp or shooting pain, new numbness or tingling that stays, or a joint that is suddenly hot or swollen; rest, and ask your clinician. More pain two hours later than before means fewer next time.',
+      text: ' at pain over 5 of 10, or at sharp or shooting pain, new numbness or tingling that stays, or a joint that is suddenly hot or swollen; rest, and ask your clinician. If it hurts more two hours later than before you began, do fewer next time.',
     }),
     ...(nextDay ? [words(`Bring this card on ${say.long(nextDay)}.`)] : []),
   ];
@@ -49,9 +61,17 @@ function cardItem(row: MovementRow, times: number, given: Given): readonly Besid
       pieces: [
         { kind: 'text', runs: [bold(movement.name)], size: 'large' },
         words(movement.what),
-        paragraph(bold(doseWords(row.dose))),
-        ...(prop ? [words(`With ${prop.name.toLowerCase()}, or ${prop.substitute}.`)] : []),
-        { kind: 'cord', dose: row.dose, purpose: movement.purpose, breathMs: BREATH_MS },
+        paragraph(bold(toldDose(row.dose, doneWith(movement)))),
+        ...(prop
+          ? [words(`With ${article(prop.name)} ${prop.name.toLowerCase()}, or ${prop.substitute}.`)]
+          : []),
+        {
+          kind: 'cord',
+          dose: row.dose,
+          purpose: movement.purpose,
+          of: doneWith(movement),
+          breathMs: HOME_BREATH_MS,
+        },
         {
           kind: 'days',
           days: days.map((d) => ({
@@ -61,10 +81,16 @@ function cardItem(row: MovementRow, times: number, given: Given): readonly Besid
         },
         {
           kind: 'text',
-          runs: [soft(`${plural(total.goes, 'go', 'goes')}: ${total.left} left, ${total.right} right`)],
+          runs: [
+            soft(
+              `${plural(total.goes, 'time')} altogether: ${total.left} with the left, ${total.right} with the right`,
+            ),
+          ],
           size: 'small',
         },
       ],
     },
   ];
 }
+
+const article = (name: string): string => (/^[aeiou]/i.test(name) ? 'an' : 'a');

@@ -20,8 +20,7 @@ export function hostSummary({
   came,
   summary: { lines, kept },
 }: Told): readonly SheetBlock[] {
-  const who =
-    people === null ? '; too few people came to be told of' : `, ${people} people came at least once`;
+  const who = people === null ? '; too few people to report' : `, ${people} people came at least once`;
   const mean = came === null ? '' : `, ${came.toFixed(1)} to a class on average`;
   return [
     words(`${plural(classes, 'class', 'classes')} taught${who}${mean}.`, 'large'),

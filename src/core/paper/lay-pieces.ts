@@ -63,10 +63,10 @@ export function layText({ runs, size }: Text, room: LayoutBox, cell: Tag | null 
   return { tags: cell ? [] : [tag], strips };
 }
 
-function layCord({ dose, purpose, breathMs }: CordPiece, { width, size, measure }: LayoutBox): Laid {
+function layCord({ dose, purpose, of, breathMs }: CordPiece, { width, size, measure }: LayoutBox): Laid {
   const px = size * CORD_PX;
   const layout = layOutCord(oneRound(cordOf(dose)), width / px);
-  const tag = tagOf('Figure', [], { alt: describeDose(dose, { breathMs, isNew: false }) });
+  const tag = tagOf('Figure', [], { alt: describeDose(dose, { breathMs, slowFirst: false }, of) });
   const marks = layout.shapes.flatMap((s) =>
     paintOfCord(s, purpose).map((p) => cordMark(p, tag, px, measure)),
   );

@@ -9,7 +9,7 @@ const TO_FILL: readonly SheetColumn[] = [
   { head: 'Pain after, left', share: 9, ruled: true },
   { head: 'right', share: 7, ruled: true },
   { head: 'Effort', share: 8, ruled: true },
-  { head: 'What was done otherwise', share: 34, ruled: true },
+  { head: 'What was adapted', share: 34, ruled: true },
 ];
 const SPARE_LINES = 4;
 

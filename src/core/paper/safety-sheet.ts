@@ -15,7 +15,7 @@ export const safetySheet = (venue: string): readonly SheetBlock[] => [
           ),
         ),
       ]),
-  { kind: 'heading', text: 'Ask for advice, though not today, at' },
+  { kind: 'heading', text: 'Not an emergency, but ask for advice about' },
   { kind: 'list', items: ADVICE_SIGNS },
   words('Each person’s own clinician, local rules and the instructor’s qualification come first.', 'small'),
 ];

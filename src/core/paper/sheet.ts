@@ -1,5 +1,5 @@
 import type { Purpose } from '../catalogue';
-import type { Dose } from '../dose';
+import type { DoneWith, Dose } from '../dose';
 import type { MovementFigure } from '../hand';
 
 /** A few words in one tone. */
@@ -12,6 +12,7 @@ export type CordPiece = {
   readonly kind: 'cord';
   readonly dose: Dose;
   readonly purpose: Purpose;
+  readonly of: DoneWith;
   readonly breathMs: number;
 };
 /** An empty round to tick. */

@@ -17,6 +17,8 @@ type NoteFacts = {
   readonly today: string;
   /** Oldest first. */
   readonly classes: readonly ClassLine[];
+  /** What asks for advice, a clause each. */
+  readonly signs: readonly string[];
   readonly incidents: readonly { readonly day: string; readonly sign: string; readonly what: string }[];
   /** Said at the end, in the venue's own words; may be empty. */
   readonly from: string;
@@ -26,13 +28,14 @@ type NoteFacts = {
  * A short plain note for the person to take along: what was seen and measured, in the order it
  * happened. No diagnosis, no advice of its own.
  */
-export function adviceNote({ person, today, classes, incidents, from }: NoteFacts): string {
+export function adviceNote({ person, today, classes, signs, incidents, from }: NoteFacts): string {
   const came = classes.filter((c) => c.present);
   return [
     `Note for ${fullName(person)} to take along, ${today}`,
     '',
     'From a seated hand and wrist exercise class. This note holds facts and measures only; it is not a diagnosis.',
     '',
+    ...(signs.length > 0 ? ['Why this note:', ...signs.map((s) => `- ${s}`), ''] : []),
     `Classes: came to ${came.length} of ${classes.length}.`,
     ...came.map(classLine),
     ...(person.measures.length > 0 ? ['', 'Measured:', ...measureLines(person.measures)] : []),

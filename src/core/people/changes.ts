@@ -22,6 +22,8 @@ export function changesBetween(
       : [`Writes with the ${after.dominantHand === 'L' ? 'left' : 'right'} hand`]),
     ...wordsChange('Wants to be able to', before.wantedTask, after.wantedTask),
     ...(before.notes === after.notes ? [] : ['Notes changed']),
+    ...((before.contact ?? '') === (after.contact ?? '') ? [] : ['Emergency contact changed']),
+    ...wordsChange('Agreed to this record on', before.agreedOn ?? '', after.agreedOn ?? ''),
     ...(before.screened === after.screened
       ? []
       : [after.screened ? 'Screening questions answered' : 'Screening questions open again']),
@@ -69,9 +71,13 @@ function conditionChanges(
     ...after.flatMap((c) => {
       const old = before.find(same(c));
       if (!old) return [`${name(c)}: recorded, ${c.state}`];
-      if (old.state !== c.state) return [`${name(c)}: now ${c.state}, before ${old.state}`];
+      const settled = old.state === 'flare' && c.settledOn ? `, settled on ${c.settledOn}` : '';
+      if (old.state !== c.state) return [`${name(c)}: now ${c.state}, before ${old.state}${settled}`];
       return [
         ...(old.spots.join() === c.spots.join() ? [] : [`${name(c)}: places changed`]),
+        ...((old.settledOn ?? null) === (c.settledOn ?? null) || !c.settledOn
+          ? []
+          : [`${name(c)}: flare settled on ${c.settledOn}`]),
         ...(old.since === c.since ? [] : [`${name(c)}: ${c.since ? `since ${c.since}` : 'no day said'}`]),
       ];
     }),

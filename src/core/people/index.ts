@@ -42,3 +42,5 @@ export {
   type PersonFields,
 } from './person';
 export { seatingOf } from './seating';
+export { lastSettled, stateOn, withFlaresSettled } from './flare';
+export { withConditions } from './conditions';

@@ -19,6 +19,8 @@ const SINGLE = Object.keys({
   assistance: true,
   wantedTask: true,
   notes: true,
+  contact: true,
+  agreedOn: true,
   positions: true,
   heightCm: true,
   massKg: true,

@@ -19,6 +19,8 @@ const personConditionSchema = z.strictObject({
   side: z.enum(['L', 'R', 'both', 'none']),
   state: z.enum(CONDITION_STATES),
   since: daySchema.nullable(),
+  /** The day its flare settled; missing where it never flared, or still does. */
+  settledOn: daySchema.nullish(),
   /** Where on the hand, by the places of the hand map; none is the whole hand. */
   spots: z.array(z.enum(SPOT_IDS)).max(20, 'At most 20 places'),
 });
@@ -52,6 +54,10 @@ export const personFieldsSchema = z.strictObject({
   assistance: z.number().int().min(0, 'Assistance is 0 to 3').max(3, 'Assistance is 0 to 3'),
   wantedTask: z.string().trim().max(120, 'Keep the task under 120 characters'),
   notes: z.string().trim().max(1000, 'Keep notes under 1,000 characters'),
+  /** Whom to call if something happens, with a number. */
+  contact: z.string().trim().max(120, 'Keep the contact under 120 characters').optional(),
+  /** The day on which they agreed to this record; missing where nobody asked. */
+  agreedOn: daySchema.nullish(),
   /** Where they are comfortable; the floor only when somebody switched it on. */
   positions: z.array(z.enum(POSITIONS)).min(1, 'Choose at least one position'),
   /** Props they must not or will not use, by id. */

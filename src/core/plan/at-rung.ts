@@ -1,6 +1,8 @@
 import { currentRung, RESISTED, usualRungOf, type Movement, type MovementOnRung } from '../catalogue';
-import type { LoadSetting, RowMovement } from '../load';
+import type { RowMovement } from '../stance';
 import { memo } from '../remember';
+import { lowerFirst } from '../words';
+import type { MovementRow } from './plan';
 
 const remember = memo<RowMovement>();
 
@@ -24,18 +26,54 @@ export function atRung(movement: Movement, rung: number | undefined): MovementOn
   }));
 }
 
-type Placed = {
-  readonly movementId: string;
-  readonly rung?: number | undefined;
-  readonly press?: LoadSetting | undefined;
+type Placed = Pick<MovementRow, 'movementId'> &
+  Partial<Pick<MovementRow, 'rung' | 'press' | 'props' | 'words' | 'effortOf10' | 'joinedId'>>;
+
+/**
+ * The movement of a row as it stands there: on its rung, pressed, with what it was set to, under the name it has there and with what
+ * is joined to it; undefined when the catalogue no longer has it.
+ */
+export const movementOfRow = (row: Placed, catalogue: Shelf): RowMovement | undefined => {
+  const movement = catalogue.movement(row.movementId);
+  const stood = movement && atRung(movement, row.rung);
+  if (!stood) return undefined;
+  const { press, props, words, effortOf10 } = row;
+  const joined = row.joinedId === undefined ? undefined : catalogue.movement(row.joinedId);
+  if (!press && !props && !words && effortOf10 === undefined && !joined) return stood;
+  const parts = [stood, press, props, words, joined].filter((part) => part !== undefined);
+  const key = [press, props, words, joined].map((part) => (part ? 'y' : 'n')).join('') + String(effortOf10);
+  return remember(parts, key, () => ({
+    ...stood,
+    ...(stood.loadSetUp && press && { press }),
+    ...(props && heldIn(stood, props)),
+    ...(joined && joinedTo(stood, joined)),
+    // Less is aimed for by word only: it is judged at what the movement asks.
+    ...(effortOf10 !== undefined && { effortOf10: Math.max(effortOf10, stood.effortOf10), aim: effortOf10 }),
+    ...(words?.felt && { felt: words.felt }),
+    ...(words?.goodFor && { goodFor: words.goodFor }),
+    ...(words?.name && { name: words.name }),
+  }));
 };
 
-/** The movement of a row as it stands there, pressed as it was set; undefined when the catalogue no longer has it. */
-export const movementOfRow = (
-  { movementId, rung, press }: Placed,
-  catalogue: { readonly movement: (id: string) => Movement | undefined },
-): RowMovement | undefined => {
-  const movement = catalogue.movement(movementId);
-  const stood = movement && atRung(movement, rung);
-  return stood?.loadSetUp && press ? remember([stood, press], '', () => ({ ...stood, press })) : stood;
-};
+type Shelf = { readonly movement: (id: string) => Movement | undefined };
+
+const joinedTo = (movement: Movement, joined: Movement) => ({
+  joined,
+  name: `${movement.name} with ${lowerFirst(joined.name)}`,
+  what: `${movement.what} Meanwhile: ${joined.what}`,
+  cues: [...movement.cues, ...joined.cues],
+  watch: [...movement.watch, ...joined.watch],
+});
+
+/** What is in the hands: one of the things that serve, if any, and beside it what helps. */
+function heldIn(
+  { propId, alsoWith, aids }: Movement,
+  props: readonly string[],
+): { readonly propId: string | null; readonly beside: readonly string[] } {
+  const serves = props.find((id) => id === propId || alsoWith.includes(id)) ?? null;
+  return { propId: serves, beside: props.filter((id) => id !== serves && aids.includes(id)) };
+}
+
+/** Whether a movement can be done with this, or with this beside it. */
+export const canServe = ({ propId, alsoWith, aids }: Movement, id: string): boolean =>
+  id === propId || alsoWith.includes(id) || aids.includes(id);

@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { SECTION_KINDS } from '../catalogue';
 import { doseSchema } from '../dose';
 import { frozen, type Immutable } from '../frozen';
-import { loadSettingSchema } from '../load';
+import { loadSettingSchema } from '../stance';
 import { remembered } from '../remember';
+import { effortOf10Schema, ownSetsSchema, rowWordsSchema } from './row-says';
+import { usualWayInSchema, wayInSchema } from './way-in';
 
 const idSchema = z.string().min(1).max(60);
 
@@ -25,20 +27,42 @@ const movementRowSchema = z.strictObject({
   goesOn: z.literal(true).optional(),
   /** How the hands are loaded, where that was set at the bench; left out for the usual set-up. */
   press: loadSettingSchema.optional(),
+  /** What it is done with, the prop in the hands first; left out for the usual one, empty for none. */
+  props: z.array(idSchema).max(3, 'At most three things for one row').optional(),
+  /** Explaining and showing before the count, ms; left out for the usual way in of the class. */
+  wayInMs: wayInSchema.optional(),
   /** Beats per minute, where the row is counted to music. */
   bpm: bpmSchema.optional(),
+  /** What the instructor calls it, and what is said of it; left out for what the movement says itself. */
+  words: rowWordsSchema.optional(),
+  /** Effort of ten to aim for; left out for the movement's own. */
+  effortOf10: effortOf10Schema.optional(),
+  /** It may be left out, first of all when time is short. */
+  optional: z.literal(true).optional(),
+  /** A movement of arms, feet, trunk or breath that is done together with it. */
+  joinedId: idSchema.optional(),
+  /** Who does fewer or more sets than the class. */
+  ownSets: ownSetsSchema.optional(),
 });
 
-const breakRowSchema = z.strictObject({
-  kind: z.literal('break'),
-  id: idSchema,
-  what: z.enum(['hand', 'water']),
-  durationMs: z
-    .number()
-    .int()
-    .min(10_000, 'A break is at least 10 s')
-    .max(900_000, 'A break is at most 15 minutes'),
-});
+const BREAKS = ['hand', 'water', 'shake'] as const;
+export type BreakKind = (typeof BREAKS)[number];
+/** A quick shake is no break that one drinks in. */
+const MAX_SHAKE_MS = 15_000;
+
+const breakRowSchema = z
+  .strictObject({
+    kind: z.literal('break'),
+    id: idSchema,
+    what: z.enum(BREAKS),
+    durationMs: z
+      .number()
+      .int()
+      .min(2_000, 'A quick shake is at least 2 s')
+      .max(900_000, 'A break is at most 15 minutes'),
+  })
+  .refine((b) => b.what === 'shake' || b.durationMs >= 10_000, 'A break is at least 10 s')
+  .refine((b) => b.what !== 'shake' || b.durationMs <= MAX_SHAKE_MS, 'A quick shake is at most 15 s');
 
 export const talkRowSchema = z.strictObject({
   kind: z.literal('talk'),
@@ -49,6 +73,10 @@ export const talkRowSchema = z.strictObject({
     .int()
     .min(5_000, 'Talk is at least 5 s')
     .max(1_200_000, 'Talk is at most 20 minutes'),
+  /** What is said, asked or read. */
+  text: z.string().trim().max(2000, 'Keep the text under 2,000 characters').optional(),
+  /** The group is asked something, and time is left for an answer. */
+  question: z.literal(true).optional(),
 });
 
 export const rowSchema = z.discriminatedUnion('kind', [movementRowSchema, breakRowSchema, talkRowSchema]);
@@ -61,13 +89,21 @@ export const sectionNameSchema = z
   .min(1, 'A section needs a name')
   .max(40, 'Keep the section name under 40 characters');
 
-const sectionSchema = z.strictObject({
+export const sectionSchema = z.strictObject({
   id: idSchema,
   kind: z.enum(SECTION_KINDS),
   name: sectionNameSchema,
   rows: z.array(rowSchema).max(60, 'At most 60 rows in a section'),
 });
 export type Section = Immutable<z.infer<typeof sectionSchema>>;
+
+/** The longest list of reminders that a class can still hear. */
+const MAX_REMINDERS = 6;
+
+export const remindersSchema = z
+  .array(z.string().trim().min(1, 'A reminder needs words').max(60, 'Keep a reminder under 60 characters'))
+  .min(1)
+  .max(MAX_REMINDERS, `At most ${MAX_REMINDERS} reminders`);
 
 /** A rule that is not to speak up in this class; a must is only quieted with a reason. */
 export const muteSchema = z.strictObject({
@@ -76,11 +112,17 @@ export const muteSchema = z.strictObject({
 });
 export type Mute = Immutable<z.infer<typeof muteSchema>>;
 
+export const MAX_SECTIONS = 20;
+
 /** A class plan: an immutable value. The `settle` section is the protected ending. */
 export const planSchema = z.strictObject({
-  sections: z.array(sectionSchema).max(20, 'At most 20 sections'),
+  sections: z.array(sectionSchema).max(MAX_SECTIONS, `At most ${MAX_SECTIONS} sections`),
   /** One breath, ms. */
   breathMs: z.number().int().min(3_000, 'A breath is at least 3 s').max(12_000, 'A breath is at most 12 s'),
+  /** How this instructor usually leads into a movement, ms; left out in plans from before it could be said. */
+  wayIn: usualWayInSchema.optional(),
+  /** What the whole class is reminded of, in turn, from row to row. */
+  reminders: remindersSchema.optional(),
   mutes: z.array(muteSchema).max(40).optional(),
 });
 export type Plan = Immutable<z.infer<typeof planSchema>>;

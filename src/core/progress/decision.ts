@@ -146,7 +146,7 @@ function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState
   const some = (fits: (o: Outcome) => boolean) => lastTwo.some(fits);
   return [
     ...(some((o) => !o.completed) ? ['not all was done as shown in the last two classes'] : []),
-    ...(some((o) => o.completed && !o.atTop) ? ['the count has room before the rung changes'] : []),
+    ...(some((o) => o.completed && !o.atTop) ? ['raise the count first, then the rung'] : []),
     ...(some((o) => o.effort === null) ? ['effort is not known for the last two classes'] : []),
     ...(some((o) => o.effort !== null && o.effort > easy) ? [`effort was over ${easy} of 10`] : []),
     ...(some((o) => o.painRise === null)

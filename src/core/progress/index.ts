@@ -8,6 +8,8 @@ export {
   type Outcome,
 } from './decision';
 export { FAMILIES, familyOf, type Family } from './family';
+export { handOutLines } from './hand-out';
 export { notShownTo } from './not-shown';
 export { familyRows, isInFlare, outcomeOf, type TaughtClass } from './outcomes';
+export { ownWays, type OwnWay } from './own-ways';
 export { offRungWords, rungAfter, type OwnRung } from './own-rung';

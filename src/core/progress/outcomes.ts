@@ -1,8 +1,8 @@
 import type { Catalogue } from '../catalogue';
 import { primaryCount } from '../dose';
-import { movementOfRow, movementRows, type MovementRow, type Plan } from '../plan';
-import type { Person } from '../people';
-import { verdictFor, type ScreeningContext } from '../screening';
+import { movementOfRow, movementRows, verdictOnRow, type MovementRow, type Plan } from '../plan';
+import { stateOn, type Person } from '../people';
+import type { ScreeningContext } from '../screening';
 import type { FollowUpAnswer, Mark, RowRecord, WrapUpPerson } from '../teach';
 import type { Outcome } from './decision';
 import { FAMILIES, familyOf, type Family } from './family';
@@ -50,7 +50,7 @@ export function outcomeOf(
   return {
     day: taught.day,
     present,
-    inFlare: person !== undefined && isInFlare(person),
+    inFlare: person !== undefined && isInFlare(person, taught.day),
     completed,
     atTop: completed && rows.every(isAtTop),
     effort: line?.effort ?? null,
@@ -62,9 +62,9 @@ export function outcomeOf(
   };
 }
 
-/** A joint in flare on record, or hot or swollen on the day; pain alone is not one. */
-export const isInFlare = ({ conditions }: Pick<Person, 'conditions'>): boolean =>
-  conditions.some((c) => c.state === 'flare' && c.conditionId !== 'painful-today');
+/** A joint in flare on record or just out of one, or hot or swollen on the day; pain alone is not one. */
+export const isInFlare = ({ conditions }: Pick<Person, 'conditions'>, day: string): boolean =>
+  conditions.some((c) => stateOn(c, day) === 'flare' && c.conditionId !== 'painful-today');
 
 /** Counted, not left out, not exchanged for something else, and no mark against it; what was adapted counts as done. */
 function doneAsShown(
@@ -76,7 +76,7 @@ function doneAsShown(
   const taken = record.get(row.id);
   const movement = movementOfRow(row, screening.catalogue);
   if (!movement || !taken?.counted || taken.skipped) return false;
-  const { L, R } = verdictFor(person, movement, row.dose, { ...screening, today: day });
+  const { L, R } = verdictOnRow(person, row, movement, { ...screening, today: day });
   const takesPart = [L.kind, R.kind].some((k) => k === 'do' || k === 'adapt');
   return takesPart && marks.every((m) => m.personId !== person.id || m.rowId !== row.id || m.mark === 'did');
 }

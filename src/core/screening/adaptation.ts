@@ -1,4 +1,13 @@
-import { primaryCount, withPrimaryCount, type Count, type Dose } from '../dose';
+import {
+  MIN_MS,
+  noLongerThan,
+  primaryCount,
+  withoutExtras,
+  withPrimaryCount,
+  type Count,
+  type Dose,
+} from '../dose';
+import { groupBy } from '../group';
 import type { WristRange } from '../people';
 
 /** What a caution asks of a movement that is still done. Everything is a limit: the tighter of two holds. */
@@ -28,6 +37,8 @@ export type Adaptation = {
   readonly effortMost: number | null;
   readonly holdMostMs: number | null;
   readonly countShare: number;
+  /** So many sets, where this person has a number of their own. */
+  readonly sets: number | null;
   readonly support: readonly string[];
   readonly props: readonly string[];
   readonly ownRange: boolean;
@@ -39,6 +50,7 @@ export const NO_ADAPTATION: Adaptation = {
   effortMost: null,
   holdMostMs: null,
   countShare: 1,
+  sets: null,
   support: [],
   props: [],
   ownRange: false,
@@ -57,39 +69,39 @@ export function adaptationOf(asks: readonly Ask[]): Adaptation {
     effortMost: least(asks.map((a) => a.effortMost)),
     holdMostMs: least(asks.map((a) => a.holdMostMs)),
     countShare: least(asks.map((a) => a.countShare)) ?? 1,
+    sets: null,
     support: said((a) => a.support),
     props: said((a) => a.prop),
     ownRange: asks.some((a) => a.ownRange),
-    arcs: asks.flatMap((a) => a.arcs ?? []),
+    arcs: tightest(asks.flatMap((a) => a.arcs ?? [])),
   };
 }
 
+/** Of each direction the smaller limit: hands at one thing go as far as the one that goes less. */
+const tightest = (arcs: readonly ArcLimit[]): readonly ArcLimit[] =>
+  [...groupBy(arcs, (a) => a.direction).values()].map((same) =>
+    same.reduce((a, b) => (b.toDeg < a.toDeg ? b : a)),
+  );
+
 /** The dose this hand does: the count, or the time, cut to its share, a hold to its longest; never more than planned. */
 export function adaptedDose(dose: Dose, adaptation: Adaptation): Dose {
-  const count = heldFor(sharedOut(dose.count, adaptation.countShare), adaptation.holdMostMs);
-  const now = primaryCount(count);
-  return {
-    ...dose,
-    count,
-    fewest: Math.min(dose.fewest, now),
-    sets: adaptation.countShare < 1 ? 1 : dose.sets,
-  };
+  const { countShare, holdMostMs } = adaptation;
+  // With less of the count no pass, step or layer has more than the others either.
+  const even =
+    countShare < 1 ? { ...withoutExtras(dose), sets: 1 } : { ...dose, sets: adaptation.sets ?? dose.sets };
+  const less = { ...even, count: sharedOut(even.count, countShare) };
+  const held = holdMostMs !== null && less.count.mode === 'hold' ? noLongerThan(less, holdMostMs) : less;
+  return { ...held, fewest: Math.min(dose.fewest, primaryCount(held.count)) };
 }
 
 /** Free time and a single long hold have no count to cut, so their length is. */
 function sharedOut(count: Count, share: number): Count {
   if (share >= 1) return count;
   if (count.mode === 'time')
-    return { ...count, timeMs: Math.max(MIN_TIME_MS, wholeSeconds(count.timeMs * share)) };
+    return { ...count, timeMs: Math.max(MIN_MS.time, wholeSeconds(count.timeMs * share)) };
   if (count.mode === 'hold' && count.holds === 1)
-    return { ...count, holdMs: Math.max(MIN_HOLD_MS, wholeSeconds(count.holdMs * share)) };
+    return { ...count, holdMs: Math.max(MIN_MS.hold, wholeSeconds(count.holdMs * share)) };
   return withPrimaryCount(count, Math.floor(primaryCount(count) * share));
 }
 
-const heldFor = (count: Count, mostMs: number | null): Count =>
-  mostMs !== null && count.mode === 'hold' ? { ...count, holdMs: Math.min(count.holdMs, mostMs) } : count;
-
 const wholeSeconds = (ms: number): number => Math.floor(ms / 1000) * 1000;
-
-const MIN_TIME_MS = 5_000;
-const MIN_HOLD_MS = 1_000;

@@ -40,8 +40,9 @@ export function arcHits(person: Person, hand: Hand, movement: Movement, catalogu
       : [];
   });
   if (arcs.length === 0) return [];
-  const words = arcs
-    .map((a) => `${WRIST_RANGE_WORDS[a.direction]} to ${a.toDeg} degrees, not ${a.askedDeg}`)
-    .join('; ');
-  return [{ verdict: 'adapt', because: 'this wrist was measured to go less far', how: words, ask: { arcs } }];
+  return [{ verdict: 'adapt', because: 'this wrist was measured to go less far', ask: { arcs } }];
 }
+
+/** How far a wrist goes, in words. */
+export const arcWords = ({ direction, toDeg, askedDeg }: ArcLimit): string =>
+  `${WRIST_RANGE_WORDS[direction]} to ${toDeg} degrees, not ${askedDeg}`;

@@ -56,31 +56,27 @@ export const NOTHING_NEW: CheckIn = {
  */
 export function asToday(person: Person, checkIn: CheckIn | undefined): Person {
   if (!checkIn) return person;
-  const conditions = (['L', 'R'] as const).reduce<readonly PersonCondition[]>(
-    (list, hand) => withPain(list, hand, hand === 'L' ? checkIn.painLeft : checkIn.painRight),
-    person.conditions,
-  );
-  return {
-    ...person,
-    conditions: [
-      ...conditions,
-      ...(checkIn.hotHand ? [today('hot-today', checkIn.hotHand, 'flare')] : []),
-      ...(checkIn.numbHand ? [today('numb-today', checkIn.numbHand)] : []),
-      ...(checkIn.unwell ? [today('unwell-today', 'none')] : []),
-      ...(checkIn.anythingNew ? [today('new-today', 'none')] : []),
-      ...(checkIn.fellHand ? [today('fall', checkIn.fellHand)] : []),
-      ...((checkIn.stiffnessMin ?? 0) > LONG_STIFFNESS_MIN ? [today('stiff-today', 'none')] : []),
-    ],
-  };
+  const said = [
+    ...painful('L', checkIn.painLeft),
+    ...painful('R', checkIn.painRight),
+    ...(checkIn.hotHand ? [today('hot-today', checkIn.hotHand, 'flare')] : []),
+    ...(checkIn.numbHand ? [today('numb-today', checkIn.numbHand)] : []),
+    ...(checkIn.unwell ? [today('unwell-today', 'none')] : []),
+    ...(checkIn.anythingNew ? [today('new-today', 'none')] : []),
+    ...(checkIn.fellHand ? [today('fall', checkIn.fellHand)] : []),
+    ...((checkIn.stiffnessMin ?? 0) > LONG_STIFFNESS_MIN ? [today('stiff-today', 'none')] : []),
+  ];
+  const isKnown = (one: PersonCondition) =>
+    person.conditions.some(
+      (c) => c.conditionId === one.conditionId && c.side === one.side && c.state === one.state,
+    );
+  const added = said.filter((one) => !isKnown(one));
+  return added.length === 0 ? person : { ...person, conditions: [...person.conditions, ...added] };
 }
 
-function withPain(
-  conditions: readonly PersonCondition[],
-  hand: Hand,
-  score: number | null,
-): readonly PersonCondition[] {
-  if (score === null || score <= COMFORTABLE_PAIN) return conditions;
-  return [...conditions, today('painful-today', hand, score > ACCEPTABLE_PAIN ? 'flare' : 'sore')];
+function painful(hand: Hand, score: number | null): readonly PersonCondition[] {
+  if (score === null || score <= COMFORTABLE_PAIN) return [];
+  return [today('painful-today', hand, score > ACCEPTABLE_PAIN ? 'flare' : 'sore')];
 }
 
 const today = (

@@ -1,6 +1,8 @@
 import {
   currentRung,
+  POSITIONS,
   positionOf,
+  propsOf,
   usualRungOf,
   type Catalogue,
   type EffortKind,
@@ -10,10 +12,13 @@ import {
   type MovementOnRung,
   type Position,
   type Trait,
+  isEffort,
+  LONGEST_EFFORT_MS,
 } from '../catalogue';
-import { primaryCount, type Dose } from '../dose';
+import { longestCount, primaryCount, type Dose } from '../dose';
+import { loadOfStance, PLANNED_STATURE_M, usualStance, type RowMovement, type Stance } from '../stance';
 
-type DoseLike = Pick<Dose, 'count'>;
+type DoseLike = Pick<Dose, 'count' | 'passes' | 'breathMs'>;
 
 /** What one hand meets in a row as it would really be done. Cautions speak of nothing else. */
 export type Exposure = {
@@ -28,6 +33,8 @@ export type Exposure = {
   readonly effortS: number;
   /** At the end of the range without a break, s. */
   readonly endRangeS: number;
+  /** Share of body weight through the busier wrist, at the most, 0 to 1. */
+  readonly wristShare: number;
   readonly latex: boolean;
   readonly withProp: boolean;
   /** Whether each hand works by itself, so that the other is free to help. */
@@ -42,14 +49,16 @@ type ExposureContext = { readonly catalogue: Catalogue; readonly breathMs?: numb
 
 /** What the working hand meets. */
 export function exposureOf(
-  movement: MovementOnRung,
-  { count }: DoseLike,
+  movement: RowMovement,
+  dose: DoseLike,
   { catalogue, breathMs = USUAL_BREATH_MS }: ExposureContext,
 ): Exposure {
-  const prop = movement.propId ? catalogue.prop(movement.propId) : undefined;
+  const count = longestCount(dose);
+  const props = propsOf(movement).flatMap((id) => catalogue.prop(id) ?? []);
   const rung = movement.rungs[currentRung(movement)];
-  const effortOf10 = rung?.effortOf10 ?? movement.effortOf10;
-  const features = new Set([...featuresOnRung(movement), ...(prop?.exposes ?? [])]);
+  const weight = weightOn(movement);
+  const effortOf10 = Math.min(10, (rung?.effortOf10 ?? movement.effortOf10) * weight.timesUsual);
+  const features = new Set([...featuresOnRung(movement), ...props.flatMap((p) => p.exposes)]);
   if (holdsTheBreath(movement.effort, effortOf10)) features.add('breath held easily');
   if (isLongSequence(movement.effort, count)) features.add('long sequence');
   return {
@@ -57,10 +66,11 @@ export function exposureOf(
     effortOf10,
     joints: movement.joints,
     features,
-    position: rung?.position ?? positionOf(movement),
-    ...longestMs(movement, count, breathMs),
-    latex: prop?.latex ?? false,
-    withProp: prop !== undefined,
+    position: furthest(rung?.position ?? positionOf(movement), weight.position),
+    wristShare: weight.wristShare,
+    ...longestMs(movement, count, dose.breathMs ?? breathMs),
+    latex: props.some((p) => p.latex),
+    withProp: props.length > 0,
     apart: movement.hands === 'apart',
   };
 }
@@ -73,6 +83,7 @@ export const helpExposureOf = (movement: Movement & { readonly help: Help }): Ex
   position: positionOf(movement),
   effortS: 0,
   endRangeS: 0,
+  wristShare: 0,
   latex: false,
   withProp: false,
   apart: false,
@@ -85,6 +96,48 @@ const HELP: Readonly<Record<Help, Pick<Exposure, 'kind' | 'effortOf10' | 'joints
   strokes: { kind: 'massage', effortOf10: 1, joints: HAND },
   steadies: { kind: 'active', effortOf10: 1, joints: HAND },
 };
+
+const NO_WEIGHT = { wristShare: 0, timesUsual: 1, position: 'chair' } as const;
+
+/** How much weight comes on the busier wrist, how many times the usual of this movement, and where that is done. */
+function weightOn({ loadSetUp, press }: RowMovement): {
+  readonly wristShare: number;
+  readonly timesUsual: number;
+  readonly position: Position;
+} {
+  if (!loadSetUp) return NO_WEIGHT;
+  const usual = usualStance(loadSetUp, PLANNED_STATURE_M);
+  const usually = bornOn(usual, PLANNED_STATURE_M, 0.5);
+  if (!press) return { wristShare: usually, timesUsual: 1, position: PLACE[placeOf(usual)] };
+  const wristShare = bornOn(press.stance, press.statureM, Math.max(press.leftShare, 1 - press.leftShare));
+  return {
+    wristShare,
+    // Less than usual is not taken for less effort.
+    timesUsual: usually > 0 ? Math.max(1, wristShare / usually) : 1,
+    position: PLACE[placeOf(press.stance)],
+  };
+}
+
+/** What cannot be worked out is taken for all of the weight. */
+function bornOn(stance: Stance, statureM: number, side: number): number {
+  const load = loadOfStance(stance, statureM);
+  return load.ok ? load.value.high * side : 1;
+}
+
+const placeOf = (stance: Stance) =>
+  stance.kind === 'lean' && stance.pivot === 'knees' ? 'knees' : stance.kind;
+const PLACE = {
+  seated: 'chair',
+  unload: 'chair',
+  lean: 'standing',
+  knees: 'floor',
+  'all fours': 'floor',
+  'feet back': 'floor',
+} as const;
+
+/** The one of two places that asks more: a chair least, the floor most. */
+const furthest = (a: Position, b: Position): Position =>
+  POSITIONS.indexOf(a) >= POSITIONS.indexOf(b) ? a : b;
 
 /** All that the rungs from the usual form up to this one add, without what this one lifts. */
 function featuresOnRung(movement: MovementOnRung): readonly Trait[] {
@@ -107,6 +160,19 @@ function longestMs(
   count: Dose['count'],
   breathMs: number,
 ): Pick<Exposure, 'effortS' | 'endRangeS'> {
+  const planned = plannedMs(movement, count, breathMs);
+  // Nobody knows beforehand when it will be told, so it is taken for as long as an effort may be held.
+  const isOpen = count.mode !== 'sequence' && count.mode !== 'reps' && count.untilTold === true;
+  return isOpen && isEffort(movement)
+    ? { ...planned, effortS: Math.max(planned.effortS, LONGEST_EFFORT_MS / S) }
+    : planned;
+}
+
+function plannedMs(
+  movement: Movement,
+  count: Dose['count'],
+  breathMs: number,
+): Pick<Exposure, 'effortS' | 'endRangeS'> {
   const both = (ms: number) => ({ effortS: ms / S, endRangeS: ms / S });
   switch (count.mode) {
     case 'reps':
@@ -117,7 +183,8 @@ function longestMs(
     case 'hold':
       return both(count.holdMs);
     case 'breaths':
-      return both(breathMs);
+      // What is held by nature is held through all the breaths.
+      return both(movement.dose.count.mode === 'hold' ? count.breaths * breathMs : breathMs);
     case 'time':
       return both(count.timeMs);
     case 'sequence': {
@@ -129,19 +196,19 @@ function longestMs(
 }
 
 /** All of a dose that a verdict and its words hang on, as a key: doses that share it are judged alike. */
-export const doseKey = (dose: Pick<Dose, 'count' | 'sets'>): string =>
-  `${lengthKey(dose.count)}${primaryCount(dose.count) === 1 ? ' once' : ''}${dose.sets === 1 ? '' : ' again'}`;
+export const doseKey = (dose: DoseLike & Pick<Dose, 'sets'>): string =>
+  `${lengthKey(longestCount(dose))} ${dose.breathMs ?? ''}${primaryCount(dose.count) === 1 ? ' once' : ''}${dose.sets === 1 ? '' : ' again'}`;
 
 function lengthKey(count: Dose['count']): string {
   switch (count.mode) {
     case 'reps':
       return `reps ${count.tempoMs}`;
     case 'hold':
-      return `hold ${count.holdMs}`;
+      return `hold ${count.holdMs} ${count.untilTold ?? ''}`;
     case 'breaths':
-      return 'breaths';
+      return `breaths ${count.breaths} ${count.untilTold ?? ''}`;
     case 'time':
-      return `time ${count.timeMs}`;
+      return `time ${count.timeMs} ${count.untilTold ?? ''}`;
     case 'sequence':
       return `sequence ${count.stepMs} ${count.steps.length} ${count.rounds}`;
   }

@@ -1,6 +1,14 @@
-import { currentRung, easierOf, gentlestOf, type MovementOnRung } from '../catalogue';
+import {
+  currentRung,
+  easierOf,
+  gentlestOf,
+  RESISTED,
+  type EffortKind,
+  type MovementOnRung,
+} from '../catalogue';
 import { doseWords, primaryCount, type Dose } from '../dose';
 import { adaptationOf, adaptedDose, type Adaptation } from './adaptation';
+import { arcWords } from './arc-limits';
 import type { Judgement } from './judge-hands';
 
 /** What a judgement asks of this row: one effort, one count, and nothing that the row has not got. */
@@ -8,6 +16,8 @@ export function followed(
   { hits }: Judgement,
   movement: MovementOnRung,
   dose: Dose,
+  /** Effort or end of the range without a break, s. */
+  longestS: number,
 ): { readonly how: readonly string[]; readonly adaptation: Adaptation } {
   const asked = adaptationOf(hits.flatMap((h) => h.ask ?? []));
   const adaptation = { ...asked, support: asked.support.filter((s) => canRest(s, movement)) };
@@ -15,8 +25,9 @@ export function followed(
   const how = [
     ...new Set([
       ...shareWords(adaptation, dose),
-      ...holdWords(adaptation, dose),
+      ...holdWords(adaptation, movement, dose, longestS),
       ...ways,
+      ...adaptation.arcs.map(arcWords),
       ...(adaptation.ownRange && adaptation.arcs.length === 0 ? ['to this wrist’s own limit'] : []),
       ...effortWords(adaptation, movement),
       ...adaptation.support,
@@ -41,10 +52,21 @@ function shareWords(adaptation: Adaptation, dose: Dose): string[] {
   return ['half the count'];
 }
 
-const holdWords = ({ holdMostMs }: Adaptation, { count }: Dose): string[] =>
-  holdMostMs !== null && count.mode === 'hold' && count.holdMs > holdMostMs
-    ? [`holds of ${holdMostMs / 1000} s at most`]
-    : [];
+/** What is held by nature, be it counted in holds, in breaths or by the clock. */
+const HELD: ReadonlySet<EffortKind> = new Set([...RESISTED, 'load', 'stretch']);
+
+function holdWords(
+  { holdMostMs }: Adaptation,
+  { effort, traits }: MovementOnRung,
+  { count }: Dose,
+  longestS: number,
+): string[] {
+  if (holdMostMs === null || count.mode === 'reps') return [];
+  const mostS = holdMostMs / 1000;
+  if (count.mode === 'hold') return count.holdMs > holdMostMs ? [`holds of ${mostS} s at most`] : [];
+  const isHeld = HELD.has(effort) || traits.includes('passive');
+  return isHeld && longestS > mostS ? [`${mostS} s at a time, then a pause`] : [];
+}
 
 const effortWords = ({ effortMost }: Adaptation, { effortOf10 }: MovementOnRung): string[] =>
   effortMost !== null && effortMost < effortOf10 ? [`effort ${effortMost} of 10 at most`] : [];

@@ -1,4 +1,5 @@
-import { RESISTED, type Catalogue, type Movement } from '../catalogue';
+import type { RowMovement } from '../stance';
+import { propsOf, RESISTED, usesHands, type Catalogue, type Movement } from '../catalogue';
 import type { Dose, Hand } from '../dose';
 import { lowerFirst } from '../words';
 import type { Person } from '../people';
@@ -28,12 +29,11 @@ export type ScreeningContext = {
 export function hitsOn(
   person: Person,
   hand: Hand,
-  movement: Movement,
+  movement: RowMovement,
   dose: Dose,
   context: ScreeningContext,
 ): readonly Hit[] {
-  const unused = movement.propId !== null && person.propsOut.includes(movement.propId);
-  const exposure = exposureOf(unused ? { ...movement, propId: null } : movement, dose, context);
+  const exposure = exposureOf(withoutPropsOut(movement, person), dose, context);
   return [
     ...offHits(person, hand, movement, exposure, context),
     ...screeningHits(person, exposure),
@@ -43,8 +43,23 @@ export function hitsOn(
     ...propHits(person, movement, context),
     ...arcHits(person, hand, movement, context.catalogue),
     ...ruleHits(person, hand, exposure, context),
+    ...joinedHits(person, hand, movement, dose, context),
   ];
 }
+
+/** Whoever may not do what arms, feet or trunk do meanwhile, or only in another way, leaves that out. */
+function joinedHits(
+  person: Person,
+  hand: Hand,
+  { joined }: RowMovement,
+  dose: Dose,
+  context: ScreeningContext,
+): Hit[] {
+  const hit = joined && hitsOn(person, hand, joined, dose, context)[0];
+  return hit ? [{ verdict: 'adapt', because: hit.because, how: JOINED_LEFT_OUT }] : [];
+}
+
+const JOINED_LEFT_OUT = 'the hands alone';
 
 /** Unknown is never `do` for resisted or loading work, nor for what strikes or stretches. */
 function screeningHits(person: Person, { kind, features }: Exposure): Hit[] {
@@ -57,19 +72,17 @@ function screeningHits(person: Person, { kind, features }: Exposure): Hit[] {
 function offHits(
   person: Person,
   hand: Hand,
-  movement: Movement,
+  movement: RowMovement,
   exposure: Exposure,
   { today }: ScreeningContext,
 ): Hit[] {
   if (!movement.offUntil) return [];
   const clearance = clearanceOf(person, hand, true, exposure, today);
   if (clearance) return wordsOf(clearance);
-  return [{ verdict: 'leaveOut', because: lowerFirst(movement.offUntil), instead: ['load'] }];
+  return [
+    { verdict: 'leaveOut', because: lowerFirst(movement.offUntil).replace(/\.$/, ''), instead: ['load'] },
+  ];
 }
-
-const HANDS_WORK = ['thumb', 'fingers', 'wrist', 'forearm'] as const;
-const usesHands = ({ joints }: Pick<Movement, 'joints'>): boolean =>
-  HANDS_WORK.some((j) => joints.includes(j));
 
 /** Placing and supporting are for hands; whoever needs them is shown the rest again. */
 function assistanceHits(person: Person, movement: Movement): Hit[] {
@@ -106,9 +119,25 @@ function positionHits(person: Person, { positions }: Movement, { position }: Exp
   return [{ verdict: 'leaveOut', because: `not comfortable ${where}`, instead: ['load'] }];
 }
 
-function propHits(person: Person, movement: Movement, { catalogue }: ScreeningContext): Hit[] {
-  if (!movement.propId || !person.propsOut.includes(movement.propId)) return [];
-  const name = catalogue.prop(movement.propId)?.name ?? 'this prop';
-  const how = `with no prop: ${lowerFirst(movement.noProp)}`.replace(/\.$/, '');
-  return [{ verdict: 'adapt', because: `does not use the ${name}`, how, ask: { prop: 'none' } }];
+/** What somebody does not use is not in their hands. */
+function withoutPropsOut(movement: RowMovement, { propsOut }: Person): RowMovement {
+  if (!propsOf(movement).some((id) => propsOut.includes(id))) return movement;
+  const { propId, beside = [] } = movement;
+  return {
+    ...movement,
+    propId: propId !== null && propsOut.includes(propId) ? null : propId,
+    beside: beside.filter((id) => !propsOut.includes(id)),
+  };
+}
+
+function propHits(person: Person, movement: RowMovement, { catalogue }: ScreeningContext): Hit[] {
+  const name = (id: string) => catalogue.prop(id)?.name ?? 'this prop';
+  return propsOf(movement)
+    .filter((id) => person.propsOut.includes(id))
+    .map((id): Hit => {
+      const because = `does not use the ${name(id)}`;
+      if (id !== movement.propId) return { verdict: 'adapt', because, how: `without the ${name(id)}` };
+      const how = `with no prop: ${lowerFirst(movement.noProp)}`.replace(/\.$/, '');
+      return { verdict: 'adapt', because, how, ask: { prop: 'none' } };
+    });
 }

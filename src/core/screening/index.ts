@@ -12,4 +12,6 @@ export {
   type Verdict,
   type VerdictKind,
 } from './verdict';
+export { askedThroughout, throughoutWords } from './asked-throughout';
+export { withOwnSets } from './own-sets';
 export { shortAdaptation, adaptationText, adaptationsAsked, type KnownAdaptations } from './adaptation-text';

@@ -1,3 +1,4 @@
+import type { RowMovement } from '../stance';
 import type { Help, Movement } from '../catalogue';
 import type { Dose, Hand } from '../dose';
 import type { Person } from '../people';
@@ -11,7 +12,7 @@ export type Judgement = { readonly kind: 'do' | 'adapt' | 'leaveOut'; readonly h
 /** Both hands in a row, each with the part of the other in mind: a hand that must rest is nobody's partner. */
 export function judgeHands(
   person: Person,
-  movement: Movement,
+  movement: RowMovement,
   dose: Dose,
   context: ScreeningContext,
 ): Readonly<Record<Hand, Judgement>> {
@@ -36,7 +37,7 @@ function restsAsPartner(
   person: Person,
   hand: Hand,
   working: Judgement,
-  movement: Movement,
+  movement: RowMovement,
   context: ScreeningContext,
 ): boolean {
   const { hands, help } = movement;

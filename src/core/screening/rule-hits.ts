@@ -1,5 +1,6 @@
+import { usesHands } from '../catalogue';
 import type { Hand } from '../dose';
-import type { Person, PersonCondition } from '../people';
+import { stateOn, type Person, type PersonCondition } from '../people';
 import { lowerFirst } from '../words';
 import { clearanceOf, wordsOf } from './cleared';
 import type { Exposure } from './exposure';
@@ -22,7 +23,7 @@ function hitsOfRule(
   exposure: Exposure,
   { table, today }: Context,
 ): Hit[] {
-  const condition = person.conditions.find((c) => speaksOf(rule, c, hand, exposure));
+  const condition = person.conditions.find((c) => speaksOf(rule, c, hand, exposure, today));
   if (!condition) return [];
   if (!rule.when.some((clause) => concerns(clause, condition, exposure) && clauseMatches(clause, exposure)))
     return [];
@@ -34,7 +35,7 @@ function hitsOfRule(
   return [
     {
       verdict: rule.verdict,
-      because: `${lowerFirst(name)}: ${rule.because}`,
+      because: `${lowerFirst(name)}${justSettled(condition, today)}: ${rule.because}`,
       ...(rule.how ? { how: rule.how } : {}),
       ...(rule.ask ? { ask: rule.ask } : {}),
       ...(rule.instead ? { instead: rule.instead } : {}),
@@ -43,7 +44,17 @@ function hitsOfRule(
   ];
 }
 
-function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand, exposure: Exposure): boolean {
+/** Why something that is settled is treated as a flare. */
+const justSettled = (condition: PersonCondition, today: string): string =>
+  stateOn(condition, today) === condition.state ? '' : ' (settled less than 48 hours ago)';
+
+function speaksOf(
+  rule: CautionRule,
+  condition: PersonCondition,
+  hand: Hand,
+  exposure: Exposure,
+  today: string,
+): boolean {
   const ofWhole = condition.side === 'none';
   const named =
     rule.condition === 'any hand'
@@ -53,15 +64,14 @@ function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand, exp
         : rule.condition === condition.conditionId;
   const onHand = condition.side === hand || condition.side === 'both' || ofWhole;
   const there = condition.state !== 'not cleared' || reaches(condition, exposure);
-  return named && onHand && there && rule.states.includes(condition.state);
+  return named && onHand && there && rule.states.includes(stateOn(condition, today));
 }
 
-const ARM = ['thumb', 'fingers', 'wrist', 'forearm'] as const;
 const HARD = ['grip', 'pinch', 'opening', 'load', 'tap', 'isometric'] as const;
 
 /** What is the matter with a hand says nothing of feet, neck and trunk, unless a clause names them. */
 const concerns = (clause: Clause, { side }: PersonCondition, { joints }: Exposure): boolean =>
-  side === 'none' || clause.joints !== undefined || ARM.some((j) => joints.includes(j));
+  side === 'none' || clause.joints !== undefined || usesHands({ joints });
 
 /** One place that is not cleared rests what moves it and all hard work, not the whole arm. */
 function reaches({ spots }: PersonCondition, { kind, joints }: Exposure): boolean {

@@ -16,6 +16,8 @@ export type Clause = {
   readonly effortOver?: number;
   /** Effort without a break, s. */
   readonly effortSecondsOver?: number;
+  /** Share of body weight through one wrist, 0 to 1. */
+  readonly wristShareOver?: number;
   /** At the end of the range without a break, s. */
   readonly endRangeSecondsOver?: number;
 };
@@ -62,6 +64,7 @@ export function clauseMatches(clause: Clause, exposure: Exposure): boolean {
     (clause.apart === undefined || clause.apart === exposure.apart) &&
     (!clause.position || exposure.position === clause.position) &&
     over(clause.effortOver, exposure.effortOf10) &&
+    over(clause.wristShareOver, exposure.wristShare) &&
     over(clause.effortSecondsOver, exposure.effortS) &&
     over(clause.endRangeSecondsOver, exposure.endRangeS)
   );

@@ -1,3 +1,4 @@
+import type { RowMovement } from '../stance';
 import type { Movement } from '../catalogue';
 import type { Dose, Hand } from '../dose';
 import type { Person } from '../people';
@@ -6,6 +7,7 @@ import { NO_ADAPTATION, type Adaptation } from './adaptation';
 import { followed } from './followed';
 import type { ScreeningContext } from './hits';
 import { judgeHands, type Judgement } from './judge-hands';
+import { exposureOf } from './exposure';
 import { feetInstead, nearestSwaps, type Swap } from './nearest-swap';
 
 export type { CautionTable, ScreeningContext } from './hits';
@@ -42,7 +44,7 @@ export const worseOf = (a: VerdictKind, b: VerdictKind): VerdictKind => (rank(a)
 /** May this person do this row, with each hand? Both hands are judged together, and the worst rule wins. */
 export function verdictFor(
   person: Person,
-  movement: Movement,
+  movement: RowMovement,
   dose: Dose,
   context: ScreeningContext,
 ): Verdict {
@@ -51,7 +53,7 @@ export function verdictFor(
   const bothRest = HANDS.every((hand) => judged[hand].kind === 'leaveOut' && !swaps[hand]);
   const instead = bothRest ? feetInstead(person, context) : null;
   const of = (hand: Hand) =>
-    resolve(judged[hand], swaps[hand] ?? instead, movement, dose, bothRest ? BOTH_REST : ONE_RESTS);
+    resolve(judged[hand], swaps[hand] ?? instead, movement, dose, context, bothRest ? BOTH_REST : ONE_RESTS);
   const [L, R] = [of('L'), of('R')];
   return { L, R, worst: worseOf(L.kind, R.kind) };
 }
@@ -61,7 +63,7 @@ const HANDS = ['L', 'R'] as const;
 /** The worse hand's verdict before any swap is looked for: whether the movement itself is open to this person. */
 export function opennessOf(
   person: Person,
-  movement: Movement,
+  movement: RowMovement,
   context: ScreeningContext,
 ): 'do' | 'adapt' | 'leaveOut' {
   const { L, R } = judgeHands(person, movement, movement.dose, context);
@@ -73,16 +75,27 @@ export function opennessOf(
 function resolve(
   judgement: Judgement,
   swap: Swap | null,
-  movement: Movement,
+  movement: RowMovement,
   dose: Dose,
+  context: ScreeningContext,
   pleasant: string,
 ): HandVerdict {
   const reasons = [...new Set(judgement.hits.map((h) => h.because))];
+  const longestS = (of: RowMovement, its: Dose): number => {
+    const { effortS, endRangeS } = exposureOf(of, its, context);
+    return Math.max(effortS, endRangeS);
+  };
   const none = { adaptation: NO_ADAPTATION, swapTo: null, swapWhy: '' };
   if (judgement.kind !== 'leaveOut')
-    return { ...none, kind: judgement.kind, reasons, ...followed(judgement, movement, dose) };
+    return {
+      ...none,
+      kind: judgement.kind,
+      reasons,
+      ...followed(judgement, movement, dose, longestS(movement, dose)),
+    };
   if (!swap) return { ...none, kind: 'leaveOut', reasons, how: [pleasant] };
-  const own = followed(swap.judgement, swap.movement, swap.movement.dose).how;
+  const { movement: to } = swap;
+  const own = followed(swap.judgement, to, to.dose, longestS(to, to.dose)).how;
   return {
     ...none,
     kind: 'swap',
@@ -98,7 +111,7 @@ const ONE_RESTS = 'this hand rests, warm and open in the lap';
 const BOTH_REST = 'sits back, hands warm in the lap, and breathes along';
 
 /** Why a swap is near: "same purpose, moves the wrist too, needs no prop". */
-function nearnessWords(movement: Movement, swap: Movement): string {
+function nearnessWords(movement: RowMovement, swap: Movement): string {
   const shared = swap.joints.filter((j) => movement.joints.includes(j));
   if (swap.joints.every((j) => j === 'legs')) return 'the feet move meanwhile';
   return [
@@ -106,7 +119,7 @@ function nearnessWords(movement: Movement, swap: Movement): string {
       ? 'the same, seated'
       : swap.purpose === movement.purpose
         ? 'same purpose'
-        : 'the kindest kind of work',
+        : 'gentler work',
     ...(shared.length > 0 ? [`moves the ${shared.join(' and ')} too`] : []),
     ...(swap.propId ? [] : ['needs no prop']),
   ].join(', ');

@@ -1,5 +1,6 @@
 import type { PlanStep } from '../plan';
 import { changeWords, type LiveChange } from './live-change';
+import { withoutUndone } from './take-back';
 import { LIVE_CHANGES, type TeachEvent, type TeachState } from './state';
 
 /** A change made to the class while teaching, in words, and whether the next class had better start with it. */
@@ -23,7 +24,7 @@ export function changesMade(
   events: readonly TeachEvent[],
   { changes }: Pick<TeachState, 'changes'>,
 ): readonly ChangeMade[] {
-  return events
+  return withoutUndone(events)
     .flatMap(({ kind, atMs, words, personId }) =>
       isChange(kind) && !personId ? [{ kind, atMs, words: words ?? '' }] : [],
     )

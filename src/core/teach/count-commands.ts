@@ -1,5 +1,5 @@
 import type { Beat } from '../dose';
-import { LONGEST_EFFORT_MS } from '../plan';
+import { LONGEST_EFFORT_MS } from '../catalogue';
 import type { TaughtRow } from './taught-row';
 import { MAX_STAY_MS, stayLength, tempoNow, type CountEdit } from './count-edits';
 import { beatAtTime, beatsOf, offsetAtTime } from './position';
@@ -62,13 +62,42 @@ export function stayOver(rows: readonly TaughtRow[], state: TeachState, nowMs: n
   };
 }
 
+/** What goes on until told has lasted its usual time: it goes on until it is told, or as long as an effort may. Null where nothing waits. */
+export function waited(rows: readonly TaughtRow[], state: TeachState, nowMs: number): TeachState | null {
+  const row = rows[state.rowIndex];
+  if (state.phase !== 'count' || row?.kind !== 'movement') return null;
+  const isTold = (b: Beat) =>
+    state.edits.some((e) => e.kind === 'stay' && e.fromMs >= b.startMs && e.fromMs < endOf(b));
+  const offset = offsetAtTime(state, nowMs);
+  const beat = beatsOf(rows, state).find((b) => b.waits && endOf(b) <= offset && !isTold(b));
+  const mostMs = beat ? longestStay(row, beat) : 0;
+  if (!beat || mostMs === 0) return null;
+  return { ...state, edits: [...state.edits, { kind: 'stay', fromMs: endOf(beat) - 1, mostMs, ms: null }] };
+}
+
+const endOf = (beat: Beat): number => beat.startMs + beat.durationMs;
+
+/** It goes on only because it has not been told to end. */
+export function isWaiting(rows: readonly TaughtRow[], state: TeachState): boolean {
+  const last = state.edits.at(-1);
+  if (last?.kind !== 'stay' || last.ms !== null) return false;
+  const planned = beatsOf(rows, { ...state, edits: state.edits.slice(0, -1) });
+  return beatAtTime(planned, last.fromMs)?.waits === true;
+}
+
+/** On to the next side, pass or layer; what waits or is stayed on ends. */
+export function wentOn(rows: readonly TaughtRow[], moved: Moved, nowMs: number): Moved {
+  if (isStaying(moved.state)) return stayed(rows, moved, nowMs);
+  return edited(rows, moved, nowMs, 'on', (_, fromMs) => ({ kind: 'cut', fromMs }));
+}
+
 export const isStaying = ({ edits }: TeachState): boolean => {
   const last = edits.at(-1);
   return last?.kind === 'stay' && last.ms === null;
 };
 
 /** A stay that goes on ends now; what came after it comes now. */
-function goneOn(rows: readonly TaughtRow[], state: TeachState, nowMs: number): TeachState {
+export function goneOn(rows: readonly TaughtRow[], state: TeachState, nowMs: number): TeachState {
   const last = state.edits.at(-1);
   if (last?.kind !== 'stay' || last.ms !== null) return state;
   const before = state.edits.slice(0, -1);

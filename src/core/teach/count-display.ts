@@ -1,4 +1,5 @@
-import { breathInMs, type Beat } from '../dose';
+import { firstHalfMs, type Beat, type DoneWith } from '../dose';
+import { readyWord } from './count-in';
 import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
 import { changeWord } from './ticks';
 
@@ -11,17 +12,22 @@ type Face = {
   readonly turn: string;
 };
 
-const SIDE_WORDS: Record<Beat['side'], string> = {
-  L: 'left',
-  R: 'right',
-  both: 'both hands',
-  alternating: 'hand by hand',
+/** Head, trunk and breath have sides only where they turn or bend to one. */
+const SIDE_WORDS: Record<DoneWith, Record<Beat['side'], string>> = {
+  hands: { L: 'left', R: 'right', both: 'both hands', alternating: 'alternating' },
+  feet: { L: 'left foot', R: 'right foot', both: 'both feet', alternating: 'alternating' },
+  none: { L: 'left', R: 'right', both: '', alternating: 'alternating' },
 };
 
 /** Beat and moment to words; `offsetMs` is from the start of the count. */
-export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_STYLE): Face {
+export function faceOf(
+  beat: Beat,
+  offsetMs: number,
+  style: CountStyle = USUAL_STYLE,
+  of: DoneWith = 'hands',
+): Face {
   const inside = offsetMs - beat.startMs;
-  const side = SIDE_WORDS[beat.side];
+  const side = SIDE_WORDS[of][beat.side];
   const turn = turnWords(beat).join(', ');
   const numbered = { of: `of ${beat.of}`, side, turn };
   switch (beat.kind) {
@@ -36,7 +42,7 @@ export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_S
     case 'hold':
       return {
         big: String(numberShown(style, Math.floor(inside / 1000) + 1, Math.ceil(beat.durationMs / 1000))),
-        of: `of ${Math.ceil(beat.durationMs / 1000)} s, hold ${beat.number} of ${beat.of}`,
+        of: `${beat.waits ? 'until told' : `of ${Math.ceil(beat.durationMs / 1000)} s`}, hold ${beat.number} of ${beat.of}`,
         side,
         turn,
       };
@@ -45,14 +51,17 @@ export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_S
     case 'breath':
       return {
         ...numbered,
-        big: inside < breathInMs(beat.durationMs) ? 'in' : 'out',
+        big: inside < firstHalfMs(beat) === !beat.outFirst ? 'in' : 'out',
         of: `breath ${beat.number} of ${beat.of}`,
       };
     case 'free':
-      return { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
+      return beat.waits
+        ? { big: String(Math.floor(inside / 1000) + 1), of: 'seconds, until told', side, turn }
+        : { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
     case 'rest':
       return { big: 'rest', of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side: '', turn: '' };
     case 'change': {
+      if (beat.change === 'start') return { big: readyWord(beat, offsetMs), of: '', side, turn };
       const big = changeWord(beat);
       const besides = turnWords(beat).filter((words) => words !== big);
       const of = `${Math.ceil((beat.durationMs - inside) / 1000)} s`;
@@ -63,8 +72,8 @@ export function faceOf(beat: Beat, offsetMs: number, style: CountStyle = USUAL_S
 
 function turnWords(beat: Beat): readonly string[] {
   const words = [];
-  if (beat.direction === 2) words.push('the other way');
-  if (beat.lead === 2) words.push('other hand on top');
+  if (beat.layer) words.push(beat.layer);
+  if (beat.pass.name !== '') words.push(beat.pass.name);
   if (beat.set > 1) words.push(`set ${beat.set}`);
   return words;
 }

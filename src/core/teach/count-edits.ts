@@ -2,9 +2,13 @@ import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import type { Beat } from '../dose';
 import { classMs } from './class-ms';
+import { countInBeat } from './count-in';
 
 /** A stay that nobody ends is over after this, ms. */
 export const MAX_STAY_MS = 180_000;
+
+/** No count-in is longer than this, ms. */
+const MAX_COUNT_IN_MS = 15_000;
 
 const fromMs = classMs;
 
@@ -21,6 +25,12 @@ export const countEditSchema = z.discriminatedUnion('kind', [
     mostMs: z.number().min(0).max(MAX_STAY_MS),
     ms: classMs.nullable(),
   }),
+  /** These runs of the row alone: what was left undone is given after all. */
+  z.strictObject({ kind: z.literal('only'), bouts: z.array(z.number().int().min(0).max(1_000)).max(200) }),
+  /** The class is counted in for so long before the first. */
+  z.strictObject({ kind: z.literal('countIn'), ms: z.number().min(0).max(MAX_COUNT_IN_MS) }),
+  /** What is left of the bout under way is let go: the next side, pass or layer comes now. */
+  z.strictObject({ kind: z.literal('cut'), fromMs }),
 ]);
 export type CountEdit = Immutable<z.infer<typeof countEditSchema>>;
 
@@ -34,14 +44,49 @@ export const withEdits = (beats: readonly Beat[], edits: readonly CountEdit[]): 
 
 function withEdit(beats: readonly Beat[], edit: CountEdit): readonly Beat[] {
   switch (edit.kind) {
+    case 'only':
+      return inLine(firstChangeLess(beats.filter((b) => edit.bouts.includes(b.bout))));
+    case 'countIn':
+      return beats[0] ? inLine([countInBeat(beats[0], edit.ms), ...beats]) : beats;
     case 'more':
       return withMore(beats, edit.bout, edit.fromMs);
     case 'tempo':
       return atTempo(beats, edit.factor, edit.fromMs);
     case 'stay':
       return staying(beats, edit.fromMs, edit.ms ?? edit.mostMs);
+    case 'cut':
+      return cut(beats, edit.fromMs);
   }
 }
+
+/** Nothing changes before the first. */
+function firstChangeLess(beats: readonly Beat[]): readonly Beat[] {
+  const first = beats.findIndex((b) => b.number > 0);
+  return first < 0 ? beats : beats.slice(first);
+}
+
+/** The bout under way ends now; what was counted of it stays. */
+function cut(beats: readonly Beat[], atMs: number): readonly Beat[] {
+  const now = beats.find((b) => b.startMs <= atMs && !isOver(b, atMs));
+  if (!now) return beats;
+  return inLine(
+    beats.flatMap((beat) => {
+      if (beat.bout !== now.bout || isOver(beat, atMs)) return [beat];
+      // Not beyond now, so that what comes next is there at once, also while the count is paused.
+      const durationMs = Math.floor(atMs - beat.startMs);
+      return beat === now && durationMs > 0 ? [endedAt(beat, durationMs)] : [];
+    }),
+  );
+}
+
+/** What goes on until told is done whenever it ends; of all else only a share was. */
+const endedAt = (beat: Beat, durationMs: number): Beat => ({
+  ...told(beat),
+  durationMs,
+  ...(!beat.waits && { cut: durationMs / beat.durationMs }),
+});
+
+const told = ({ waits: _, ...beat }: Beat): Beat => beat;
 
 /** Beats one after another from 0. */
 function inLine(beats: readonly Beat[]): readonly Beat[] {
@@ -94,7 +139,7 @@ function staying(beats: readonly Beat[], atMs: number, ms: number): readonly Bea
       if (beat.startMs > atMs || isOver(beat, atMs)) return [beat];
       if (GOES_ON.has(beat.kind)) return [{ ...beat, durationMs: beat.durationMs + Math.round(ms) }];
       const times = Math.round(ms / beat.durationMs);
-      return [beat, ...Array.from({ length: times }, () => ({ ...beat, again: true as const }))];
+      return [beat, ...Array.from({ length: times }, () => ({ ...told(beat), again: true as const }))];
     }),
   );
 }

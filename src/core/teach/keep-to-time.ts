@@ -7,7 +7,6 @@ import {
   freshRowId,
   insertBeside,
   leftOutIn,
-  MAX_STEPS,
   placedRows,
   rankedCuts,
   type ClassFacts,
@@ -29,6 +28,8 @@ const AHEAD_MS = 90_000;
 /** Left in hand by an extra. */
 const KEPT_MS = 20_000;
 const MAX_EXTRAS = 2;
+/** More rows changed at one time than this nobody can follow; what is still over is asked again. */
+const MAX_ROWS_AT_ONCE = 3;
 
 /**
  * What to do about the time: when behind, the cheapest way to end in the slot with the ending, the counter-stretches and
@@ -47,17 +48,18 @@ export function proposals(
   return spareMs > AHEAD_MS ? extras(plan, facts, rowIndex, spareMs - KEPT_MS) : [];
 }
 
-/** The cheapest cuts to the rows still to come that together give back what is over, or as much of it as can be. */
+/** The cheapest cuts to three rows still to come at most that give back what is over, or as much of it as they can. */
 function shortened(plan: Plan, facts: ClassFacts, rowIndex: number, overMs: number): Proposal | null {
   const start = contextOf(plan, facts);
   const musts = mustsOf(start);
   const toCome = new Set(rowsAfter(plan, rowIndex).map((r) => r.id));
   const cuts = rankedCuts(start).filter((c) => toCome.has(c.rowId));
-  const inTurn = [...cuts.filter((c) => c.how !== 'left out'), ...cuts.filter((c) => c.how === 'left out')];
+  const costsARow = (c: Cut) => c.how === 'left out' && c.loss > 0;
+  const inTurn = [...cuts.filter((c) => !costsARow(c)), ...cuts.filter(costsARow)];
   let now = start;
   const taken: Cut[] = [];
   for (const cut of inTurn) {
-    if (start.timing.totalMs - now.timing.totalMs >= overMs || taken.length >= MAX_STEPS) break;
+    if (start.timing.totalMs - now.timing.totalMs >= overMs || taken.length >= MAX_ROWS_AT_ONCE) break;
     const without = taken.filter((t) => t.rowId !== cut.rowId);
     const after = planned(
       plan,
@@ -131,7 +133,7 @@ function somethingNew(plan: Plan, facts: ClassFacts, rowIndex: number): readonly
     plan,
     HAND_SPOTS.map((s) => s.id),
   )
-    .filter(({ movement }) => leftOutIn(judge(movement, movement.dose)).size === 0)
+    .filter(({ movement }) => leftOutIn(judge(movement, movement)).size === 0)
     .map(({ movement }): LiveChange => {
       const id = freshRowId(plan, `extra-${movement.id}`.slice(0, 50));
       const row = { kind: 'movement', id, movementId: movement.id, dose: movement.dose, note: '' } as const;

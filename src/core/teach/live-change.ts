@@ -90,7 +90,7 @@ const MAX_CHOICES = 4;
  * most people first, then the most like it.
  */
 export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): readonly SwapChoice[] {
-  const now = facts.catalogue.movement(row.movementId);
+  const now = movementOfRow(row, facts.catalogue);
   if (!now) return [];
   const { judge } = contextOf(plan, facts);
   return facts.catalogue.movements
@@ -104,7 +104,7 @@ export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): re
         m.effortOf10 <= now.effortOf10,
     )
     .map((movement) => {
-      const verdicts = judge(movement, movement.dose);
+      const verdicts = judge(movement, movement);
       return {
         movement,
         leftOut: leftOutIn(verdicts).size,

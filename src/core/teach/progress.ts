@@ -1,6 +1,9 @@
 import type { TaughtRow } from './taught-row';
 import type { TeachEvent, TeachState } from './state';
+import { goneOn } from './count-commands';
+import { mergedRuns, type CountedRun } from './counted';
 import { offsetAtTime, phaseLength } from './position';
+import { withoutUndone } from './take-back';
 
 type Outlook = {
   /** Class-clock time at which the class will end if the rest goes as planned, ms. */
@@ -9,7 +12,10 @@ type Outlook = {
   readonly spareMs: number;
 };
 
-/** When will it end? Time gone, what is left of this row as planned, and the planned rest. */
+/**
+ * When will it end? Time gone, what is left of this row as planned, and the planned rest. What is stayed on, or goes on until told,
+ * counts as far as it has gone: nobody knows for how long.
+ */
 export function outlook(
   rows: readonly TaughtRow[],
   state: TeachState,
@@ -19,7 +25,7 @@ export function outlook(
   const row = rows[state.rowIndex];
   const rest = rows.slice(state.rowIndex + 1).reduce((n, r) => n + r.plannedMs, 0);
   const offset = offsetAtTime(state, nowMs);
-  const counting = phaseLength(rows, state);
+  const counting = phaseLength(rows, goneOn(rows, state, nowMs));
   const leftOfRow = !row
     ? 0
     : state.phase === 'setUp'
@@ -41,10 +47,18 @@ export function timeInHand(
 ): number {
   const { spareMs, finishMs } = outlook(rows, state, nowMs, slotMs);
   const plannedMs = rows.reduce((n, r) => n + r.plannedMs, 0);
-  return spareMs < 0 ? spareMs : Math.min(spareMs, plannedMs - finishMs);
+  return spareMs < 0 ? spareMs : Math.min(spareMs, Math.max(0, plannedMs - finishMs));
 }
 
-export type RowRecord = { readonly actualMs: number; readonly skipped: boolean; readonly counted: boolean };
+export type RowRecord = {
+  readonly actualMs: number;
+  /** Of that, before the count began. */
+  readonly leadMs: number;
+  readonly skipped: boolean;
+  readonly counted: boolean;
+  /** What was really counted, run by run; empty where it was not written down. */
+  readonly runs: readonly CountedRun[];
+};
 
 /**
  * Actual time per row from the record of a class: from entering a row to
@@ -52,19 +66,25 @@ export type RowRecord = { readonly actualMs: number; readonly skipped: boolean; 
  */
 export function recordByRow(events: readonly TeachEvent[]): ReadonlyMap<string, RowRecord> {
   const record = new Map<string, RowRecord>();
+  const none: RowRecord = { actualMs: 0, leadMs: 0, skipped: false, counted: false, runs: [] };
   const change = (rowId: string, to: (r: RowRecord) => RowRecord) =>
-    record.set(rowId, to(record.get(rowId) ?? { actualMs: 0, skipped: false, counted: false }));
-  let open: { rowId: string; atMs: number } | null = null;
-  for (const event of [...events].sort((a, b) => a.atMs - b.atMs)) {
+    record.set(rowId, to(record.get(rowId) ?? none));
+  let open: { rowId: string; atMs: number; countedMs: number | null } | null = null;
+  for (const event of [...withoutUndone(events)].sort((a, b) => a.atMs - b.atMs)) {
     if (event.kind === 'enter' || event.kind === 'end') {
       if (open) {
         const spent = event.atMs - open.atMs;
-        change(open.rowId, (r) => ({ ...r, actualMs: r.actualMs + spent }));
+        const lead = (open.countedMs ?? event.atMs) - open.atMs;
+        change(open.rowId, (r) => ({ ...r, actualMs: r.actualMs + spent, leadMs: r.leadMs + lead }));
       }
-      open = event.rowId ? { rowId: event.rowId, atMs: event.atMs } : null;
+      open = event.rowId ? { rowId: event.rowId, atMs: event.atMs, countedMs: null } : null;
     }
-    if (event.rowId && (event.kind === 'count' || event.kind === 'repeat'))
+    if (event.rowId && (event.kind === 'count' || event.kind === 'repeat')) {
+      if (open?.rowId === event.rowId) open = { ...open, countedMs: open.countedMs ?? event.atMs };
       change(event.rowId, (r) => ({ ...r, counted: true, skipped: false }));
+    }
+    if (event.rowId && event.counted)
+      change(event.rowId, (r) => ({ ...r, runs: mergedRuns(r.runs, event.counted ?? []) }));
     if (event.rowId && event.kind === 'skip') change(event.rowId, (r) => ({ ...r, skipped: true }));
   }
   return record;

@@ -1,8 +1,11 @@
 import { z } from 'zod';
-import type { Catalogue } from '../catalogue';
-import { doseWords, type Beat } from '../dose';
+import { doneWith, easierOf, type Catalogue } from '../catalogue';
+import { type Beat, toldDose } from '../dose';
 import type { MovementFigure } from '../hand';
+import { movementOfRow, type Row } from '../plan';
+import { withEdits } from './count-edits';
 import { countStyleSchema } from './count-style';
+import { numberedOn } from './series';
 import type { TaughtRow } from './taught-row';
 import type { RowVoice } from './ticks';
 import { teachStateSchema, type TeachState } from './state';
@@ -16,6 +19,10 @@ export type RoomRow = {
   readonly beats: readonly Beat[];
   readonly voice: RowVoice;
   readonly figure: MovementFigure | null;
+  /** An easier way that everyone may take; empty where there is none. */
+  readonly easier: string;
+  /** The hands are shaken out after the count. */
+  readonly shakes: boolean;
 };
 
 /** Everything the second window needs to show the class by itself until something changes. */
@@ -44,24 +51,41 @@ export function roomFeed(
   return {
     classId,
     rate,
-    state: { ...state, changes: [], rungShifts: [] },
+    state: { ...state, changes: [], rungShifts: [], owed: [], away: [] },
     row: row ? roomRow(row, catalogue) : null,
-    next: rows[state.rowIndex + 1]?.title ?? '',
+    next: nextTitle(rows[state.rowIndex + 1]),
   };
 }
 
-function roomRow({ kind, title, countMs, beats, voice, row }: TaughtRow, catalogue: Catalogue): RoomRow {
+function roomRow(
+  { kind, title, countMs, resetMs, beats, voice, row }: TaughtRow,
+  catalogue: Catalogue,
+): RoomRow {
   const planned = row.kind === 'movement' ? row : null;
+  const movement = planned && movementOfRow(planned, catalogue);
   return {
     kind,
-    title,
+    title: row.kind === 'talk' ? talkTitle(row) : title,
     countMs,
     beats,
     voice,
-    dose: planned ? doseWords(planned.dose) : '',
+    dose: planned ? toldDose(planned.dose, movement ? doneWith(movement) : 'hands') : '',
     figure: (planned && catalogue.figure(planned.movementId)) ?? null,
+    easier: (movement && easierOf(movement)) ?? '',
+    shakes: resetMs > 0,
   };
 }
+
+const nextTitle = (row: TaughtRow | undefined): string =>
+  row?.row.kind === 'talk' ? '' : (row?.title ?? '');
+
+/** The beats of the row under way, with all that was changed. */
+export const beatsInRoom = ({ state }: Pick<RoomView, 'state'>, { beats }: RoomRow): readonly Beat[] =>
+  withEdits(numberedOn(beats, state.ahead), state.edits);
+
+/** A question is for the room to read; what else is said is the instructor's own note. */
+const talkTitle = ({ question, text, title }: Extract<Row, { kind: 'talk' }>): string =>
+  question ? text || title : 'A moment to listen';
 
 /** What another machine is answered: where the class clock is, ms, and the class itself unless it is as it was last `seen`. */
 export type RoomAnswer = {

@@ -1,5 +1,8 @@
+import { handTotals } from './counted';
 import type { RowRecord } from './progress';
 import type { TaughtRow } from './taught-row';
+
+export type { TaughtRow };
 
 /** A row as it was planned and as it was taught, ms. */
 export type RowTimes = {
@@ -7,6 +10,8 @@ export type RowTimes = {
   readonly title: string;
   readonly plannedMs: number;
   readonly actualMs: number;
+  /** What each hand was given of what was planned for it; null where nothing was written down, or all of it was given. */
+  readonly hands: { readonly planned: PerHand; readonly given: PerHand } | null;
   /** Why it was not done in full; empty where it was. */
   readonly left: '' | 'not reached' | 'skipped' | 'not counted';
 };
@@ -23,9 +28,17 @@ export const rowTimes = (
       title: row.title,
       plannedMs: row.plannedMs,
       actualMs: taught?.actualMs ?? 0,
+      hands: handsOf(row, taught),
       left: leftOf(row, taught),
     };
   });
+
+type PerHand = Readonly<Record<'L' | 'R', number>>;
+
+function handsOf({ voice }: TaughtRow, taught: RowRecord | undefined): RowTimes['hands'] {
+  if (!taught || voice.of !== 'hands' || taught.runs.every((r) => r.n >= r.of)) return null;
+  return { planned: handTotals(taught.runs, 'of'), given: handTotals(taught.runs, 'n') };
+}
 
 function leftOf({ kind }: TaughtRow, taught: RowRecord | undefined): RowTimes['left'] {
   if (!taught) return 'not reached';

@@ -1,22 +1,20 @@
 import type { Beat, Dose } from '../dose';
 import type { TaughtRow } from './taught-row';
 
-/** A count that a long series can run through: one run of repetitions, each number said once. */
-export const countsOn = ({ count, sets, directions, leads, sides, perSide }: Dose): boolean =>
-  count.mode === 'reps' &&
-  sets === 1 &&
-  directions === 1 &&
-  leads === 1 &&
-  (sides === 'both' || (sides === 'alternating' && !perSide));
+/** A count that a long series can run through: repetitions in one set, each number said once. Sides and passes are counted through. */
+export const countsOn = ({ count, sets, sides, perSide }: Dose): boolean =>
+  count.mode === 'reps' && sets === 1 && !(sides === 'alternating' && perSide);
 
 /** Rows that go on counting from the row before take its numbers further. */
 export function inSeries(rows: readonly TaughtRow[]): readonly TaughtRow[] {
   const result: TaughtRow[] = [];
-  for (const row of rows) {
+  rows.forEach((row, i) => {
     const before = result.at(-1);
+    const next = rows[i + 1];
     const base = before && goesOnFrom(row, before) ? lastNumber(before.beats) : 0;
-    result.push(base === 0 ? row : { ...row, countedBefore: base, beats: numberedOn(row.beats, base) });
-  }
+    const isInSeries = base > 0 || (next && goesOnFrom(next, row));
+    result.push(isInSeries ? { ...row, countedBefore: base, beats: countedThrough(row.beats, base) } : row);
+  });
   return result;
 }
 
@@ -28,6 +26,13 @@ function goesOnFrom({ row }: TaughtRow, { row: before }: TaughtRow): boolean {
     countsOn(row.dose) &&
     countsOn(before.dose)
   );
+}
+
+/** One count through all sides and passes, from the number after this one. */
+function countedThrough(beats: readonly Beat[], from: number): readonly Beat[] {
+  const of = from + beats.filter((b) => b.number > 0).length;
+  let number = from;
+  return beats.map((b) => (b.number > 0 ? { ...b, number: ++number, of } : b));
 }
 
 /** Every number of a count raised by so many. */

@@ -1,6 +1,6 @@
 import { withOwn, type Catalogue, type OwnMovement } from '../catalogue';
 import type { Person } from '../people';
-import { applyStep, planTiming, type Plan, type PlanStep } from '../plan';
+import { applyStep, atPace, planTiming, type Pace, type Plan, type PlanStep } from '../plan';
 import { classScript } from './class-script';
 import { type TaughtRow } from './taught-row';
 
@@ -13,6 +13,8 @@ export type Snapshot = {
   readonly shown: readonly string[];
   /** The instructor's own movements as they were; missing in classes taught before there were any. */
   readonly own?: readonly OwnMovement[];
+  /** The pace of the instructor as it was known then; missing where it was not. */
+  readonly pace?: Pace;
 };
 
 /** The plan as it is taught: what it began with and every change made since. A change that no longer fits is passed over. */
@@ -36,5 +38,5 @@ export function rowsOfSnapshot(
     helpers: snapshot.helpers.length,
     shown: new Set(snapshot.shown),
   });
-  return classScript(plan, timing, catalogue);
+  return classScript(plan, timing, catalogue, atPace(plan, timing, catalogue, snapshot.pace));
 }

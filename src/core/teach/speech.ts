@@ -1,9 +1,12 @@
 import { COUNTED, type Beat } from '../dose';
+import { breathAt } from './breath';
+import { isGettingIn, startSayings } from './count-in';
 import type { CountStyle } from './count-style';
-import { ticksOf, type RowVoice, type Click } from './ticks';
+import { sayingMs } from './saying-ms';
+import { ticksOf, type Click, type RowVoice } from './ticks';
 
 /** A word or a short sentence of the voice, with the time it takes to say; no two overlap. */
-type Saying = { readonly atMs: number; readonly word: string; readonly sayMs: number };
+export type Saying = { readonly atMs: number; readonly word: string; readonly sayMs: number };
 
 type Wanted = Saying & { readonly rank: number };
 
@@ -13,68 +16,108 @@ const RANK = { change: 0, count: 1, call: 2, cue: 3 } as const;
 const APART_MS = 60;
 /** From this many on the middle and the end are called. */
 const CALLED_FROM = 6;
+/** What lasts so long is called in the middle, ms. */
+const LONG_MS = 20_000;
 
 /**
- * Everything the voice says over a count: numbers, sides and directions, fingers, the middle, the last two, one cue and
- * one watch-point. What would run into something that matters more is left out, so the voice never talks over itself.
+ * Everything the voice says over a count: what it begins with, numbers, sides and passes, fingers, the middle, the last two, the end,
+ * one cue and a reminder of the class; never what the instructor watches for. What would run into something that matters more is left
+ * out, so the voice never talks over itself. Into breathing and looking it says next to nothing.
  */
 export function sayingsOf(beats: readonly Beat[], style: CountStyle, voice: RowVoice): readonly Saying[] {
   const ticks = ticksOf(beats, style, voice);
   const counted = ticks.map((t, i) => wantedTick(t, ticks[i + 1]));
-  const calls = style.order === 'silent' ? [] : spokenCues(beats);
-  const spoken = fitted([...counted, ...calls].filter((w) => w.word !== ''));
-  const cues = style.order === 'silent' ? [] : cuesOf(beats, spoken, voice);
+  const starts = beats.flatMap((b) => (b.change === 'start' ? startSayings(b, voice) : []));
+  const begun = starts.map((s) => wanted(s.atMs, s.word, RANK.change));
+  const talks = style.order !== 'silent' && !voice.quiet;
+  const calls = talks ? [...spokenCalls(beats), ...endings(beats)] : [];
+  const kept = voice.quiet ? quietly(counted, beats) : counted;
+  const spoken = fitted([...begun, ...kept, ...calls].filter((w) => w.word !== ''));
+  const cues = talks ? cuesOf(beats, spoken, voice) : [];
   return fitted([...spoken, ...cues]).map(({ atMs, word, sayMs }) => ({ atMs, word, sayMs }));
 }
+
+const wanted = (atMs: number, word: string, rank: number): Wanted => ({
+  atMs: Math.max(0, Math.round(atMs)),
+  word,
+  sayMs: sayingMs(word),
+  rank,
+});
 
 /** A number is said in the time to the next one, however many syllables it has. */
 function wantedTick(tick: Click, next: Click | undefined): Wanted {
   const rank = tick.tone === 'change' ? RANK.change : RANK.count;
   const roomMs = next ? next.atMs - tick.atMs - APART_MS : Infinity;
   const sayMs = sayingMs(tick.word);
-  return {
-    atMs: tick.atMs,
-    word: tick.word,
-    sayMs: rank === RANK.count ? Math.min(sayMs, roomMs) : sayMs,
-    rank,
-  };
+  const isNumber = rank === RANK.count && /^\d+$/.test(tick.word);
+  return { atMs: tick.atMs, word: tick.word, sayMs: isNumber ? Math.min(sayMs, roomMs) : sayMs, rank };
 }
 
-/** How long a voice takes, ms: about 14 letters a second, a number as long as its words. */
-export function sayingMs(word: string): number {
-  if (/^\d+$/.test(word)) return Number(word) <= 12 ? 420 : 620;
-  return 220 + word.length * 70;
+/** Of breathing and looking only the first two breaths are said, and what changes. */
+function quietly(counted: readonly Wanted[], beats: readonly Beat[]): readonly Wanted[] {
+  const third = beats.filter((b) => COUNTED.has(b.kind))[2];
+  return counted.filter((w) => w.rank === RANK.change || !third || w.atMs < third.startMs);
 }
 
-/** "Half way" after the middle number, "last two" after the one before them. */
-function spokenCues(beats: readonly Beat[]): readonly Wanted[] {
+/** "Half way" after the middle number or in the middle of what lasts, "last two" after the one before them. */
+function spokenCalls(beats: readonly Beat[]): readonly Wanted[] {
   const units = beats.filter((b, i) => COUNTED.has(b.kind) && b.number !== beats[i - 1]?.number && !b.again);
   return units.flatMap((beat): Wanted[] => {
-    if (beat.of < CALLED_FROM) return [];
+    const isLong =
+      (beat.kind === 'hold' || beat.kind === 'free') && beat.durationMs >= LONG_MS && !beat.waits;
+    if (isLong) return [wanted(beat.startMs + beat.durationMs / 2, 'half way', RANK.call)];
+    if (beat.of < CALLED_FROM || beat.kind === 'hold') return [];
     const call =
       beat.number === Math.floor(beat.of / 2) ? 'half way' : beat.number === beat.of - 2 ? 'last two' : '';
     const atMs = beat.startMs + Math.min(700, Math.round(beat.durationMs / 2));
-    return call ? [{ atMs, word: call, sayMs: sayingMs(call), rank: RANK.call }] : [];
+    return call ? [wanted(atMs, call, RANK.call)] : [];
   });
 }
 
-/** The first gaps long enough for one cue and, later, one watch-point. */
-function cuesOf(
-  beats: readonly Beat[],
-  spoken: readonly Wanted[],
-  { cue, watch }: RowVoice,
-): readonly Wanted[] {
+/** "And rest" as the whole count ends, where its last repetition or its time has room for it. */
+function endings(beats: readonly Beat[]): readonly Wanted[] {
+  const last = beats.at(-1);
+  if (!last || last.waits || (last.kind !== 'rep' && last.kind !== 'free' && last.kind !== 'step')) return [];
+  const sayMs = sayingMs(ENDING);
+  const atMs = last.startMs + last.durationMs - sayMs - APART_MS;
+  return atMs > last.startMs + sayMs ? [wanted(atMs, ENDING, RANK.call)] : [];
+}
+const ENDING = 'and rest';
+
+/** A reminder of the class, and the cue where it belongs: in its half of a repetition, or in the first gap that is long enough. */
+function cuesOf(beats: readonly Beat[], spoken: readonly Wanted[], voice: RowVoice): readonly Wanted[] {
   const last = beats.at(-1);
   const endMs = last ? last.startMs + last.durationMs : 0;
   const gaps = gapsBetween(spoken, endMs);
   const placed: Wanted[] = [];
-  for (const word of [cue, watch].filter(Boolean)) {
+  const cue = isGettingIn(voice.cue) && beats[0]?.change === 'start' ? '' : voice.cue;
+  for (const word of [cue, voice.reminder].filter(Boolean)) {
     const sayMs = sayingMs(word);
     const after = placed.at(-1)?.atMs ?? -1;
-    const gap = gaps.find((g) => g.fromMs > after && g.toMs - g.fromMs >= sayMs + 4 * APART_MS);
-    if (gap) placed.push({ atMs: gap.fromMs + 2 * APART_MS, word, sayMs, rank: RANK.cue });
+    const fits = (atMs: number) => word === voice.reminder || isInItsHalf(word, atMs, beats, voice);
+    const gap = gaps.find((g) => {
+      const atMs = g.fromMs + 2 * APART_MS;
+      return g.fromMs > after && g.toMs - g.fromMs >= sayMs + 4 * APART_MS && fits(atMs);
+    });
+    if (gap) placed.push(wanted(gap.fromMs + 2 * APART_MS, word, RANK.cue));
   }
   return placed;
+}
+
+/** The half of a repetition or a breath that a cue speaks of; null for one that is true all the time. */
+function halfOf(cue: string): 'in' | 'out' | 'back' | null {
+  if (/on the out-breath|^out (as|a little|on)\b/i.test(cue)) return 'out';
+  if (/on the (way in|in-breath)|^in as\b/i.test(cue)) return 'in';
+  return /let go as|on the way down|comes? back|set down/i.test(cue) ? 'back' : null;
+}
+
+function isInItsHalf(cue: string, atMs: number, beats: readonly Beat[], voice: RowVoice): boolean {
+  const half = halfOf(cue);
+  if (half === null) return true;
+  const beat = beats.find((b) => b.startMs <= atMs && atMs < b.startMs + b.durationMs);
+  if (!beat || !COUNTED.has(beat.kind)) return false;
+  if (half === 'back') return atMs - beat.startMs >= beat.durationMs * voice.workShare;
+  return breathAt(beat, atMs, voice)?.way === half;
 }
 
 function gapsBetween(spoken: readonly Wanted[], endMs: number) {
@@ -83,9 +126,9 @@ function gapsBetween(spoken: readonly Wanted[], endMs: number) {
 }
 
 /** What matters most is placed first; what then has no room is left out. In time order. */
-function fitted(wanted: readonly Wanted[]): readonly Wanted[] {
+function fitted(all: readonly Wanted[]): readonly Wanted[] {
   const kept: Wanted[] = [];
-  for (const w of [...wanted].sort((a, b) => a.rank - b.rank || a.atMs - b.atMs)) {
+  for (const w of [...all].sort((a, b) => a.rank - b.rank || a.atMs - b.atMs)) {
     const free = kept.every((k) => w.atMs >= k.atMs + k.sayMs || w.atMs + w.sayMs <= k.atMs);
     if (free) kept.push(w);
   }

@@ -3,9 +3,11 @@ import type { Immutable } from '../frozen';
 import { stepSchema } from '../plan';
 import { countEditSchema } from './count-edits';
 import { classMs } from './class-ms';
+import { countedRunSchema } from './counted';
 
 /** Twenty sections of sixty rows, and what is put in while teaching. */
 const MAX_ROWS = 2_000;
+export const MAX_OWED = 20;
 
 /** One person who does the row under way a rung easier or stronger than the class. */
 const rungShiftSchema = z.strictObject({
@@ -14,6 +16,10 @@ const rungShiftSchema = z.strictObject({
   to: z.enum(['easier', 'stronger']),
 });
 export type RungShift = Immutable<z.infer<typeof rungShiftSchema>>;
+
+const AWAY = ['not here', 'left'] as const;
+const awaySchema = z.strictObject({ personId: z.uuid(), how: z.enum(AWAY) });
+export type Away = Immutable<z.infer<typeof awaySchema>>;
 
 /**
  * Where a class stands. Times are ms on the class clock, which starts at 0 when teaching starts; the position at time t
@@ -34,6 +40,15 @@ const fields = {
   /** What was changed in the class while teaching, on top of the plan it began with. */
   changes: z.array(stepSchema).max(100),
   rungShifts: z.array(rungShiftSchema).max(300),
+  /** Sides, passes and layers that were left undone, until they are given or let go. */
+  owed: z
+    .array(z.strictObject({ rowId: z.string().max(60), bouts: z.array(z.number().int().min(0)).max(200) }))
+    .max(MAX_OWED)
+    .default([]),
+  /** Who did not come, or has left. */
+  away: z.array(awaySchema).max(300).default([]),
+  /** The row to go on with after what was owed is given. */
+  returnTo: z.string().max(60).nullable().default(null),
 };
 
 /** What was sent or kept before called the rung shifts `ways`. */
@@ -56,6 +71,9 @@ export const START: TeachState = {
   ahead: 0,
   changes: [],
   rungShifts: [],
+  owed: [],
+  away: [],
+  returnTo: null,
 };
 
 const storedStateSchema = z.preprocess(withPresentNames, z.object(fields).partial());
@@ -82,8 +100,13 @@ const TEACH_EVENT_KINDS = [
   'faster',
   'slower',
   'stay',
+  'on',
   ...LIVE_CHANGES,
   'note',
+  'counted',
+  'undo',
+  'away',
+  'here',
 ] as const;
 
 export const teachEventSchema = z.strictObject({
@@ -94,6 +117,8 @@ export const teachEventSchema = z.strictObject({
   personId: z.uuid('That is not a person').nullable().optional(),
   /** What it was, in words. */
   words: z.string().max(500).optional(),
+  /** What was really counted of the row that is left. */
+  counted: z.array(countedRunSchema).max(200).nullable().optional(),
 });
 export type TeachEvent = Immutable<z.infer<typeof teachEventSchema>>;
 

@@ -1,7 +1,7 @@
-import { breathInMs, type Beat } from '../dose';
+import { firstHalfMs, SHORTEST_BREATH_MS, type Beat, type DoneWith } from '../dose';
+import type { Tone } from '../voice';
+import { countIn, startWord } from './count-in';
 import { numberWord, type CountStyle } from './count-style';
-
-export type Tone = 'count' | 'second' | 'breath' | 'change';
 
 /** One click, and what a voice says with it; empty where only the click sounds. */
 export type Click = {
@@ -14,26 +14,38 @@ export type Click = {
 /** What the voice knows of a row besides its beats. */
 export type RowVoice = {
   readonly cue: string;
-  readonly watch: string;
+  /** What the whole class is reminded of as the row begins. */
+  readonly reminder: string;
+  /** What is done and what undoes it, as one says it; empty where a number says more. */
+  readonly verb: string;
+  readonly undo: string;
+  /** Nobody talks into it: breathing and looking. */
+  readonly quiet: boolean;
   /** The half of the breath that goes with the work; null where breath comes as it comes. */
   readonly breathFirst: 'in' | 'out' | null;
   readonly workShare: number;
   /** One beat of the row's music, ms. */
   readonly beatMs: number | null;
+  /** What it is done with. */
+  readonly of: DoneWith;
 };
 
 export const NO_VOICE: RowVoice = {
   cue: '',
-  watch: '',
+  reminder: '',
+  verb: '',
+  undo: '',
+  quiet: false,
   breathFirst: null,
   workShare: 0.5,
   beatMs: null,
+  of: 'none',
 };
 
 /** Shortest time in which a spoken number is clear, ms. */
 const SPEAKABLE_MS = 550;
-/** A hold longer than this is not counted by the second. */
-const SECONDS_UP_TO_MS = 15_000;
+/** A hold longer than this is not counted by the second: three words do. */
+const SECONDS_UP_TO_MS = 10_000;
 
 /** Every click of a count with the word that goes with it. Holds count their own seconds, so the voice never has to keep them. */
 export const ticksOf = (beats: readonly Beat[], style: CountStyle, voice: RowVoice): readonly Click[] =>
@@ -54,12 +66,14 @@ function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly C
     case 'breath':
       return style.unit === 'repetition'
         ? [{ atMs: at, tone: 'breath', word: number }]
-        : halves(beat, breathInMs(beat.durationMs), ['in', 'out'], style);
+        : halves(beat, firstHalfMs(beat), beat.outFirst ? ['out', 'in'] : ['in', 'out'], style);
     case 'relax':
-      return [{ atMs: at, tone: 'second', word: 'ease off' }];
+      return [{ atMs: at, tone: 'second', word: style.order === 'silent' ? '' : undoWord(voice) }];
     case 'free':
       return [{ atMs: at, tone: 'count', word: '' }];
     case 'change':
+      if (beat.change === 'start') return countIn(beat);
+      return [{ atMs: at, tone: 'change', word: changeWord(beat) }];
     case 'rest':
       return [{ atMs: at, tone: 'change', word: changeWord(beat) }];
   }
@@ -68,21 +82,36 @@ function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly C
 function repeated(beat: Beat, style: CountStyle, voice: RowVoice, number: string): readonly Click[] {
   const { unit } = style;
   if (unit === 'second') return seconds(beat, style, beat.durationMs);
-  if (unit === 'breath' && voice.breathFirst) {
+  if (unit === 'breath' && voice.breathFirst && beat.durationMs >= SHORTEST_BREATH_MS) {
     const words = voice.breathFirst === 'in' ? (['in', 'out'] as const) : (['out', 'in'] as const);
     return halves(beat, Math.round(beat.durationMs * voice.workShare), words, style);
   }
   if (voice.beatMs && (unit === 'beat' || unit === 'usual')) return toMusic(beat, voice.beatMs, number);
-  return [{ atMs: beat.startMs, tone: 'count', word: clear(beat, number) }];
+  return [{ atMs: beat.startMs, tone: 'count', word: clear(beat, repWord(beat, style, voice, number)) }];
 }
 
-function held(beat: Beat, style: CountStyle, { beatMs }: RowVoice, number: string): readonly Click[] {
-  if (style.unit === 'repetition') return [{ atMs: beat.startMs, tone: 'count', word: number || 'hold' }];
-  if (style.unit === 'beat' && beatMs) return toMusic(beat, beatMs, 'hold');
+/** "Press, two, three ... last one": the first is what is done, the last of several says that it is. */
+function repWord({ number, of }: Beat, { order }: CountStyle, { verb }: RowVoice, word: string): string {
+  if (order !== 'up') return word;
+  if (number === of && of >= ENDS_FROM) return 'last one';
+  return number === 1 && verb ? verb : word;
+}
+
+/** "And let go", or what eases any hold. */
+const undoWord = ({ undo }: RowVoice): string => (undo ? `and ${undo}` : 'ease off');
+
+function held(beat: Beat, style: CountStyle, { beatMs, verb }: RowVoice, number: string): readonly Click[] {
+  const begun = verb || 'hold';
+  if (style.unit === 'repetition') return [{ atMs: beat.startMs, tone: 'count', word: number || begun }];
+  if (style.unit === 'beat' && beatMs) return toMusic(beat, beatMs, begun);
   const ticks = seconds(beat, style, beat.durationMs);
-  return beat.durationMs <= SECONDS_UP_TO_MS
-    ? ticks
-    : ticks.map((t, i) => ({ ...t, word: i === 0 ? 'hold' : '' }));
+  const isCounted = beat.durationMs <= SECONDS_UP_TO_MS;
+  const says = (word: string, i: number) => {
+    if (style.order === 'silent') return '';
+    if (i === 0 && (style.order === 'up' || !isCounted)) return begun;
+    return isCounted ? word : '';
+  };
+  return ticks.map((t, i) => ({ ...t, word: says(t.word, i) }));
 }
 
 const seconds = ({ startMs }: Beat, style: CountStyle, lengthMs: number): readonly Click[] => {
@@ -115,18 +144,30 @@ const toMusic = (beat: Beat, beatMs: number, number: string): readonly Click[] =
 /** A word too quick to be clear is left to the click. */
 const clear = ({ durationMs }: Beat, word: string): string => (durationMs >= SPEAKABLE_MS ? word : '');
 
+/** From this many on the last is called. */
+const ENDS_FROM = 4;
+
 /** What is said when something changes, always the group's own side. */
 export function changeWord(beat: Beat): string {
   if (beat.kind === 'rest') return 'rest';
   switch (beat.change) {
+    case 'start':
+      return startWord(beat);
     case 'side':
+      return sideWord(beat) || 'once more';
     case 'set':
-      return beat.side === 'L' ? 'now the left' : beat.side === 'R' ? 'now the right' : 'once more';
-    case 'direction':
-      return 'the other way';
-    case 'lead':
-      return 'other hand on top';
+      return [`set ${SET_WORDS[beat.set] ?? beat.set}`, sideWord(beat)].filter(Boolean).join(', ');
+    case 'layer':
+      return beat.layer ?? '';
+    case 'pass':
+    case 'swap':
+      return beat.pass.name;
     default:
       return '';
   }
 }
+
+const sideWord = ({ side }: Beat): string =>
+  side === 'L' ? 'now the left' : side === 'R' ? 'now the right' : '';
+
+const SET_WORDS: Readonly<Record<number, string>> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five', 6: 'six' };

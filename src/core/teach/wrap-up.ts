@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import type { CheckIn } from '../screening';
-import { MARK_WORDS, type Mark, type MarkKind } from './marks';
+import { markWords, type Mark, type MarkKind } from './marks';
+import type { TeachState } from './state';
 
 const score = (what: string) =>
   z
@@ -48,7 +49,7 @@ export function prefilledLine(
   checkIn?: Pick<CheckIn, 'painLeft' | 'painRight'>,
 ): WrapUpPerson {
   const mine = marks.filter((m) => m.personId === personId && m.mark !== 'did');
-  const lines = mine.map((m) => `${titleOf(m.rowId)}: ${MARK_WORDS[m.mark].toLowerCase()}`);
+  const lines = mine.map((m) => `${titleOf(m.rowId)}: ${markWords(m).toLowerCase()}`);
   return {
     personId,
     present: true,
@@ -61,6 +62,31 @@ export function prefilledLine(
     adapted: [...new Set(lines)].join('; ').slice(0, 500),
     notes: '',
   };
+}
+
+/** A person's line in a few words: "came, all as usual", "pain after 4 left, 3 right; eased it". */
+export function lineWords(line: WrapUpPerson): string {
+  if (!line.present) return 'did not come';
+  const pain = (when: string, left: number | null, right: number | null) => {
+    const of = [left !== null && `${left} left`, right !== null && `${right} right`].filter(Boolean);
+    return of.length > 0 ? `pain ${when} ${of.join(', ')}` : '';
+  };
+  const said = [
+    pain('before', line.painBeforeLeft, line.painBeforeRight),
+    pain('after', line.painAfterLeft, line.painAfterRight),
+    line.effort === null ? '' : `effort ${line.effort}`,
+    line.enjoyed === null ? '' : `enjoyed ${line.enjoyed}`,
+    line.adapted,
+    line.notes,
+  ].filter(Boolean);
+  return said.length > 0 ? `came; ${said.join('; ')}` : 'came, all as usual';
+}
+
+/** The same, of somebody who was told not to have come while teaching, or to have left. */
+export function asAttended(line: WrapUpPerson, { away }: Pick<TeachState, 'away'>): WrapUpPerson {
+  const how = away.find((a) => a.personId === line.personId)?.how;
+  if (!how) return line;
+  return how === 'not here' ? { ...line, present: false } : { ...line, notes: 'Left before the end' };
 }
 
 /** Pain above this is more than acceptable, of 10 (Thomee 1997). */

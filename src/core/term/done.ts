@@ -1,13 +1,20 @@
-import { movementRows, onlyRows, type Plan } from '../plan';
-import type { Mark, RowRecord } from '../teach';
+import { mapMovementRows, movementRows, onlyRows, type Plan } from '../plan';
+import { doneDose, type Mark, type RowRecord } from '../teach';
 
-/** What was counted of a class that was taught. */
+/** What was counted of a class that was taught: the rows that were, each with the hands and as many as were really done. */
 export function donePlan(plan: Plan, record: ReadonlyMap<string, RowRecord>): Plan {
-  const counted = movementRows(plan).filter((r) => {
-    const taken = record.get(r.id);
-    return taken?.counted && !taken.skipped;
+  const doses = new Map(
+    movementRows(plan).flatMap((r) => {
+      const taken = record.get(r.id);
+      const dose = taken?.counted && !taken.skipped ? doneDose(r.dose, taken.runs) : null;
+      return dose ? [[r.id, dose] as const] : [];
+    }),
+  );
+  const done = onlyRows(plan, new Set(doses.keys()));
+  return mapMovementRows(done, (r) => {
+    const dose = doses.get(r.id)!;
+    return dose === r.dose ? r : { ...r, dose };
   });
-  return onlyRows(plan, new Set(counted.map((r) => r.id)));
 }
 
 /** And of that, what one person who came did not skip and was not stopped in. */

@@ -1,5 +1,5 @@
 import type { Catalogue, Movement } from '../catalogue';
-import { doseTotals, type Dose, type Hand } from '../dose';
+import { perHand, type Count, type Hand } from '../dose';
 import { HAND_SPOTS } from '../hand';
 import {
   addVolume,
@@ -78,18 +78,17 @@ const addReps = (a: TermVolume['reps'], b: TermVolume['reps']): TermVolume['reps
 const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
 
 /** What a hand counts of a row; nothing where it rests or does something else. */
-function timesOf({ row, verdict }: RowAsDone, hand: Hand): { readonly times: number; readonly dose: Dose } {
+function shareOf({ row, verdict }: RowAsDone, hand: Hand, breathMs: number) {
   const own = verdict?.[hand];
-  if (own?.kind === 'swap' || own?.kind === 'leaveOut') return { times: 0, dose: row.dose };
-  const dose = own ? adaptedDose(row.dose, own.adaptation) : row.dose;
-  const { left, right } = doseTotals(dose);
-  return { times: hand === 'L' ? left : right, dose };
+  if (own?.kind === 'swap' || own?.kind === 'leaveOut') return { times: 0, workMs: 0 };
+  return perHand(own ? adaptedDose(row.dose, own.adaptation) : row.dose, breathMs)[hand];
 }
 
 function countedIn(of: RowAsDone, breathMs: number): Counted {
   const family = familyOf(of.movement);
-  const hands = HANDS.map((hand) => timesOf(of, hand));
-  const heldMs = Math.max(...hands.map(({ times, dose }) => times * eachMs(dose, breathMs)));
+  const hands = HANDS.map((hand) => shareOf(of, hand, breathMs));
+  const isHeld = HELD.has(of.row.dose.count.mode);
+  const heldMs = isHeld ? Math.max(...hands.map((h) => h.workMs)) : 0;
   const isStretch = of.movement.effort === 'stretch';
   return {
     reps: family ? { ...NO_REPS, [family]: hands.reduce((n, h) => n + h.times, 0) } : NO_REPS,
@@ -98,8 +97,8 @@ function countedIn(of: RowAsDone, breathMs: number): Counted {
   };
 }
 
-const eachMs = ({ count }: Dose, breathMs: number): number =>
-  count.mode === 'hold' ? count.holdMs : count.mode === 'breaths' ? breathMs : 0;
+/** Ways of counting in which a stretch is stayed in. */
+const HELD: ReadonlySet<Count['mode']> = new Set(['hold', 'breaths', 'time']);
 
 const gripOf = (rows: readonly RowAsDone[]): number =>
   rows
@@ -109,7 +108,9 @@ const gripOf = (rows: readonly RowAsDone[]): number =>
 /** Moved on either hand by what this person does. */
 function jointsMoved(plan: Plan, catalogue: Catalogue, rows: readonly RowAsDone[]): readonly string[] {
   const kept = new Set(
-    rows.filter((r) => HANDS.some((hand) => timesOf(r, hand).times > 0)).map(({ row }) => row.id),
+    rows
+      .filter((r) => HANDS.some((hand) => shareOf(r, hand, plan.breathMs).times > 0))
+      .map(({ row }) => row.id),
   );
   const moved = planMoves(onlyRows(plan, kept), catalogue);
   return HAND_SPOTS.map((s) => s.id).filter((id) => (moved.L[id] ?? 0) > 0 || (moved.R[id] ?? 0) > 0);

@@ -1,1 +1,1 @@
-export { settingsOf, settingsSchema, type Settings } from './settings';
+export { settingsOf, settingsSchema, wayInFor, type Settings } from './settings';

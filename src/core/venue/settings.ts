@@ -1,7 +1,12 @@
 import { z } from 'zod';
 import { PAPERS } from '../paper';
+import { USUAL_WAY_IN, WAYS_IN, type UsualWayIn } from '../plan';
 
 const words = (what: string) => z.string().trim().max(2000, `${what} can be at most 2,000 characters long`);
+
+/** Ways into a movement by their length in ms, as they are stored. */
+const WAY_IN_VALUES = WAYS_IN.map(([, ms]) => String(ms));
+const wayIn = z.enum(WAY_IN_VALUES);
 
 /** What an instructor sets once for the venue. */
 export const settingsSchema = z.strictObject({
@@ -15,6 +20,9 @@ export const settingsSchema = z.strictObject({
   timeZone: z.string().max(60),
   /** What PDF files are made for. */
   paper: z.enum(PAPERS),
+  /** How this instructor usually leads into a movement that is new to the group, and into a known one. */
+  wayInNew: wayIn,
+  wayInKnown: wayIn,
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -25,4 +33,15 @@ export const settingsOf = (stored: Readonly<Record<string, string>>): Settings =
   floorLoading: stored.floorLoading === 'on' ? 'on' : 'off',
   timeZone: stored.timeZone ?? '',
   paper: stored.paper === 'Letter' ? 'Letter' : 'A4',
+  wayInNew: wayInFrom(stored.wayInNew, USUAL_WAY_IN.newMs),
+  wayInKnown: wayInFrom(stored.wayInKnown, USUAL_WAY_IN.knownMs),
+});
+
+const wayInFrom = (stored: string | undefined, usualMs: number): string =>
+  stored !== undefined && WAY_IN_VALUES.includes(stored) ? stored : String(usualMs);
+
+/** What a new class of this instructor begins with. */
+export const wayInFor = ({ wayInNew, wayInKnown }: Settings): UsualWayIn => ({
+  newMs: Number(wayInNew),
+  knownMs: Number(wayInKnown),
 });

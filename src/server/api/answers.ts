@@ -6,7 +6,7 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { TASKS } from '@/catalogue/tasks';
 import { withOwn, type OwnMovement } from '@/core/catalogue';
 import { draftClass } from '@/core/draft';
-import { checkWithReserve, type ClassFacts } from '@/core/plan';
+import { checkWithReserve, USUAL_WAY_IN, type ClassFacts } from '@/core/plan';
 import type { HandVerdict } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
 import { unknownRows } from '@/core/formats';
@@ -111,7 +111,8 @@ export async function draftAnswer(
   own: readonly OwnMovement[],
   { focus, pinned, banned, kept, withoutProps, lengthMinutes, seed, ...group }: DraftBody,
 ): Promise<Result<Immutable<z.infer<typeof draftReplySchema>>>> {
-  const given = { facts: factsFrom(own, group), lately: [], breathMs: BREATH_MS, tasks: TASKS };
+  const facts = factsFrom(own, group);
+  const given = { facts, lately: [], breathMs: BREATH_MS, wayIn: USUAL_WAY_IN, tasks: TASKS };
   const wish = { focus, pinned, banned, kept, withoutProps, seed, lengthMs: lengthMinutes * 60_000 };
   const draft = draftClass(given, wish, await solver());
   if (!draft.ok) return draft;

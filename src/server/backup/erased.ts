@@ -5,7 +5,8 @@ import { pipeline } from 'node:stream/promises';
 import { createGzip } from 'node:zlib';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { erasedStillKept, forgetErased } from '@/store/erased';
+import type { BackupKind } from '@/core/backup';
+import { erasedStillKept, forgetErased, type Erased } from '@/store/erased';
 import { erasePerson } from '@/store/everything';
 import { sync } from '@/store/sync';
 import { backupFolder, listBackups, PART } from './folder';
@@ -25,17 +26,31 @@ export async function eraseFromBackups(
   folder = backupFolder(),
   inTurn: Turn = (work) => work(),
 ): Promise<Result<object>> {
-  const ids = await erasedStillKept(db);
-  if (ids.length === 0) return ok({});
-  for (const { name } of listBackups(folder)) {
+  const erased = await erasedStillKept(db);
+  if (erased.length === 0) return ok({});
+  for (const { name, kind } of listBackups(folder)) {
     const path = join(folder, name);
-    const written = await inTurn(async () =>
-      (await backupHolds(path, ids)) ? withoutThem(path, ids) : ok({}),
-    );
+    const written = await inTurn(async () => {
+      const ids = await erasedFrom(path, kind, erased);
+      return (await backupHolds(path, ids)) ? withoutThem(path, ids) : ok({});
+    });
     if (!written.ok) return fail(written.code, `${name}: ${written.message}`);
   }
-  await forgetErased(db, ids);
+  await forgetErased(
+    db,
+    erased.map((e) => e.id),
+  );
   return ok({});
+}
+
+/** Whoever brings a backup after somebody was erased may want them back: those stay in it. */
+async function erasedFrom(
+  path: string,
+  kind: BackupKind,
+  erased: readonly Erased[],
+): Promise<readonly string[]> {
+  const broughtMs = kind === 'brought' ? (await files.stat(path)).mtimeMs : -Infinity;
+  return erased.filter((e) => e.atMs >= broughtMs).map((e) => e.id);
 }
 
 async function withoutThem(path: string, ids: readonly string[]): Promise<Result<object>> {
@@ -55,6 +70,9 @@ async function withoutThem(path: string, ids: readonly string[]): Promise<Result
     await sync(part);
     const verified = await verify(part, sums);
     if (!verified.ok) return verified;
+    // When it was brought stays known.
+    const { atime, mtime } = await files.stat(path);
+    await files.utimes(part, atime, mtime);
     await files.rename(part, path);
     await sync(dirname(path));
     return ok({});

@@ -1,4 +1,4 @@
-import { type BlockFields } from '@/core/plan';
+import { forAnybody, type BlockFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { removeBlock, saveBlock } from '@/store/blocks';
 import type { Db } from '@/store/db';
@@ -9,7 +9,7 @@ export async function keepBlock(db: Db, block: BlockFields): Promise<Result<obje
   const { catalogue } = await catalogueNow(db);
   if (block.rows.some((r) => r.kind === 'movement' && !catalogue.movement(r.movementId)))
     return fail('not-found', 'A movement of this block is not in the catalogue.');
-  await saveBlock(db, newId(), block);
+  await saveBlock(db, newId(), { ...block, rows: block.rows.map(forAnybody) });
   return ok({});
 }
 

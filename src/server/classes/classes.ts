@@ -4,6 +4,7 @@ import type { Immutable } from '@/core/frozen';
 import { chosenChanges, taughtPlan } from '@/core/teach';
 import { emptyPlan, withoutMutes, type NewClassFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
+import { wayInFor } from '@/core/venue';
 import { setBag } from '@/store/bag';
 import {
   addClass,
@@ -19,6 +20,7 @@ import { listPeople, peopleOfClass } from '@/store/people';
 import { loadTaught } from '@/store/teaching';
 import { PROPS } from '@/catalogue/props';
 import { idFrom, newId } from '../shell/ids';
+import { settingsNow } from '../shell/settings';
 
 export const rosterSchema = z.strictObject({
   personIds: z.array(z.uuid('That is not a person')).max(60, 'At most 60 people'),
@@ -56,7 +58,7 @@ export async function createClass(db: Db, fields: NewClassFields): Promise<Resul
       helpers: [],
       fromClassId: null,
       personIds: [],
-      plan: emptyPlan(),
+      plan: { ...emptyPlan(), wayIn: wayInFor(await settingsNow(tx)) },
     });
   });
   return ok({ id });

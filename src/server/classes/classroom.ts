@@ -1,6 +1,6 @@
 import type { KnownOfClass } from '@/catalogue/class-facts';
 import { addDays } from '@/core/days';
-import { FIRST_CLASSES, type Pace, type Plan } from '@/core/plan';
+import { FIRST_CLASSES, type Plan } from '@/core/plan';
 import { loadBag } from '@/store/bag';
 import {
   baselineClass,
@@ -29,13 +29,15 @@ export type PlannedClass = KnownOfClass & {
 };
 
 /** What a class begins with: its plan, who is there and what they said at the door. */
-export type ClassToBegin = Pick<PlannedClass, 'info' | 'stored' | 'people' | 'checkIns' | 'shown' | 'own'>;
+export type ClassToBegin = Pick<
+  PlannedClass,
+  'info' | 'stored' | 'people' | 'checkIns' | 'shown' | 'own' | 'pace'
+>;
 
 /** A class as the desk shows it. */
 export type Classroom = PlannedClass & {
   /** Plans of this series taught in the four weeks before. */
   readonly recent: readonly Plan[];
-  readonly pace: Pace;
   readonly packed: readonly string[];
   /** Set-ups on the floor and impact are offered. */
   readonly floor: boolean;
@@ -51,13 +53,14 @@ export async function loadClassToBegin(db: Db, classId: string): Promise<ClassTo
   const found = await findPlanned(db, classId);
   if (!found) return null;
   const { info } = found;
-  const [people, checkIns, shown, own] = await Promise.all([
+  const [people, checkIns, shown, own, pace] = await Promise.all([
     peopleOfClass(db, classId),
     loadCheckIns(db, classId),
     shownMovements(db, info.seriesId, info.day),
     listOwn(db),
+    paceBefore(db, info.day),
   ]);
-  return { ...found, people, checkIns, shown, own };
+  return { ...found, people, checkIns, shown, own, pace };
 }
 
 export async function loadPlannedClass(db: Db, classId: string): Promise<PlannedClass | null> {
@@ -85,11 +88,10 @@ export async function loadClassroom(db: Db, classId: string): Promise<Classroom 
   const planned = await loadPlannedClass(db, classId);
   if (!planned) return null;
   const { info } = planned;
-  const [recent, pace, packed, settings] = await Promise.all([
+  const [recent, packed, settings] = await Promise.all([
     taughtPlans(db, info.seriesId, addDays(info.day, -28), info.day),
-    paceBefore(db, info.day),
     loadPacked(db, classId),
     settingsNow(db),
   ]);
-  return { ...planned, recent, pace, packed, floor: settings.floorLoading === 'on' };
+  return { ...planned, recent, packed, floor: settings.floorLoading === 'on' };
 }

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
-import type { Catalogue } from '@/core/catalogue';
 import {
   edit,
   editsSince,
   goTo,
   redo,
   commutesWith,
+  misfitIn,
   stepSchema,
   undo,
   type HistoryEntry,
@@ -84,10 +84,10 @@ async function tryChange(
   const others = stored.version === request.version ? [] : othersBefore(stored, request);
   if (others === null) return changedElsewhere(stored);
   const { catalogue } = await catalogueNow(db);
-  const unknown = request.type === 'edit' ? unknownMovement(request.step, catalogue) : null;
-  if (unknown) return unknown;
   const next = carryOut(stored.history, request);
   if (!next.ok) return next;
+  const misfit = request.type === 'edit' && misfitIn(next.value.plan, stored.history.plan, catalogue);
+  if (misfit) return misfit;
   const saved = await savePlan(db, id.value, changeOf(next.value, request), stored.version);
   if (saved === null) return 'somebody was first';
   const reply = replyOf(next.value, saved);
@@ -145,14 +145,6 @@ export const replyOf = (history: PlanHistory, v: number): PlanReply => ({
   labels: history.entries.map((e) => e.label),
   done: history.done,
 });
-
-function unknownMovement(step: Immutable<z.infer<typeof stepSchema>>, catalogue: Catalogue) {
-  const steps = step.type === 'several' ? step.steps : [step];
-  const bad = steps.some(
-    (s) => s.type === 'insertRow' && s.row.kind === 'movement' && !catalogue.movement(s.row.movementId),
-  );
-  return bad ? fail('not-found', 'That movement is not in the catalogue.') : null;
-}
 
 /** The plan of a class alone, to compare with or take rows from. */
 export async function planOf(

@@ -11,7 +11,7 @@ import {
 } from '@/core/formats';
 import type { OwnMovementInput } from '@/core/catalogue';
 import { stillOf } from '@/core/hand';
-import { movementRows, type Plan } from '@/core/plan';
+import { forAnybody, mapMovementRows, movementRows, type Plan } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { rowsOfSnapshot, type Snapshot, type TaughtRow } from '@/core/teach';
 import { findClass, shownMovements, type ClassInfo } from '@/store/classes';
@@ -32,10 +32,10 @@ export async function planFile(db: Db, rawId: string): Promise<Result<OutFile>> 
   const { info, plan } = found.value;
   const file: PlanFile = {
     oskil: 'plan',
-    version: 1,
+    version: 2,
     name: info.name,
     slotMinutes: info.slotMinutes,
-    plan,
+    plan: mapMovementRows(plan, forAnybody),
     movements: await ownIn(db, [plan]),
   };
   return ok(jsonFile(`plan ${info.name} ${info.day}`, withUnknown(file, await loadExtras(db, info.id))));
@@ -51,7 +51,7 @@ async function classFrom(db: Db, rawId: string): Promise<Result<{ info: ClassInf
 
 /** The instructor's own movements that plans use. */
 async function ownIn(db: Db, plans: readonly Plan[]): Promise<OwnMovementInput[]> {
-  const used = new Set(plans.flatMap((p) => movementRows(p).map((r) => r.movementId)));
+  const used = new Set(plans.flatMap((p) => movementRows(p).flatMap((r) => [r.movementId, r.joinedId])));
   return (await listOwn(db))
     .filter((o) => used.has(o.movement.id))
     .map(({ movement, figure }) => ({ movement, figure }) as OwnMovementInput);
@@ -66,13 +66,20 @@ export async function termFile(db: Db, rawId: string): Promise<Result<OutFile>> 
   const classes = infos.flatMap((info, i) => {
     const plan = plans[i]!;
     return plan.ok
-      ? [{ week: info.week, day: info.day, startsAt: info.startsAt, plan: plan.value.plan }]
+      ? [
+          {
+            week: info.week,
+            day: info.day,
+            startsAt: info.startsAt,
+            plan: mapMovementRows(plan.value.plan, forAnybody),
+          },
+        ]
       : [];
   });
   const last = infos.at(-1);
   const file: TermFile = {
     oskil: 'term',
-    version: 1,
+    version: 2,
     series: { name: last?.name ?? term.name, place: last?.place ?? '', slotMinutes: last?.slotMinutes ?? 45 },
     term,
     classes,
@@ -87,7 +94,7 @@ export async function termFile(db: Db, rawId: string): Promise<Result<OutFile>> 
 export async function movementFile(db: Db, movementId: string): Promise<Result<OutFile>> {
   const own = (await listOwn(db)).find((o) => o.movement.id === movementId);
   if (!own) return fail('not-found', 'There is no such movement of yours.');
-  const file = { oskil: 'movement', version: 1, movement: own.movement, figure: own.figure } as MovementFile;
+  const file = { oskil: 'movement', version: 2, movement: own.movement, figure: own.figure } as MovementFile;
   return ok(jsonFile(`movement ${own.movement.name}`, file));
 }
 
@@ -104,7 +111,7 @@ export async function figureFile(db: Db, movementId: string): Promise<Result<Out
 }
 
 /** A class as it would be taught: its rows with their counts. */
-async function rowsToTeach(
+export async function rowsToTeach(
   db: Db,
   rawId: string,
 ): Promise<Result<{ info: ClassInfo; rows: readonly TaughtRow[] }>> {

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
 import { CATALOGUE } from '@/catalogue/movements';
-import { ownIssues, ownOf, withOwn, type OwnMovementInput } from '@/core/catalogue';
+import { ownIssues, ownOf, withOwn, type Catalogue, type OwnMovementInput } from '@/core/catalogue';
 import { MAX_FILE_BYTES, readIncoming, sameAs, unknownRows, type Incoming } from '@/core/formats';
 import { daySchema } from '@/core/days';
 import type { Measure } from '@/core/people';
-import { newClassSchema, type Plan } from '@/core/plan';
+import { newClassSchema, withPassNames, type Plan } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { plural } from '@/core/words';
 import { addClass, addSeries } from '@/store/classes';
@@ -79,9 +79,10 @@ async function keepPlan(
 ): Promise<Result<Imported>> {
   const movements = await keepMovements(db, [file.plan], file.movements);
   if (!movements.ok) return movements;
+  const plan = withPassNames(file.plan, movements.value);
   const [seriesId, id] = [newId(), newId()];
   await addSeries(db, { id: seriesId, name: file.name, place: '', slotMinutes: file.slotMinutes });
-  await addClass(db, { ...NEW_CLASS, id, seriesId, day, startsAt, week: 1, plan: file.plan });
+  await addClass(db, { ...NEW_CLASS, id, seriesId, day, startsAt, week: 1, plan });
   await saveExtras(db, id, unknown);
   return ok({ words: `${file.name} is planned`, href: `/classes/${id}` });
 }
@@ -100,16 +101,19 @@ async function keepTerm(db: Db, { file }: Extract<Incoming, { kind: 'term' }>): 
   const [seriesId, termId] = [newId(), newId()];
   await addSeries(db, { id: seriesId, ...file.series });
   await saveTerm(db, termId, seriesId, file.term);
-  for (const c of file.classes) await addClass(db, { ...NEW_CLASS, id: newId(), seriesId, ...c });
+  for (const c of file.classes) {
+    const plan = withPassNames(c.plan, movements.value);
+    await addClass(db, { ...NEW_CLASS, id: newId(), seriesId, ...c, plan });
+  }
   return ok({ words: `${file.term.name} is planned`, href: `/terms/${termId}` });
 }
 
-/** The own movements that a file brings along, where they are not here yet; every row must be known then. */
+/** The own movements that a file brings along, where they are not here yet; every row must be known then. Answers the catalogue with them. */
 async function keepMovements(
   db: Db,
   plans: readonly Plan[],
   brought: readonly OwnMovementInput[],
-): Promise<Result<object>> {
+): Promise<Result<Catalogue>> {
   const here = await listOwn(db);
   const fresh = brought.filter((b) => !here.some((o) => o.movement.id === b.movement.id)).map(ownOf);
   const catalogue = withOwn(CATALOGUE, [...here, ...fresh]);
@@ -130,7 +134,7 @@ async function keepMovements(
         `Another movement is called ${own.movement.name} already. Nothing was brought in.`,
       );
   }
-  return ok({});
+  return ok(catalogue);
 }
 
 async function keepMovement(

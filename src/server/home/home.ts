@@ -5,6 +5,7 @@ import { homeChoice, MAX_ITEMS, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
 import { daySchema } from '@/core/days';
 import type { Person } from '@/core/people';
+import type { Pace } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
 import { asToday } from '@/core/screening';
 import { loadCheckIns } from '@/store/check-ins';
@@ -21,7 +22,10 @@ import {
 } from '@/store/home';
 import { findPerson } from '@/store/people';
 import { catalogueNow } from '../catalogue/catalogue';
+import { paceBefore } from '../classes/pace';
 import { idFrom, newId } from '../shell/ids';
+import { peopleNow } from '@/core/teach';
+import { loadReports } from '@/store/teaching';
 import { wholeClass } from '../teaching/taught-class';
 
 export type HomeOf = { readonly person: Person; readonly choice: HomeChoice; readonly card: HomeCard | null };
@@ -38,14 +42,16 @@ export async function homeAfter(db: Db, rawId: string): Promise<HomeAfterClass |
   const [checkIns, cards] = [await loadCheckIns(db, info.id), await cardsOfClass(db, info.id)];
   const away = new Set(attendance.filter((a) => !a.present).map((a) => a.personId));
   const came = taught.snapshot.people.filter((p) => !away.has(p.id));
-  // Asked of today's record as well as of what was said at the door.
+  // Asked of today's record as well as of what was said at the door and in the class.
   const people = await Promise.all(came.map(async (then) => (await findPerson(db, then.id)) ?? then));
   const screening = { table: CAUTIONS, catalogue, today: info.day };
+  const atDoor = people.map((p) => asToday(p, checkIns[p.id]));
+  const now = peopleNow(atDoor, await loadReports(db, info.id));
   return {
     info,
-    people: people.map((person) => ({
-      person,
-      choice: homeChoice(asToday(person, checkIns[person.id]), { done, marks, catalogue, screening }),
+    people: now.map(({ person }, i) => ({
+      person: people[i]!,
+      choice: homeChoice(person, { done, marks, catalogue, screening }),
       card: cards.find((c) => c.personId === person.id) ?? null,
     })),
   };
@@ -96,6 +102,8 @@ export type CardToPrint = {
   /** The next class of the series that is planned; null where there is none. */
   readonly nextClass: ClassInfo | null;
   readonly logged: readonly LoggedDay[];
+  /** The pace at which this instructor teaches. */
+  readonly pace: Pace;
 };
 
 /** The cards of a class, ready to be printed or filled in. */
@@ -103,13 +111,13 @@ export async function cardsToPrint(db: Db, rawId: string): Promise<CardToPrint[]
   const id = idFrom(rawId, 'class');
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) return [];
+  const pace = await paceBefore(db, addDays(info.day, 1));
   const later = await classesOfSeries(db, info.seriesId, addDays(info.day, 1), '9999-12-31');
   const cards = await Promise.all(
     (await cardsOfClass(db, info.id)).map(async (card): Promise<CardToPrint | null> => {
       const person = await findPerson(db, card.personId);
-      return (
-        person && { card, person, info, nextClass: later[0] ?? null, logged: await loggedDays(db, card.id) }
-      );
+      const logged = await loggedDays(db, card.id);
+      return person && { card, person, info, nextClass: later[0] ?? null, logged, pace };
     }),
   );
   return cards.filter((c) => c !== null).sort((a, b) => a.person.firstName.localeCompare(b.person.firstName));

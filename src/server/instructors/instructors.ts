@@ -31,7 +31,7 @@ import { mixesAlphabets, plainName } from '@/core/lock';
 import { checkPassphrase, letIn, newPassphrase } from '../lock/lock';
 import { aimAt, type Caller } from '../lock/tries';
 import { hashPassphrase } from '../lock/passphrase';
-import { giveSignature } from '../shell/settings';
+import { giveOwnSettings } from '../shell/settings';
 
 export const instructorSchema = z.strictObject({
   name: z
@@ -74,7 +74,7 @@ export async function nameFirst(
     await addInstructor(tx, { id, name, coordinator: true }, hash);
     await adoptOrphans(tx, id);
     await giveToken(tx, id);
-    await giveSignature(tx, id);
+    await giveOwnSettings(tx, id);
     await removePassphrase(tx);
     return ok({ token: await letIn(tx, id) });
   });

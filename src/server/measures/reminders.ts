@@ -1,10 +1,10 @@
-import { daysBetween } from '@/core/days';
-import { isMeasureDue, LOOK_BACK_FROM_DAYS } from '@/core/measure';
+import { isMeasureDue } from '@/core/measure';
 import { fullName, type Person } from '@/core/people';
 import { firstDays } from '@/store/wrap-ups';
 import type { ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listTerms } from '@/store/terms';
+import { signsOf } from '../people/warning-signs';
 import { lookBacks } from './results';
 
 /** What is due about the people of the next class. */
@@ -14,6 +14,8 @@ export type Due = {
   readonly why: string;
   /** People whose three or four weeks are over and who are worse. */
   readonly worse: readonly { readonly id: string; readonly name: string }[];
+  /** People of whom something asks for a clinician's advice, though not today. */
+  readonly signs: readonly { readonly id: string; readonly name: string; readonly words: string }[];
 };
 
 /** Measures that are due at the next class, whose people these are, all of them in a week of review; and who to look back on. */
@@ -24,14 +26,18 @@ export async function dueAt(db: Db, info: ClassInfo, people: readonly Person[], 
   );
   const review = await isReview(db, info);
   const due = people.filter((p) => isMeasureDue(p.measures, first[p.id] ?? null, today, review));
-  const longEnough = people.filter((p) => daysBetween(first[p.id] ?? today, today) >= LOOK_BACK_FROM_DAYS);
-  const looks = await lookBacks(db, longEnough, today);
+  const looks = await lookBacks(db, people, today);
+  const signs = await signsOf(db, new Map([...looks].map(([id, { results }]) => [id, results])));
   return {
     measure: due.map(fullName),
     why: review ? 'it is the week to measure' : 'nothing was measured yet, or not for four weeks',
-    worse: longEnough.flatMap((p) =>
-      looks.get(p.id)?.kind === 'worse' ? [{ id: p.id, name: fullName(p) }] : [],
+    worse: people.flatMap((p) =>
+      looks.get(p.id)?.lookBack.kind === 'worse' ? [{ id: p.id, name: fullName(p) }] : [],
     ),
+    signs: people.flatMap((p) => {
+      const own = signs.get(p.id) ?? [];
+      return own.length > 0 ? [{ id: p.id, name: fullName(p), words: own.join('; ') }] : [];
+    }),
   };
 }
 

@@ -59,12 +59,15 @@ export async function personResults(
   };
 }
 
+/** What was measured of a person, and how it has gone. */
+export type HowItHasGone = { readonly results: readonly MeasureResult[]; readonly lookBack: LookBack };
+
 /** How it has gone for several people, of whom the newest measures are at hand: with the first ones they are enough. */
 export async function lookBacks(
   db: Db,
   people: readonly Pick<Person, 'id' | 'measures'>[],
   today: string,
-): Promise<ReadonlyMap<string, LookBack>> {
+): Promise<ReadonlyMap<string, HowItHasGone>> {
   const ids = people.map((p) => p.id);
   const tests = await gripTestsOf(db, ids);
   const classes = await classEnds(db, ids);
@@ -73,7 +76,7 @@ export async function lookBacks(
     people.map((p) => {
       const measures = withMeasures(first.get(p.id) ?? [], p.measures);
       const results = resultsOf({ measures }, tests.get(p.id) ?? [], 'best');
-      return [p.id, lookBack(classes.get(p.id) ?? [], results, today)];
+      return [p.id, { results, lookBack: lookBack(classes.get(p.id) ?? [], results, today) }];
     }),
   );
 }

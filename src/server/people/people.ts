@@ -7,6 +7,7 @@ import {
   changesBetween,
   mergeRecords,
   personFieldsSchema,
+  withFlaresSettled,
   type ChangeNames,
   type PersonFields,
 } from '@/core/people';
@@ -15,6 +16,7 @@ import type { Db } from '@/store/db';
 import { ownership } from '@/store/instructors';
 import { addChanges, lockPerson, savePerson, setArchived } from '@/store/people';
 import { idFrom, newId } from '../shell/ids';
+import { today } from '../shell/today';
 
 /** A record as it is to be; `before` as it was when it was opened, and `over` to win where somebody else changed the same. */
 export const personChangeSchema = personFieldsSchema.extend({
@@ -52,7 +54,8 @@ export async function changePerson(
     const stored = await lockPerson(tx, id.value);
     if (!stored) return fail('not-found', 'There is no such person. What you typed is still here.');
     const { id: _id, archived: _archived, ...now } = stored;
-    const { merged, contested } = mergeRecords(before ?? now, mine, now);
+    const { merged: both, contested } = mergeRecords(before ?? now, mine, now);
+    const merged = withFlaresSettled(now, both, today());
     const met = changesBetween(before ?? now, contested, NAMES);
     if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(RECORD, met));
     await savePerson(tx, id.value, merged);

@@ -2,7 +2,7 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import { rungNoteOf, strongerOf, withOwn, type Catalogue } from '@/core/catalogue';
 import { atRung, movementOfRow, rungOf } from '@/core/plan';
-import { fullName, type Person } from '@/core/people';
+import { fullName, lastSettled, type Person } from '@/core/people';
 import {
   decide,
   effortTarget,
@@ -16,14 +16,14 @@ import {
   type TaughtClass,
 } from '@/core/progress';
 import { isLeftOut, verdictFor } from '@/core/screening';
-import { recordByRow, taughtPlan } from '@/core/teach';
+import { peopleNow, recordByRow, standingMarks, taughtPlan } from '@/core/teach';
 import { loadCalls } from '@/store/calls';
 import { findClass, taughtOfSeries, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
 import { loadDecisions, type TakenDecision } from '@/store/progress';
-import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
+import { loadEvents, loadReports, loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 
 /** Classes looked back on. */
@@ -93,13 +93,14 @@ export async function whatIsKnown(db: Db, classId: string): Promise<Known | null
 
 async function taughtClass(db: Db, info: ClassInfo): Promise<Known['classes'][number] | null> {
   const taught = await loadTaught(db, info.id);
+  const { marks, answers } = await loadReports(db, info.id);
   return (
     taught && {
       day: info.day,
       plan: taughtPlan(taught.snapshot.plan, taught.state.changes),
-      people: taught.snapshot.people,
+      people: peopleNow(taught.snapshot.people, { marks: [], answers }).map((p) => p.person),
       record: recordByRow(await loadEvents(db, info.id)),
-      marks: await loadMarks(db, info.id),
+      marks: standingMarks(marks),
       attendance: await loadAttendance(db, info.id),
       answers: await loadCalls(db, info.id),
       decided: await loadDecisions(db, info.id),
@@ -120,14 +121,14 @@ export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit
   const screening = { table: CAUTIONS, catalogue, today: info.day };
   return people.flatMap((person) => {
     const own = classes.filter((c) => c.people.some((p) => p.id === person.id));
-    const flare = isInFlare(person);
+    const flare = isInFlare(person, info.day);
     const effort = effortTarget(info.week, person.conditions.length > 0);
     return [...familyRows(last.plan, catalogue).keys()].map((family) => {
       const outcomes = own.flatMap((c) => outcomeOf(c, person.id, family, screening) ?? []);
       const before = own.slice(0, -1);
       const standing = {
         flare,
-        flareSettled: !flare && owesRestart(before, person.id, family),
+        flareSettled: !flare && owesRestart(before, person, family),
         effortTarget: effort,
         backWhileAway: backWhileAway(before, person.id, family),
       };
@@ -142,14 +143,19 @@ const isAbout =
     d.personId === personId && d.family === family && (!kind || d.kind === kind);
 
 /** The restart after somebody's last flare is owed until it is taken, whatever was missed or left unanswered since. */
-function owesRestart(before: Known['classes'], personId: string, family: Family): boolean {
-  const last = before.findLastIndex(
+function owesRestart(before: Known['classes'], person: Person, family: Family): boolean {
+  const inFlare = before.findLast(
     (c) =>
-      c.people.some((p) => p.id === personId && isInFlare(p)) ||
-      c.decided.some(isAbout(personId, family, 'flare')),
+      c.people.some((p) => p.id === person.id && isInFlare(p, c.day)) ||
+      c.decided.some(isAbout(person.id, family, 'flare')),
   );
-  if (last < 0) return false;
-  const since = before.slice(last).flatMap((c) => c.decided.filter(isAbout(personId, family)));
+  // One that came and went between two classes is on record alone.
+  const days = [inFlare?.day, lastSettled(person)].filter((d) => typeof d === 'string');
+  if (days.length === 0) return false;
+  const last = days.reduce((a, b) => (a > b ? a : b));
+  const since = before
+    .filter((c) => c.day >= last)
+    .flatMap((c) => c.decided.filter(isAbout(person.id, family)));
   return !since.some((d) => d.kind === 'start over' || (d.takenRungs ?? 0) <= -2);
 }
 

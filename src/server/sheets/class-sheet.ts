@@ -8,8 +8,8 @@ import {
   type SheetBlock,
   type Sheet,
 } from '@/core/paper';
-import { timeSpan } from '@/core/words';
-import { checkWithReserve } from '@/core/plan';
+import { clockText, timeSpan } from '@/core/words';
+import { checkWithReserve, shortForm } from '@/core/plan';
 import type { Db } from '@/store/db';
 import { loadPlannedClass, type PlannedClass } from '../classes/classroom';
 import { idFrom } from '../shell/ids';
@@ -19,6 +19,7 @@ import { dayWords } from './day-words';
 /** What there is on paper about a class. */
 export const CLASS_SHEETS = [
   { id: 'cue', name: 'Cue sheet', print: 'small', sides: 2 },
+  { id: 'short', name: 'Short form', print: 'small', sides: 2 },
   { id: 'group', name: 'Large print for the group', print: 'large', sides: 4 },
   { id: 'register', name: 'Register', print: 'normal', sides: 1 },
   { id: 'kit', name: 'Kit and packing', print: 'large', sides: 1 },
@@ -69,6 +70,16 @@ function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Sheet
   switch (which) {
     case 'cue':
       return cueSheet({ plan, check: checkWithReserve(plan, facts), facts, helpers: info.helpers });
+    case 'short': {
+      // For a helper or a taster: other people, so no names and nobody's own way.
+      const [brief, bare] = [shortForm(plan), { ...facts, people: [] }];
+      const check = checkWithReserve(brief, bare);
+      const length = clockText(check.timing.totalMs);
+      return [
+        { kind: 'text', runs: [{ text: `Each movement once, each side and pass of it too: ${length}.` }] },
+        ...cueSheet({ plan: brief, check, facts: bare, helpers: [] }),
+      ];
+    }
     case 'group':
       return groupSheet(plan, facts.catalogue);
     case 'register':

@@ -6,7 +6,7 @@ import { dayWords } from './day-words';
 
 /** A card to take home, on one side. */
 export const homeCardSheet = (
-  { card, person, info, nextClass }: CardToPrint,
+  { card, person, info, nextClass, pace }: CardToPrint,
   catalogue: Catalogue,
 ): Sheet => ({
   title: `At home: ${fullName(person)}`,
@@ -18,6 +18,7 @@ export const homeCardSheet = (
     classDay: info.day,
     nextDay: nextClass?.day ?? null,
     catalogue,
+    pace,
     say: dayWords,
   }),
   print: 'normal',

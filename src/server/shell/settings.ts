@@ -6,20 +6,24 @@ import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadSettings, lockSettings, saveSettings, settingsSeen } from '@/store/settings';
 
-/** Each instructor signs for themselves; the rest is the venue's. */
-const SIGNED = 'noteFrom';
-const signedBy = (instructorId: string | null): string =>
-  instructorId === null ? SIGNED : `${SIGNED}:${instructorId}`;
+/** Each instructor signs for themselves and has a way of teaching; the rest is the venue's. */
+const OWN = ['noteFrom', 'wayInNew', 'wayInKnown'] as const satisfies readonly (keyof Settings)[];
+const storedAs = (name: (typeof OWN)[number], instructorId: string | null): string =>
+  instructorId === null ? name : `${name}:${instructorId}`;
 
 export async function settingsNow(db: Db): Promise<Settings> {
   const { stored, me } = await settingsSeen(db);
-  return settingsOf({ ...stored, [SIGNED]: stored[signedBy(me)] ?? '' });
+  const own = OWN.map((name) => [name, stored[storedAs(name, me)] ?? ''] as const);
+  return settingsOf({ ...stored, ...Object.fromEntries(own) });
 }
 
-/** What was signed with before there were instructors by name becomes an instructor's own. */
-export async function giveSignature(db: Db, instructorId: string): Promise<void> {
-  const kept = (await loadSettings(db))[SIGNED];
-  if (kept) await saveSettings(db, { [SIGNED]: '', [signedBy(instructorId)]: kept });
+/** What was set before there were instructors by name becomes an instructor's own. */
+export async function giveOwnSettings(db: Db, instructorId: string): Promise<void> {
+  const stored = await loadSettings(db);
+  for (const name of OWN) {
+    const kept = stored[name];
+    if (kept) await saveSettings(db, { [name]: '', [storedAs(name, instructorId)]: kept });
+  }
 }
 
 /** `before` as they were when the page was opened, and `over` to win where somebody else changed the same meanwhile. */
@@ -34,6 +38,8 @@ const WORDS: Readonly<Record<keyof Settings, string>> = {
   floorLoading: 'Set-ups on the floor',
   timeZone: 'Time zone',
   paper: 'Paper',
+  wayInNew: 'Way into a new movement',
+  wayInKnown: 'Way into a known movement',
 };
 const PAGE = 'this page';
 
@@ -51,8 +57,11 @@ export async function keepSettings(
       fields.map((f) => `${WORDS[f]}: ${now[f] || 'nothing'}`);
     if (met.length > 0 && !over) return fail('changed-elsewhere', metWords(PAGE, words(met)));
     const { me } = await settingsSeen(tx);
-    const { noteFrom, ...venues } = merged;
-    await saveSettings(tx, { ...venues, [signedBy(me)]: noteFrom });
+    const stored = Object.entries(merged).map(([name, value]) => [
+      OWN.some((own) => own === name) ? storedAs(name as (typeof OWN)[number], me) : name,
+      value,
+    ]);
+    await saveSettings(tx, Object.fromEntries(stored) as Record<string, string>);
     return ok({ saved: merged, ...(beside.length > 0 && { beside: besideWords(PAGE, words(beside)) }) });
   });
 }

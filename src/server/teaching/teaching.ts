@@ -1,15 +1,15 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
 import type { OwnMovement } from '@/core/catalogue';
-import { placedRows, type Plan } from '@/core/plan';
+import { isPaceKnown, placedRows, type Plan } from '@/core/plan';
 import { asToday } from '@/core/screening';
 import { fail, ok, type Result } from '@/core/result';
 import {
   begin,
+  roomCheckSchema,
   rowsOfSnapshot,
   teachEventSchema,
   teachStateSchema,
-  type Mark,
   type Snapshot,
 } from '@/core/teach';
 import { CATALOGUE } from '@/catalogue/movements';
@@ -17,7 +17,7 @@ import type { Db } from '@/store/db';
 import { findClass } from '@/store/classes';
 import { loadOwnRungs } from '@/store/progress';
 import { keepTimesOf } from './class-times';
-import { addMark, loadMarks, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
+import { loadReports, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { loadClassToBegin, type ClassToBegin } from '../classes/classroom';
 import { idFrom } from '../shell/ids';
 import { settingsNow } from '../shell/settings';
@@ -27,7 +27,13 @@ import { clockRate } from '../shell/today';
 const LAST_MS = 253_402_300_799_999;
 /** More than the keys that can be pressed in a day of classes. */
 const MAX_EVENTS = 1_000_000;
-export const startSchema = z.strictObject({ startedAtMs: z.number().int().min(0).max(LAST_MS) });
+export const startSchema = z.strictObject({
+  startedAtMs: z.number().int().min(0).max(LAST_MS),
+  /** The time it has until the end that was agreed, where that is not its whole slot, minutes. */
+  minutes: z.number().int().min(5).max(240).optional(),
+  /** What of the room was ticked. */
+  roomCheck: roomCheckSchema.optional(),
+});
 export const eventsSchema = z.strictObject({
   firstSeq: z.number().int().min(0).max(MAX_EVENTS),
   events: z.array(teachEventSchema).max(50),
@@ -42,25 +48,27 @@ export const snapshotOf = (room: ClassToBegin): Snapshot => ({
   slotMs: room.info.slotMinutes * 60_000,
   shown: room.shown,
   own: usedIn(room.stored.history.plan, room.own),
+  ...(room.pace && isPaceKnown(room.pace) && { pace: room.pace }),
 });
 
 /** Begin a class: keep a snapshot of plan and people, and enter the first row. Beginning twice changes nothing. */
 export async function startClass(
   db: Db,
   rawId: string | undefined,
-  { startedAtMs }: Immutable<z.infer<typeof startSchema>>,
+  { startedAtMs, minutes, roomCheck }: Immutable<z.infer<typeof startSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const room = await loadClassToBegin(db, id.value);
   if (!room) return fail('not-found', 'There is no such class.');
-  const snapshot = snapshotOf(room);
+  const whole = snapshotOf(room);
+  const snapshot = minutes ? { ...whole, slotMs: Math.min(whole.slotMs, minutes * 60_000) } : whole;
   const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
   if (await loadTaught(db, id.value)) return ok({});
   const { state, events } = begin(rows, 0);
   await db.transaction(async (tx) => {
-    await startTeaching(tx, id.value, snapshot, state, startedAtMs);
+    await startTeaching(tx, id.value, snapshot, state, startedAtMs, roomCheck);
     await recordEvents(tx, id.value, 0, events, state);
   });
   return ok({});
@@ -78,12 +86,12 @@ const usedIn = (plan: Plan, own: readonly OwnMovement[]): readonly OwnMovement[]
 export async function loadUnderWay(db: Db, classId: string) {
   const [info, taught] = await Promise.all([findClass(db, classId), loadTaught(db, classId)]);
   if (!info || !taught) return null;
-  const [firstMarks, ownRungs, { venueSafety }] = await Promise.all([
-    loadMarks(db, classId),
+  const [firstReports, ownRungs, { venueSafety }] = await Promise.all([
+    loadReports(db, classId),
     loadOwnRungs(db, info.seriesId),
     settingsNow(db),
   ]);
-  return { info, taught, firstMarks, ownRungs, venueSafety };
+  return { info, taught, firstReports, ownRungs, venueSafety };
 }
 
 export async function storeEvents(
@@ -100,16 +108,5 @@ export async function storeEvents(
   const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
   await recordEvents(db, id.value, firstSeq, about, state, clockRate());
   if (state.phase === 'done') await keepTimesOf(db, id.value);
-  return ok({});
-}
-
-export async function storeMark(db: Db, rawId: string | undefined, mark: Mark): Promise<Result<object>> {
-  const id = idFrom(rawId, 'class');
-  if (!id.ok) return id;
-  const taught = await loadTaught(db, id.value);
-  if (!taught) return fail('not-found', 'This class has not begun.');
-  if (!taught.snapshot.people.some((p) => p.id === mark.personId))
-    return fail('not-found', 'That person is not in this class.');
-  await addMark(db, id.value, mark);
   return ok({});
 }

@@ -2,9 +2,8 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { factsOf } from '@/catalogue/class-facts';
 import type { Catalogue } from '@/core/catalogue';
 import type { Person } from '@/core/people';
-import { checkPlan, mapMovementRows, movementRows, type Finding, type Plan } from '@/core/plan';
+import { checkPlan, mapMovementRows, movementRows, verdictOnRow, type Finding, type Plan } from '@/core/plan';
 import { effortTarget, type OwnRung } from '@/core/progress';
-import { verdictFor } from '@/core/screening';
 import {
   addTermVolumes,
   doneByPerson,
@@ -175,7 +174,7 @@ const onOwnRungs = (plan: Plan, own: readonly OwnRung[]): Plan =>
 function verdictsOf(person: Person | null, today: string, catalogue: Catalogue): VerdictOn {
   if (!person) return () => null;
   const screening = { table: CAUTIONS, catalogue, today };
-  return (movement, row) => verdictFor(person, movement, row.dose, screening);
+  return (movement, row) => verdictOnRow(person, row, movement, screening);
 }
 
 const offCalendarWords = (term: StoredTerm, { name, day, week }: ClassInfo): string => {

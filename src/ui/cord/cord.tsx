@@ -1,12 +1,14 @@
 import { memo } from 'react';
 import type { Purpose } from '@/core/catalogue';
 import { cordOf, layOutCord, oneRound, paintOfCord, type CordInk, type CordPaint } from '@/core/cord';
-import { describeDose, type Dose, type ScriptContext } from '@/core/dose';
+import { describeDose, type DoneWith, type Dose, type ScriptContext } from '@/core/dose';
 
 type Props = {
   dose: Dose;
   purpose: Purpose;
   context: ScriptContext;
+  /** What it is done with, in its words. */
+  of: DoneWith;
   width?: number;
   className?: string;
   /** One round with how often it comes, where every round is the same: on paper, which has little room. */
@@ -18,6 +20,7 @@ export const CordView = memo(function CordView({
   dose,
   purpose,
   context,
+  of,
   width = 210,
   className = '',
   once = false,
@@ -27,7 +30,7 @@ export const CordView = memo(function CordView({
   return (
     <svg
       role="img"
-      aria-label={describeDose(dose, context)}
+      aria-label={describeDose(dose, context, of)}
       width={layout.width}
       height={layout.height}
       viewBox={`0 0 ${layout.width} ${layout.height}`}

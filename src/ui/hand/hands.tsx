@@ -1,14 +1,13 @@
 import type { Hand } from '@/core/dose';
 import {
-  APART_MM,
   boxOf,
+  cuffsX,
+  figureInPass,
   handByHandShapes,
   handWorks,
-  isApart,
   isLone,
   poseOfHand,
   sceneShapes,
-  specOf,
   type MovementFigure,
   type Showing,
   type Stage,
@@ -24,10 +23,16 @@ type Props = {
 };
 
 /** Both hands at one moment of a count, with what they hold and rest on. */
-export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
+export function Hands({ figure: usual, showing, label, order = ['L', 'R'] }: Props) {
+  const figure = showing ? figureInPass(usual, showing.beat.pass) : usual;
   const { x, y, w, h } = boxOf(figure);
   const stage = stageOf(figure, showing, order);
   const size = Math.max(17, w * 0.045);
+  const names = namesX(
+    figure,
+    stageOf(figure, showing && { ...showing, offsetMs: showing.beat.startMs }, order),
+    order,
+  );
   return (
     <svg
       role="img"
@@ -36,10 +41,10 @@ export function Hands({ figure, showing, label, order = ['L', 'R'] }: Props) {
       className="h-full max-h-full min-h-0 w-full"
     >
       <BothHands figure={figure} stage={stage} />
-      {order.map((hand, i) => (
+      {order.map((hand) => (
         <text
           key={hand}
-          x={nameX(figure, i)}
+          x={names[hand]}
           y={y + h + size * 1.12}
           fontSize={size}
           textAnchor="middle"
@@ -65,11 +70,19 @@ function BothHands({ figure, stage }: { figure: MovementFigure; stage: Stage }) 
   ));
 }
 
-/** Under each hand: wide apart on a surface, close where they touch. */
-function nameX(figure: MovementFigure, i: number): number {
-  const reach = isApart(figure) ? APART_MM : specOf(figure).ground ? specOf(figure).place.at[0] : 110;
-  return i === 0 ? -reach : reach;
+/** Each name under its own sleeve, inside the box, and the two not on top of each other. */
+function namesX(figure: MovementFigure, stage: Stage, order: readonly [Hand, Hand]): Record<Hand, number> {
+  const { x, w } = boxOf(figure);
+  const cuffs = cuffsX(figure, stage);
+  const inside = (at: number) => Math.min(x + w - EDGE, Math.max(x + EDGE, at));
+  const [first, second] = cuffs[order[0]] <= cuffs[order[1]] ? order : ([order[1], order[0]] as const);
+  const [left, right] = [inside(cuffs[first]), inside(cuffs[second])];
+  const push = Math.max(0, (APART - (right - left)) / 2);
+  return { [first]: inside(left - push), [second]: inside(right + push) } as Record<Hand, number>;
 }
+
+/** Half of a name, and the least between two, mm. */
+const [EDGE, APART] = [26, 70];
 
 /** The moment of a count as the scene wants it. */
 export function stageOf(
@@ -81,7 +94,7 @@ export function stageOf(
   return {
     poses: { L: poseOfHand(figure, 'L', showing), R: poseOfHand(figure, 'R', showing) },
     working: side === 'L' || side === 'R' ? side : 'both',
-    lead: showing?.beat.lead ?? 1,
+    swapped: Boolean(showing?.beat.pass.swapped),
     order,
   };
 }

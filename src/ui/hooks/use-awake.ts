@@ -18,10 +18,16 @@ export function useAwake(active: boolean): void {
       }
     };
     void ask();
+    // One that was refused or let go is asked for again with the next tap.
+    const askAgain = () => {
+      if (lock === null || lock.released) void ask();
+    };
     document.addEventListener('visibilitychange', ask);
+    document.addEventListener('pointerdown', askAgain);
     return () => {
       over = true;
       document.removeEventListener('visibilitychange', ask);
+      document.removeEventListener('pointerdown', askAgain);
       void lock?.release();
     };
   }, [active]);

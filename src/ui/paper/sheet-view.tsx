@@ -108,7 +108,8 @@ function PieceView({ piece, cordWidth = 240 }: { piece: Piece; cordWidth?: numbe
         <CordView
           dose={piece.dose}
           purpose={piece.purpose}
-          context={{ breathMs: piece.breathMs, isNew: false }}
+          of={piece.of}
+          context={{ breathMs: piece.breathMs, slowFirst: false }}
           width={cordWidth}
           once
           className="my-0.5"

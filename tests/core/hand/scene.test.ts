@@ -16,7 +16,7 @@ const figureIn = (scene: SceneKind, pose: Pose = OPEN): MovementFigure => ({
 const stage = (pose: Pose, rest: Partial<Stage> = {}): Stage => ({
   poses: { L: fullPose(pose), R: fullPose(pose) },
   working: 'both',
-  lead: 1,
+  swapped: false,
   order: ['L', 'R'],
   ...rest,
 });
@@ -88,13 +88,13 @@ test('a helping hand follows the hand it helps', () => {
   expect(distance(spotOf(before.L, 'palm'), spotOf(after.L, 'palm'))).toBeGreaterThan(60);
 });
 
-test('the lead decides which hand is on top', () => {
-  const depth = (lead: 1 | 2) => {
-    const { L, R } = handsIn('one on the other', OPEN, { lead });
+test('which hand is on top changes when the hands swap', () => {
+  const depth = (swapped: boolean) => {
+    const { L, R } = handsIn('one on the other', OPEN, { swapped });
     return spotOf(R, 'palm')[2] - spotOf(L, 'palm')[2];
   };
-  expect(depth(1)).toBeGreaterThan(0);
-  expect(depth(2)).toBeLessThan(0);
+  expect(depth(false)).toBeGreaterThan(0);
+  expect(depth(true)).toBeLessThan(0);
 });
 
 test('as seen: hands that stand apart change places, hands that meet are seen from the other side', () => {
@@ -126,18 +126,21 @@ const width = (d: string): number => {
   return Math.max(...xs) - Math.min(...xs);
 };
 
-test.each(SCENE_KINDS.map((s) => [s]))('%s draws whole paths for either hand, lead and order', (scene) => {
-  for (const working of ['L', 'R', 'both'] as const)
-    for (const lead of [1, 2] as const)
-      for (const order of [
-        ['L', 'R'],
-        ['R', 'L'],
-      ] as const) {
-        const shapes = sceneShapes(figureIn(scene), stage(OPEN, { working, lead, order }));
-        expect(shapes.length).toBeGreaterThan(60);
-        for (const s of shapes) expect(s.d).not.toMatch(/NaN|Infinity|undefined/);
-      }
-});
+test.each(SCENE_KINDS.map((s) => [s]))(
+  '%s draws whole paths for either hand, swapped or not, and order',
+  (scene) => {
+    for (const working of ['L', 'R', 'both'] as const)
+      for (const swapped of [false, true])
+        for (const order of [
+          ['L', 'R'],
+          ['R', 'L'],
+        ] as const) {
+          const shapes = sceneShapes(figureIn(scene), stage(OPEN, { working, swapped, order }));
+          expect(shapes.length).toBeGreaterThan(60);
+          for (const s of shapes) expect(s.d).not.toMatch(/NaN|Infinity|undefined/);
+        }
+  },
+);
 
 test.each(MOVEMENTS.map((m) => [m.id]))('%s has a still picture inside its box', (id) => {
   const figure = CATALOGUE.figure(id)!;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { CATALOGUE } from '@/catalogue/movements';
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { wednesdayPlan } from '@/demo/plans';
 import { homeChoice, MAX_ITEMS, needsDayBetween } from '@/core/home/choose';
 import { homeDays, littleAndOften, minuteText, weeklyTotal } from '@/core/home/schedule';
@@ -9,8 +9,12 @@ import type { PersonCondition } from '@/core/people/person';
 import { movementRows } from '@/core/plan/plan';
 import { verdictFor } from '@/core/screening/verdict';
 import type { Mark } from '@/core/teach/marks';
+import { aboutMinutes, goMs } from '@/core/home/go-length';
+import { doseTiming } from '@/core/dose/timing';
+import { learnedPace } from '@/core/plan/check/pace';
 import { anyDose } from '../arbitrary';
 import { person } from '../people';
+import { planWith } from '../plans';
 
 const screening = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' };
 const given = { done: wednesdayPlan(3), marks: [] as Mark[], catalogue: CATALOGUE, screening };
@@ -45,6 +49,16 @@ describe('what goes home', () => {
     [{ screened: false }, 'the screening questions are open, so nothing is sent home yet'],
   ])('%j: nothing', (fields, why) => {
     expect(homeChoice(person(fields), given)).toEqual({ fit: [], proposed: [], why });
+  });
+
+  test('nothing that a helper gives, on whatever rung', () => {
+    const givenByHelper = MOVEMENTS.filter((m) => m.traits.includes('given by a helper'));
+    expect(givenByHelper.length).toBeGreaterThan(0);
+    for (const m of givenByHelper) {
+      const done = planWith({ ease: [m.id, 'warm-palms'] });
+      const { fit } = homeChoice(person(), { ...given, done });
+      expect(fit.map((i) => i.movement.id)).toEqual(['warm-palms']);
+    }
   });
 
   test('nothing that went badly today, nothing with weight on the hands, nothing hard', () => {
@@ -136,6 +150,35 @@ describe('little and often', () => {
   });
 });
 
+describe('how long it takes each time', () => {
+  const rows = movementRows(planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze'] }));
+
+  test('the counts and changes of all rows, and nothing for explaining', () => {
+    const sum = rows.reduce(
+      (ms, r) => ms + doseTiming(r.dose, { breathMs: 5_000, slowFirst: false }).totalMs,
+      0,
+    );
+    expect(goMs(rows, CATALOGUE)).toBe(sum);
+  });
+
+  test('at the pace it was taught at, once that is known', () => {
+    const slow = Array.from({ length: 20 }, () => ({
+      part: 'grip' as const,
+      plannedMs: 60_000,
+      actualMs: 90_000,
+    }));
+    const pace = learnedPace(slow, 20);
+    expect(goMs(rows, CATALOGUE, pace)).toBeGreaterThan(goMs(rows, CATALOGUE) * 1.1);
+  });
+
+  test.each([
+    [20_000, 'about half a minute'],
+    [50_000, 'about a minute'],
+    [100_000, 'about 2 minutes'],
+    [250_000, 'about 4 minutes'],
+  ])('%i ms is %s', (ms, words) => expect(aboutMinutes(ms)).toBe(words));
+});
+
 describe('the week at home', () => {
   test('daily work on every day between two classes, resisted work every other and never next to a class', () => {
     const daily = homeDays('2026-11-25', '2026-12-02', 3, false);
@@ -169,7 +212,7 @@ describe('the week at home', () => {
       count: { mode: 'reps', reps: 8, tempoMs: 2_000 },
       sides: 'both',
       sets: 1,
-      directions: 1,
+      passes: [],
     } as const;
     expect(weeklyTotal(week, eight)).toEqual({ goes: 18, left: 144, right: 144 });
     fc.assert(

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { LOAD_SET_UPS } from '@/core/catalogue/movement';
-import { ARM } from '@/core/load/body';
+import { ARM } from '@/core/stance/body';
 import { boutIndex, dayIndex, weekIndex } from '@/core/load/index-of-loading';
 import { BEFORE_MS, readPush, simulatedKg, type ScalePush, type ScaleReading } from '@/core/load/scale';
-import { PLANNED_SHARE } from '@/core/load/set-up-share';
-import { usualStance } from '@/core/load/set-ups';
-import { limbsOf } from '@/core/load/side-view';
-import { loadOfStance } from '@/core/load/stance';
+import { PLANNED_SHARE } from '@/core/stance/set-up-share';
+import { usualStance } from '@/core/stance/set-ups';
+import { limbsOf } from '@/core/stance/side-view';
+import { loadOfStance } from '@/core/stance/stance';
 
 const pressed = (press: ScalePush, lengthMs = 8_000): ScaleReading[] =>
   Array.from({ length: lengthMs / 100 }, (_, i) => ({

@@ -7,9 +7,9 @@ import {
   loadSettingSchema,
   loadSettingWords,
   type LoadSetting,
-} from '@/core/load/load-setting';
-import { loadOfStance } from '@/core/load/stance';
-import { PLANNED_SHARE } from '@/core/load/set-up-share';
+} from '@/core/stance/load-setting';
+import { loadOfStance } from '@/core/stance/stance';
+import { PLANNED_SHARE } from '@/core/stance/set-up-share';
 import { checkPlan } from '@/core/plan/check/check';
 import { comparePlans } from '@/core/plan/look/compare';
 import { harderThan } from '@/core/plan/check/harder';
@@ -82,7 +82,7 @@ test('setting and unsetting are one undoable step, said in a comparison, and hea
   const heavier = valueOf(set(lower));
   expect(valueOf(applyStep(heavier.plan, heavier.inverse)).plan).toEqual(plan);
   const [change] = comparePlans(heavier.plan, plan, CATALOGUE).changed;
-  expect(change!.press).toEqual(['the usual set-up', loadSettingWords(lower)]);
+  expect(change!.differs).toEqual([['the usual set-up', loadSettingWords(lower)]]);
   const [harder] = harderThan({ ...row, press: lower }, row, worktop);
   expect(harder).toMatchObject({ what: 'weight' });
   expect(harder!.putBack({ ...row, press: lower })).toEqual(row);

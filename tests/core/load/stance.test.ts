@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { LOAD_SET_UPS } from '@/core/catalogue/movement';
-import { MASS } from '@/core/load/body';
-import { loadLadder, nextRung, perWristKg, usualStance } from '@/core/load/set-ups';
-import { loadOfStance, type Stance, type StanceLoad } from '@/core/load/stance';
+import { MASS } from '@/core/stance/body';
+import { loadLadder, nextRung, perWristKg, usualStance } from '@/core/stance/set-ups';
+import { loadOfStance, type Stance, type StanceLoad } from '@/core/stance/stance';
 
 const H = 1.75;
 const lean = (handHeightM: number, pivot: 'toes' | 'knees' = 'toes'): Stance => ({

@@ -31,7 +31,7 @@ test('a movement has its count, what to say and what to watch; talk and breaks h
     planWith({ arrive: [talk('t', 60)], move: ['wrist-bend', rest('r', 'water')] }),
   );
   expect(talked).toMatchObject({ title: 'Talk', count: null, say: '' });
-  expect(moved!.count!.words).toMatch(/times with both hands$/);
+  expect(moved!.count!.words).toMatch(/times with both hands \(5-10\)$/);
   expect(moved!.say).not.toBe('');
   expect(rested!.count).toBeNull();
 });

@@ -21,7 +21,7 @@ const plan = planWith({
   ],
   settle: ['look-again'],
 });
-const counted = { actualMs: 60_000, skipped: false, counted: true };
+const counted = { actualMs: 60_000, leadMs: 0, skipped: false, counted: true, runs: [] };
 const line = (over: Partial<WrapUpPerson> = {}): WrapUpPerson => ({
   ...prefilledLine(somebody.id, [], String),
   painBeforeLeft: 1,

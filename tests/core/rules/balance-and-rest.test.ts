@@ -1,20 +1,30 @@
 import { person } from '../people';
 import { facts, findings, mended, planWith, rest, talk } from '../plans';
 
-describe('B1 both sides, directions and leads', () => {
+describe('B1 both sides and every pass', () => {
   test.each([
     ['one side only', ['ring-squeeze', { sides: 'left' }], 'Ring squeeze: left 10, right 0.'],
     ['extra on one side', ['ring-squeeze', { extraRight: 2 }], 'Ring squeeze: left 10, right 12.'],
+    ['one direction', ['wrist-circles-air', { passes: [] }], 'Wrist circles in the air: one way of 2.'],
+    ['one position', ['ball-squeeze', { passes: [{ name: 'palm down' }] }], 'Ball squeeze: not palm up.'],
     [
-      'one direction',
-      ['wrist-circles-air', { directions: 1 }],
-      'Wrist circles in the air: only one direction.',
+      'more of one position than of the other',
+      ['ball-squeeze', { passes: [{ name: 'palm down' }, { name: 'palm up', extra: 2 }] }],
+      'Ball squeeze: 12 palm down, 16 palm up.',
     ],
-    ['one lead', ['cloth-wring', { leads: 1 }], 'Wring the cloth: the other hand never leads.'],
   ] as const)('%s is found and made even', (_, entry, text) => {
     const plan = planWith({ grip: [[entry[0], { ...entry[1] }]] });
     expect(findings(plan, 'B1')[0]).toMatchObject({ severity: 'must', text });
     expect(findings(mended(plan, 'B1'), 'B1')).toEqual([]);
+  });
+
+  test('seconds count as well: half a minute with one hand and five seconds with the other is uneven', () => {
+    const timed = (sides: 'left' | 'right', timeMs: number) =>
+      ['press-hollow', { sides, count: { mode: 'time', timeMs } }] as const;
+    const plan = (leftMs: number, rightMs: number) =>
+      planWith({ ease: [[...timed('left', leftMs)], [...timed('right', rightMs)]] });
+    expect(findings(plan(30_000, 5_000), 'B1')[0]!.text).toContain('left 30 s, right 5 s');
+    expect(findings(plan(30_000, 30_000), 'B1')).toEqual([]);
   });
 
   test('two rows of one movement may make up for each other', () => {
@@ -65,10 +75,17 @@ describe('R1 hand break', () => {
     const long = { sets: 4, restMs: 0 };
     const plan = planWith({ grip: [['ring-squeeze', long], 'cloth-wring'] });
     expect(findings(plan, 'R1')[0]!.text).toBe(
-      'One long grip row has 240 s of gripping with no hand break after.',
+      'One long grip row has 120 s of gripping with one hand, and no hand break after.',
     );
     expect(
       findings(planWith({ grip: [['ring-squeeze', long], rest('h', 'hand'), 'cloth-wring'] }), 'R1'),
+    ).toEqual([]);
+  });
+
+  test('a usual ball squeeze is no long grip for either hand, and what lies on open palms is none at all', () => {
+    expect(findings(planWith({ grip: ['ball-squeeze', 'ring-squeeze'] }), 'R1')).toEqual([]);
+    expect(
+      findings(planWith({ grip: ['carry-sides', 'carry-eight', 'ball-squeeze', 'ring-squeeze'] }), 'R1'),
     ).toEqual([]);
   });
 
@@ -90,7 +107,7 @@ describe('R2 water', () => {
 
   test('water comes between the work and the settle', () => {
     const plan = planWith({ hold: ['palms-press'], settle: ['quiet-breath'] });
-    expect(findings(plan, 'R2')[0]!.text).toBe('No water between the work and the settle.');
+    expect(findings(plan, 'R2')[0]!.text).toBe('No water before the Settle section.');
     expect(findings(mended(plan, 'R2'), 'R2')).toEqual([]);
   });
 });
@@ -118,5 +135,28 @@ describe('T3 efforts are short', () => {
     const plan = planWith({ hold: [['palms-press', { count: long }]], ease: ['web-stretch'] });
     expect(findings(plan, 'T3').map((f) => f.rowIds)).toEqual([['palms-press']]);
     expect(findings(mended(plan, 'T3'), 'T3')).toEqual([]);
+  });
+
+  test.each([
+    ['in breaths', 'table-lean', { count: { mode: 'breaths', breaths: 15 } }],
+    ['as free time', 'table-lean', { count: { mode: 'time', timeMs: 65_000 } }],
+    [
+      'in steps',
+      'ball-each-finger',
+      { count: { mode: 'sequence', rounds: 1, steps: ['index', 'ring'], stepMs: 40_000 } },
+    ],
+    [
+      'in one of its passes',
+      'wrist-side-hold',
+      { passes: [{ name: 'toward the thumb' }, { name: 'toward the little finger', ms: 20_000 }] },
+    ],
+  ] as const)('an effort held %s is a hold like any other', (_, id, dose) => {
+    const plan = planWith({ hold: [[id, dose as never]] });
+    expect(findings(plan, 'T3')).toHaveLength(1);
+    expect(findings(mended(plan, 'T3'), 'T3')).toEqual([]);
+  });
+
+  test('a lean that comes and goes with each breath is not held', () => {
+    expect(findings(planWith({ load: ['lean-with-breath', 'thigh-press'] }), 'T3')).toEqual([]);
   });
 });

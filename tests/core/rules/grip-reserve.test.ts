@@ -6,7 +6,7 @@ import type { HandVerdict } from '@/core/screening/verdict';
 import { facts, findings, mended, planWith, rest } from '../plans';
 import { person } from '../people';
 
-const context = { breathMs: 5_000, isNew: false };
+const context = { breathMs: 5_000, slowFirst: false };
 const ball = CATALOGUE.movement('ball-squeeze')!;
 const verdict = (part: Partial<HandVerdict>): HandVerdict => ({
   kind: 'do',

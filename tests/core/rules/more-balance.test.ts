@@ -9,7 +9,7 @@ describe('B3 stretches in pairs', () => {
   test('bent back alone gets its pair right after', () => {
     const plan = planWith({ ease: ['wrist-stretch-palm', 'quiet-breath'] });
     expect(findings(plan, 'B3')[0]!.text).toBe(
-      'A stretch with the wrist bent back (wrist stretch, palm side) has none with the wrist bent to pair it.',
+      'A stretch with the wrist bent back (wrist stretch, palm side) has none with the wrist bent to go with it.',
     );
     const after = mended(plan, 'B3');
     expect(after.sections.find((s) => s.kind === 'ease')!.rows).toHaveLength(3);
@@ -27,7 +27,7 @@ describe('B4 every finger', () => {
     const plan = planWith({ move: ['wrist-bend', 'wrist-side', 'wrist-circles-air', 'palms-turn'] });
     const [found] = findings(plan, 'B4');
     expect(found!.severity).toBe('should');
-    expect(found!.text).toMatch(/^Left still in this class: /);
+    expect(found!.text).toMatch(/^Not moved in this class: /);
     const left = findings(mended(plan, 'B4'), 'B4')[0];
     expect(left?.text).not.toBe(found!.text);
   });

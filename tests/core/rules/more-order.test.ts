@@ -68,14 +68,15 @@ describe('O7 simple before complex', () => {
 
 describe('O8 props and places together', () => {
   test('a prop that goes out twice is counted in time, and its rows are brought together', () => {
-    const plan = planWith({ grip: ['ball-squeeze', 'alternate-fists', 'ball-flat-fingers'] });
+    const plan = planWith({ grip: ['ball-squeeze', 'cloth-wring', 'ball-flat-fingers', 'open-close'] });
     const [found] = findings(plan, 'O8');
-    expect(found!.text).toMatch(/^Foam balls go out twice, 0:(08|16) of handing out and collecting more\.$/);
+    expect(found!.text).toMatch(/^Foam balls go out twice; handing them out again costs 0:(08|16)\.$/);
     const after = mended(plan, 'O8');
     expect(after.sections.find((s) => s.kind === 'grip')!.rows.map((r) => r.id)).toEqual([
       'ball-squeeze',
       'ball-flat-fingers',
-      'alternate-fists',
+      'cloth-wring',
+      'open-close',
     ]);
     expect(findings(after, 'O8')).toEqual([]);
   });
@@ -114,13 +115,15 @@ describe('O10 an early start', () => {
 });
 
 describe('O11 a layer at a time', () => {
-  test('hands and arms at once, new to the group, become two short sets', () => {
+  test('hands and arms at once, new to the group, become two layers with names', () => {
     const plan = planWith({ move: ['pass-to-music'] });
     const fresh = facts({ shown: ['open-close'] });
-    expect(findings(plan, 'O11', fresh)[0]!.text).toMatch(/sets hands and arms going at once, in one set/);
+    expect(findings(plan, 'O11', fresh)[0]!.text).toMatch(/starts hands and arms together/);
     const after = mended(plan, 'O11', fresh);
     const [row] = after.sections.find((s) => s.kind === 'move')!.rows;
-    expect(row).toMatchObject({ dose: { sets: 2 } });
+    expect(row).toMatchObject({
+      dose: { sets: 1, layers: [{ name: 'hands alone' }, { name: 'with the arms' }] },
+    });
     expect(findings(after, 'O11', fresh)).toEqual([]);
     expect(findings(plan, 'O11')).toEqual([]);
   });

@@ -7,7 +7,7 @@ describe('O1 noticing and warming first', () => {
     const plan = planWith({ move: ['wrist-bend'], hold: ['wrist-up-hold'] });
     expect(findings(plan, 'O1')[0]).toMatchObject({
       severity: 'must',
-      text: 'Wrist up against the other hand comes before any noticing.',
+      text: 'Wrist up against the other hand comes before the hands have been looked at.',
     });
     expect(findings(mended(plan, 'O1'), 'O1')).toEqual([]);
   });
@@ -60,6 +60,14 @@ describe('O2 active, then stretch, then resisted', () => {
 });
 
 describe('O5 counter-stretch after loading', () => {
+  test('a run of leans is countered once, after it', () => {
+    const run = ['table-lean', 'lean-circles', 'heel-lifts'];
+    const [found] = findings(planWith({ load: run }), 'O5');
+    expect(findings(planWith({ load: run }), 'O5')).toHaveLength(1);
+    expect(found!.rowIds).toEqual(['heel-lifts']);
+    expect(findings(planWith({ load: [...run, 'backs-together', 'wrist-shake'] }), 'O5')).toEqual([]);
+  });
+
   test('loading without its counter is found, and both rows are added after it', () => {
     const plan = planWith({ load: ['table-lean'], ease: ['stroke-arms'] });
     expect(findings(plan, 'O5')[0]).toMatchObject({ severity: 'must', rowIds: ['table-lean'] });

@@ -66,7 +66,7 @@ describe('K1 enough props', () => {
     expect(findings(plan, 'K1', facts({ people, bag: { 'foam-ball': 4 } }))).toEqual([]);
     expect(findings(plan, 'K1', facts({ people, bag: { 'foam-ball': 3 } }))[0]).toMatchObject({
       severity: 'must',
-      text: '4 foam balls are needed, 3 are in the bag. Pack 1 more, or a rolled pair of socks and count them in.',
+      text: '4 foam balls are needed, 3 are in the bag. Pack 1 more, or bring substitutes (a rolled pair of socks each) and add them to the bag.',
     });
   });
 
@@ -145,7 +145,7 @@ test('G3 more than three new movements after the first class', () => {
 });
 
 test('findings come worst first', () => {
-  const plan = planWith({ grip: ['ring-squeeze', 'ball-squeeze', ['cloth-wring', { leads: 1 }]] });
+  const plan = planWith({ grip: ['ring-squeeze', 'ball-squeeze', ['cloth-wring', { passes: [] }]] });
   const severities = checkPlan(plan, facts()).findings.map((f) => f.severity);
   expect(severities).toEqual(
     [...severities].sort((a, b) => (a === b ? 0 : a === 'must' ? -1 : b === 'must' ? 1 : 0)),

@@ -1,7 +1,8 @@
 import { usualRungOf } from '@/core/catalogue/rung';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose/dose';
-import { applyStep, type PlanStep } from '@/core/plan/edit/step';
+import { applyStep } from '@/core/plan/edit/step';
+import type { PlanStep } from '@/core/plan/edit/step-schema';
 import type { Plan } from '@/core/plan/plan';
 import { planVolume } from '@/core/plan/check/volume';
 import { person } from '../people';
@@ -65,8 +66,12 @@ describe('G2 a gentle rise', () => {
   test('the volume is repetitions of both hands by effort', () => {
     const { effortOf10 } = CATALOGUE.movement('ball-squeeze')!;
     const plan = planWith({
-      grip: [['ball-squeeze', { ...reps(5), sides: 'both', directions: 1, leads: 1, sets: 1 }]],
+      grip: [['ball-squeeze', { ...reps(5), sides: 'both', passes: [], sets: 1 }]],
     });
+    const putty = (timeMs: number) =>
+      planVolume(planWith({ grip: [['putty-pull', { count: { mode: 'time', timeMs } }]] }), CATALOGUE)
+        .resisted;
+    expect(putty(60_000)).toBe(2 * putty(30_000));
     expect(planVolume(plan, CATALOGUE)).toEqual({ resisted: 2 * 5 * effortOf10, loading: 0 });
     expect(planVolume(onRung(plan, usual + 1), CATALOGUE).resisted).toBe(2 * 5 * (effortOf10 + 1));
   });

@@ -79,26 +79,23 @@ describe('what a browser could not send', () => {
     atMs: 0,
   });
   const known = { state: at(1), nextSeq: 4 };
+  const NOTHING = { marks: [], answers: [] };
 
   test('later letters go on from what the server knows, in their order', () => {
-    const { taught } = withWaiting(known, [], [letter(4, 2, at(2)), letter(6, 1, at(3))]);
+    const { taught } = withWaiting(known, NOTHING, [letter(4, 2, at(2)), letter(6, 1, at(3))]);
     expect(taught).toEqual({ state: at(3), nextSeq: 7 });
   });
 
   test('what the server has gone on from changes nothing; what landed without an answer is the same again', () => {
-    expect(withWaiting(known, [], [letter(1, 2, at(0))]).taught).toEqual(known);
-    expect(withWaiting(known, [], [letter(3, 1, at(1))]).taught).toEqual(known);
+    expect(withWaiting(known, NOTHING, [letter(1, 2, at(0))]).taught).toEqual(known);
+    expect(withWaiting(known, NOTHING, [letter(3, 1, at(1))]).taught).toEqual(known);
   });
 
   test('marks are there once each', () => {
-    const { marks } = withWaiting(
-      known,
-      [mark('1', 'sore')],
-      [
-        { kind: 'marks', classId: 'c', body: mark('1', 'sore') },
-        { kind: 'marks', classId: 'c', body: mark('2', 'eased') },
-      ],
-    );
+    const { marks } = withWaiting(known, { marks: [mark('1', 'sore')], answers: [] }, [
+      { kind: 'marks', classId: 'c', body: mark('1', 'sore') },
+      { kind: 'marks', classId: 'c', body: mark('2', 'eased') },
+    ]);
     expect(marks.map((m) => [m.id, m.mark])).toEqual([
       ['1', 'sore'],
       ['2', 'eased'],

@@ -5,13 +5,13 @@ import { MAX_STAY_MS, stayLength, tempoNow, withEdits, type CountEdit } from '@/
 import { anyDose } from '../arbitrary';
 import { runs } from '../../runs';
 
-const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });
+const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, slowFirst: false });
 const reps = script(doseOf({ mode: 'reps', reps: 5, tempoMs: 1_000 }));
 const numbers = (beats: readonly Beat[]) => beats.filter((b) => COUNTED.has(b.kind)).map((b) => b.number);
 const overBy = (beats: readonly Beat[], ms: number) =>
   beats.filter((b) => b.startMs + b.durationMs <= ms).length;
 
-const anyEdit = (lengthMs: number): fc.Arbitrary<CountEdit> => {
+const anyEdit = (lengthMs: number): fc.Arbitrary<Exclude<CountEdit, { kind: 'countIn' | 'only' }>> => {
   const fromMs = fc.integer({ min: 0, max: lengthMs - 1 });
   return fc.oneof(
     fc.record({ kind: fc.constant('more' as const), fromMs, bout: fc.integer({ min: 0, max: 3 }) }),

@@ -1,7 +1,8 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { movementRows } from '@/core/plan/plan';
 import { placedRows, type MovementRow } from '@/core/plan/plan';
-import { applyStep, type PlanStep } from '@/core/plan/edit/step';
+import { applyStep } from '@/core/plan/edit/step';
+import type { PlanStep } from '@/core/plan/edit/step-schema';
 import { checkPlan } from '@/core/plan/check/check';
 import { keepsEnding, lengthOf } from '../plans';
 import { proposals } from '@/core/teach/keep-to-time';
@@ -122,7 +123,7 @@ describe('a long series', () => {
           dose: {
             ...bend.dose,
             sides: 'both',
-            directions: 1,
+            passes: [],
             count: { mode: 'reps', reps: 5, tempoMs: 1_000 },
           },
         },
@@ -141,7 +142,11 @@ describe('a long series', () => {
   test('one more in the first is carried into the second, and so is leaving early', () => {
     let { state } = command(both, begin(both, 0).state, 'go', 0);
     state = command(both, state, 'more', 1_500).state;
-    state = flow(both, state, 20_000).state;
+    // It runs on without stopping, at the moment it was due.
+    const on = flow(both, state, 8_000);
+    state = on.state;
+    expect(state).toMatchObject({ rowIndex: 1, phase: 'count', running: true, anchorMs: 6_000 });
+    expect(on.events.map((e) => e.kind)).toEqual(['counted', 'enter', 'count']);
     expect(numbers(state)).toEqual([7, 8, 9, 10, 11]);
     const early = command(both, command(both, begin(both, 0).state, 'go', 0).state, 'next', 3_200).state;
     expect(numbers(early)).toEqual([4, 5, 6, 7, 8]);
@@ -263,11 +268,22 @@ describe('keeping to time', () => {
     },
   );
 
-  test('fewer comes before leaving out', () => {
+  test('fewer comes before leaving out, and never more than three rows change at a time', () => {
     const [little] = proposals(plan, given, index, -40_000);
     expect(little!.words).toMatch(/^fewer of/);
     const [much] = proposals(plan, given, index, -3_600_000);
-    expect(much!.words).toMatch(/leave out/);
+    expect(much!.step.type === 'several' && much!.step.steps.length).toBe(3);
+    let left = plan;
+    const words: string[] = [];
+    for (let again = 0; again < 40; again++) {
+      const [cut] = proposals(left, given, index, -3_600_000);
+      if (!cut) break;
+      words.push(cut.words);
+      const applied = applyStep(left, cut.step);
+      if (!applied.ok) throw new Error(applied.message);
+      left = applied.value.plan;
+    }
+    expect(words.at(-1)).toMatch(/leave out/);
   });
 
   test('ahead: something that fits, gentle, with no new must', () => {

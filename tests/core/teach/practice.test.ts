@@ -5,7 +5,7 @@ import { practiceOf, tappedBpm, type Tap } from '@/core/teach/practice';
 
 const beats = scriptOf(doseOf({ mode: 'reps', reps: 5, tempoMs: 1_000 }, { sides: 'each' }), {
   breathMs: 5_000,
-  isNew: false,
+  slowFirst: false,
 });
 const starts = beats.filter((b) => b.number > 0).map((b) => b.startMs);
 const taps = (at: readonly number[]): readonly Tap[] => at.map((atMs) => ({ atMs, hand: null }));
@@ -61,7 +61,7 @@ describe('taps against a count', () => {
     expect(practiceOf(beats, taps(starts)).otherHand).toEqual([]);
     const together = scriptOf(doseOf({ mode: 'reps', reps: 3, tempoMs: 1_000 }), {
       breathMs: 5_000,
-      isNew: false,
+      slowFirst: false,
     });
     expect(practiceOf(together, [{ atMs: 0, hand: 'R' }]).otherHand).toEqual([]);
   });

@@ -4,13 +4,21 @@ import { scriptLength, scriptOf } from '@/core/dose/script';
 import { breathAt } from '@/core/teach/breath';
 import { COUNT_ORDERS, COUNT_UNITS, USUAL_STYLE, type CountStyle } from '@/core/teach/count-style';
 import { faceOf } from '@/core/teach/count-display';
-import { sayingMs, sayingsOf } from '@/core/teach/speech';
+import { countInBeat, countInMs, isGettingIn } from '@/core/teach/count-in';
+import { sayingsOf } from '@/core/teach/speech';
 import { NO_VOICE, ticksOf, type RowVoice } from '@/core/teach/ticks';
 import { beatAtTime } from '@/core/teach/position';
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import type { Movement } from '@/core/catalogue';
+import type { Plan } from '@/core/plan/plan';
+import { withEdits } from '@/core/teach/count-edits';
+import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import type { TaughtRow } from '@/core/teach/taught-row';
+import { planWith } from '../plans';
 import { anyDose } from '../arbitrary';
 import { runs } from '../../runs';
 
-const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, isNew: false });
+const script = (dose: Dose) => scriptOf(dose, { breathMs: 5_000, slowFirst: false });
 const reps = (n: number, tempoMs = 3_000) => script(doseOf({ mode: 'reps', reps: n, tempoMs }));
 const words = (
   beats: ReturnType<typeof script>,
@@ -26,10 +34,14 @@ const anyStyle: fc.Arbitrary<CountStyle> = fc.record({
 });
 const anyVoice: fc.Arbitrary<RowVoice> = fc.record({
   cue: fc.constantFrom('', 'Let the shoulders go'),
-  watch: fc.constantFrom('', 'Breath held'),
+  reminder: fc.constantFrom('', 'Jaw easy'),
+  verb: fc.constantFrom('', 'press'),
+  undo: fc.constantFrom('', 'let go'),
+  quiet: fc.boolean(),
   breathFirst: fc.constantFrom('in' as const, 'out' as const, null),
   workShare: fc.constantFrom(0.3, 0.5),
   beatMs: fc.constantFrom(null, 500, 750),
+  of: fc.constant('hands' as const),
 });
 
 test('the voice never talks over itself, and never outside the count', () => {
@@ -53,15 +65,17 @@ test('at a speakable tempo no number is lost to a call or a cue', () => {
       const said = words(reps(n, tempoMs), USUAL_STYLE, {
         ...NO_VOICE,
         cue: 'Slow',
-        watch: 'Wrist straight',
       });
-      expect(said.filter((w) => /^\d+$/.test(w))).toEqual(Array.from({ length: n }, (_, i) => String(i + 1)));
+      const numbers = Array.from({ length: n }, (_, i) =>
+        n >= 4 && i === n - 1 ? 'last one' : String(i + 1),
+      );
+      expect(said.filter((w) => /^\d+$|^last one$/.test(w))).toEqual(numbers);
     }),
   );
 });
 
 test.each([
-  ['up', ['1', '2', '3', '4', '5']],
+  ['up', ['1', '2', '3', '4', 'last one']],
   ['down', ['5', '4', '3', '2', '1']],
   ['last few', ['3', '2', '1']],
   ['first and last', ['first one', 'last one']],
@@ -73,12 +87,17 @@ test.each([
 test('by the second, the breath, the beat', () => {
   expect(ticked(reps(2), { order: 'up', unit: 'second' })).toEqual(['1', '2', '3', '1', '2', '3']);
   const breathing = { ...NO_VOICE, breathFirst: 'out' as const, workShare: 0.5 };
-  expect(ticked(reps(2), { order: 'up', unit: 'breath' }, breathing)).toEqual(['out', 'in', 'out', 'in']);
+  expect(ticked(reps(2, 5_000), { order: 'up', unit: 'breath' }, breathing)).toEqual([
+    'out',
+    'in',
+    'out',
+    'in',
+  ]);
   const music = ticksOf(reps(2, 2_000), { order: 'up', unit: 'beat' }, { ...NO_VOICE, beatMs: 500 });
   expect(music.map((t) => t.atMs)).toEqual([0, 500, 1_000, 1_500, 2_000, 2_500, 3_000, 3_500]);
   expect(music.map((t) => t.word)).toEqual(['1', '', '', '', '2', '', '', '']);
   const hold = script(doseOf({ mode: 'hold', holds: 2, holdMs: 3_000, relaxMs: 1_000 }));
-  expect(ticked(hold, USUAL_STYLE)).toEqual(['1', '2', '3', 'ease off', '1', '2', '3', 'ease off']);
+  expect(ticked(hold, USUAL_STYLE)).toEqual(['hold', '2', '3', 'ease off', 'hold', '2', '3', 'ease off']);
   expect(ticked(hold, { order: 'up', unit: 'repetition' })).toEqual(['1', 'ease off', '2', 'ease off']);
 });
 
@@ -94,14 +113,81 @@ test('the middle and the last two are called in a long count, not in a short one
   const long = words(reps(10));
   expect(long.indexOf('half way')).toBe(long.indexOf('5') + 1);
   expect(long.indexOf('last two')).toBe(long.indexOf('8') + 1);
-  expect(words(reps(4))).toEqual(['1', '2', '3', '4']);
+  expect(words(reps(4))).toEqual(['1', '2', '3', 'last one', 'and rest']);
 });
 
-test('one cue, and the watch-point after it, in the gaps', () => {
-  const said = words(reps(6), USUAL_STYLE, { ...NO_VOICE, cue: 'Soft jaw', watch: 'Wrist straight' });
+test('one cue and a reminder of the class in the gaps, and never what the instructor watches for', () => {
+  const said = words(reps(8), USUAL_STYLE, { ...NO_VOICE, cue: 'Soft jaw', reminder: 'Shoulders low' });
   expect(said.filter((w) => w === 'Soft jaw')).toHaveLength(1);
-  expect(said.indexOf('Wrist straight')).toBeGreaterThan(said.indexOf('Soft jaw'));
-  expect(sayingMs('Wrist straight')).toBeGreaterThan(sayingMs('12'));
+  expect(said.indexOf('Shoulders low')).toBeGreaterThan(said.indexOf('Soft jaw'));
+  const row = (m: Movement): Plan => planWith({ move: [m.id] });
+  for (const m of MOVEMENTS) {
+    const snapshot = { plan: row(m), people: [], helpers: [], slotMs: 600_000, shown: [] };
+    const [taught] = rowsOfSnapshot(snapshot, CATALOGUE);
+    const aloud = words(counted(taught!), USUAL_STYLE, taught!.voice);
+    expect(aloud.filter((w) => m.watch.includes(w))).toEqual([]);
+  }
+});
+
+const counted = ({ beats, voice }: TaughtRow) =>
+  withEdits(beats, [{ kind: 'countIn', ms: countInMs(beats[0]!, voice) }]);
+
+describe('as a good instructor says it', () => {
+  const rowOf = (id: string, dose: Partial<Dose> = {}): TaughtRow => {
+    const plan = planWith({ move: [[id, dose]] });
+    return rowsOfSnapshot({ plan, people: [], helpers: [], slotMs: 600_000, shown: [id] }, CATALOGUE)[0]!;
+  };
+  const aloud = (row: TaughtRow) => words(counted(row), USUAL_STYLE, row.voice);
+
+  test('two beats count in, with the side and the pass it begins with', () => {
+    const squeeze = aloud(rowOf('ball-squeeze'));
+    expect(squeeze.slice(0, 4)).toEqual(['the left, palm down', 'and', 'squeeze', '2']);
+    expect(aloud(rowOf('wrist-bend'))[0]).toBe('ready');
+  });
+
+  test('a pass, a side and a set are said by name, and the last one is called', () => {
+    const said = aloud(rowOf('ball-squeeze', { sets: 2, restMs: 20_000 }));
+    expect(said).toEqual(expect.arrayContaining(['last one', 'palm up', 'now the right', 'rest']));
+    expect(said.some((w) => w.startsWith('set two'))).toBe(true);
+  });
+
+  test('a hold begins with what is done and ends with letting go; a long one has three words', () => {
+    expect(aloud(rowOf('palms-press')).slice(0, 4)).toEqual(['ready', 'and', 'press', '2']);
+    expect(aloud(rowOf('palms-press'))).toContain('and let go');
+    const long = { count: { mode: 'hold', holds: 1, holdMs: 30_000, relaxMs: 3_000 } } as const;
+    const stretch = rowOf('wrist-stretch-palm', { ...long, sides: 'left', passes: [] });
+    const said = aloud({ ...stretch, voice: { ...stretch.voice, cue: '' } });
+    expect(said).toEqual(['the left', 'and', 'hold', 'half way', 'ease off']);
+  });
+
+  test('free time has an end, and one of breathing or looking is left quiet', () => {
+    const free = rowOf('wrist-shake', { count: { mode: 'time', timeMs: 24_000 } });
+    expect(aloud({ ...free, voice: { ...free.voice, cue: '' } })).toContain('and rest');
+    const quiet = aloud(rowOf('quiet-breath', { count: { mode: 'breaths', breaths: 10 } }));
+    expect(quiet).toEqual(['ready', 'and', 'in', 'out', 'in', 'out']);
+    expect(aloud(rowOf('look-at-hands'))).toEqual(['palms down', 'and', 'palms up']);
+  });
+
+  test('a cue about getting in is said before the first; one about a half is said in that half', () => {
+    const loop = rowOf('loop-spread');
+    expect(isGettingIn(loop.voice.cue)).toBe(true);
+    expect(aloud(loop)[0]).toBe(loop.voice.cue);
+    const opening = rowOf('open-close', { count: { mode: 'breaths', breaths: 6 }, breathMs: 8_000 });
+    const beats = counted(opening);
+    const cue = sayingsOf(beats, USUAL_STYLE, opening.voice).find((s) => s.word === 'Wide on the way in')!;
+    const beat = beatAtTime(beats, cue.atMs)!;
+    expect(breathAt(beat, cue.atMs, opening.voice)!.way).toBe('in');
+  });
+
+  test('for every movement nothing is said over anything else, and the count-in leaves time for its words', () => {
+    for (const m of MOVEMENTS) {
+      const row = rowOf(m.id);
+      const said = sayingsOf(counted(row), USUAL_STYLE, row.voice);
+      said.slice(1).forEach((s, i) => expect(s.atMs).toBeGreaterThanOrEqual(said[i]!.atMs + said[i]!.sayMs));
+      expect(said.map((s) => s.word)).toContain('and');
+      expect(countInBeat(row.beats[0]!, countInMs(row.beats[0]!, row.voice)).durationMs).toBeLessThan(6_000);
+    }
+  });
 });
 
 test('the screen counts down where the voice does', () => {

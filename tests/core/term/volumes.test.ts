@@ -16,17 +16,14 @@ const screening = { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' }
 /** 8 wrist bends each hand, 3 stretches of 20 s each hand, 5 holds of 6 s with both, 6 squeezes at effort three. */
 const plan = planWith({
   move: [
-    [
-      'wrist-bend',
-      { count: { mode: 'reps', reps: 8, tempoMs: 2_000 }, sides: 'each', sets: 1, directions: 1 },
-    ],
+    ['wrist-bend', { count: { mode: 'reps', reps: 8, tempoMs: 2_000 }, sides: 'each', sets: 1, passes: [] }],
     [
       'wrist-stretch-palm',
       {
         count: { mode: 'hold', holds: 3, holdMs: 20_000, relaxMs: 0 },
         sides: 'each',
         sets: 1,
-        directions: 1,
+        passes: [],
       },
     ],
   ],
@@ -36,7 +33,7 @@ const plan = planWith({
   grip: [
     [
       'ball-squeeze',
-      { count: { mode: 'reps', reps: 6, tempoMs: 3_000 }, sides: 'each', sets: 2, directions: 1 },
+      { count: { mode: 'reps', reps: 6, tempoMs: 3_000 }, sides: 'each', sets: 2, passes: [] },
     ],
   ],
 });
@@ -110,9 +107,9 @@ test('a person whose hand is not cleared is asked for nothing there, and nobody 
 
 test('done is what was counted and not skipped, less what a person skipped', () => {
   const record = new Map([
-    ['wrist-bend', { actualMs: 1, counted: true, skipped: false }],
-    ['ball-squeeze', { actualMs: 1, counted: true, skipped: false }],
-    ['palms-press', { actualMs: 1, counted: true, skipped: true }],
+    ['wrist-bend', { actualMs: 1, leadMs: 0, counted: true, skipped: false, runs: [] }],
+    ['ball-squeeze', { actualMs: 1, leadMs: 0, counted: true, skipped: false, runs: [] }],
+    ['palms-press', { actualMs: 1, leadMs: 0, counted: true, skipped: true, runs: [] }],
   ]);
   const done = donePlan(plan, record);
   expect(movementRows(done).map((r) => r.id)).toEqual(['wrist-bend', 'ball-squeeze']);

@@ -62,7 +62,7 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: P
               {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
             </p>
           </div>
-          <TimePanel context={context} pace={room.pace} editor={editor} />
+          <TimePanel context={context} editor={editor} />
         </div>
         {begun && <BegunNote classId={info.id} status={info.status} />}
         <DeskBar

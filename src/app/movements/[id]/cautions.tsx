@@ -11,7 +11,7 @@ export function Cautions({ movement, catalogue }: { movement: Movement; catalogu
   if (rules.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="text-xl">Cautions that speak of it</h2>
+      <h2 className="text-xl">Cautions for this movement</h2>
       <Table className="mt-2 w-full" columns={['With', 'Then', 'Because']}>
         {rules.map((r) => (
           <tr key={r.id} className="border-b align-top">

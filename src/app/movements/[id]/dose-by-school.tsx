@@ -1,11 +1,11 @@
 import { SCHOOL_WORDS } from '@/catalogue/schools';
-import { doseInSchool, SCHOOLS, type Movement } from '@/core/catalogue';
+import { doseInSchool, SCHOOLS, type Movement, doneWith } from '@/core/catalogue';
 import { doseTiming, doseWords, primaryCount } from '@/core/dose';
 import { spokenLength } from '@/core/words';
 import { CordView } from '@/ui/cord/cord';
 import { Table } from '@/ui/page/table';
 
-const CONTEXT = { breathMs: 5_000, isNew: false };
+const CONTEXT = { breathMs: 5_000, slowFirst: false };
 
 /** The same movement as each school counts it, drawn, in words and timed. */
 export function DoseBySchool({ movement }: { movement: Movement }) {
@@ -25,8 +25,14 @@ export function DoseBySchool({ movement }: { movement: Movement }) {
               <span className="block text-sm text-soft">{SCHOOL_WORDS[school].line}</span>
             </th>
             <td className="py-2 pr-4">
-              <CordView dose={dose} purpose={movement.purpose} context={CONTEXT} width={380} />
-              {doseWords(dose)}
+              <CordView
+                dose={dose}
+                purpose={movement.purpose}
+                context={CONTEXT}
+                of={doneWith(movement)}
+                width={380}
+              />
+              {doseWords(dose, doneWith(movement))}
               {dose.count.mode !== 'time' && primaryCount(dose.count) !== dose.most && `; up to ${dose.most}`}
             </td>
             <td className="tabular py-2 text-right whitespace-nowrap">

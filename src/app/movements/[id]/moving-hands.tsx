@@ -68,7 +68,7 @@ function FullSize({
 
 function Moving({ movement, figure, moving, className }: Props & { moving: boolean; className: string }) {
   const since = useRef<number | null>(null);
-  const beats = useMemo(() => scriptOf(movement.dose, { breathMs: 5_000, isNew: false }), [movement]);
+  const beats = useMemo(() => scriptOf(movement.dose, { breathMs: 5_000, slowFirst: false }), [movement]);
   const split = useMemo(() => withSplit(figure, movement.phases.workShare), [figure, movement]);
   const read = useCallback(() => {
     if (typeof window === 'undefined') return 0;

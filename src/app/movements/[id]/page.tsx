@@ -1,7 +1,7 @@
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
-import type { Catalogue, Movement } from '@/core/catalogue';
-import { doseWords } from '@/core/dose';
+import { doneWith, type Catalogue, type Movement } from '@/core/catalogue';
+import { SHORTEST_BREATH_MS, toldDose } from '@/core/dose';
 import { coverageOf } from '@/core/hand';
 import { movedAt } from '@/core/plan';
 import { catalogueNow } from '@/server/catalogue/catalogue';
@@ -24,6 +24,8 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
   const movement = catalogue.movement((await params).id);
   const figure = movement && catalogue.figure(movement.id);
   if (!movement || !figure) notFound();
+  const { mode } = movement.dose.count;
+  const phases = mode === 'reps' || mode === 'breaths' ? phaseWords(movement) : '';
   const mine = own.find((o) => o.movement.id === movement.id);
   return (
     <Page>
@@ -58,19 +60,18 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
         <div className="grid content-start gap-4">
           <p className="text-lg">{movement.what}</p>
           <p>
-            <strong>Usual dose.</strong> {doseWords(movement.dose)}
-            {movement.dose.count.mode !== 'time' && `; from ${movement.dose.fewest} to ${movement.dose.most}`}
+            <strong>Usual dose.</strong> {capital(toldDose(movement.dose, doneWith(movement)))}
             {lengthWords(movement.lengthMs)}.
           </p>
-          {(movement.dose.count.mode === 'reps' || movement.dose.count.mode === 'breaths') && (
+          {phases !== '' && (
             <p>
-              <strong>Tempo.</strong> {phaseWords(movement)}
+              <strong>Tempo.</strong> {phases}
             </p>
           )}
           <Lines title="Say" lines={movement.cues} />
           <Lines title="Watch" lines={movement.watch} />
-          <Related title="Comes after" ids={movement.follows} catalogue={catalogue} />
-          <Related title="Put right by" ids={movement.counters} catalogue={catalogue} />
+          <Related title="Do first" ids={movement.follows} catalogue={catalogue} />
+          <Related title="Follow with" ids={movement.counters} catalogue={catalogue} />
           {movement.seatedTwin && (
             <Related title="Seated people do" ids={[movement.seatedTwin]} catalogue={catalogue} />
           )}
@@ -125,20 +126,29 @@ function Related({ title, ids, catalogue }: { title: string; ids: readonly strin
 
 const seconds = (ms: number): string => String(Math.round(ms / 100) / 10);
 
+/** "5 to 30 seconds long", "1 to 3 minutes long". */
 function lengthWords(range: Movement['lengthMs']): string {
-  return range ? `; ${seconds(range[0])} to ${seconds(range[1])} seconds long` : '';
+  if (!range) return '';
+  const [shortest, longest] = range;
+  return shortest >= 60_000 && shortest % 60_000 === 0 && longest % 60_000 === 0
+    ? `; ${shortest / 60_000} to ${longest / 60_000} minutes long`
+    : `; ${seconds(shortest)} to ${seconds(longest)} seconds long`;
 }
 
-/** "Bend on the out-breath, 1.5 s; straighten on the in-breath, 1.5 s." */
-function phaseWords({ phases, dose }: Movement): string {
+/** "Bend on the out-breath, 2 s; straighten on the in-breath, 2 s." Circles, rolls and quiet breath have no halves to tell. */
+function phaseWords({ phases, dose, effort }: Movement): string {
   const { work, back, workShare, breath } = phases;
-  const whole =
-    dose.count.mode === 'reps' ? dose.count.tempoMs : dose.count.mode === 'breaths' ? 5_000 : null;
-  const [first, second] = breath === 'as it comes' ? ['', ''] : breath === 'in, then out' ? IN_OUT : OUT_IN;
-  const time = (share: number) => (whole ? `, ${seconds(whole * share)} s` : '');
-  const start = `${capital(work)}${first}${time(workShare)}`;
-  const rest = breath === 'as it comes' ? ' Breathe as it comes.' : '';
-  return `${start}; ${back}${second}${time(1 - workShare)}.${rest}`;
+  const isTold = work !== NO_HALVES && effort !== 'breath';
+  const { count } = dose;
+  const wholeMs = count.mode === 'reps' ? count.tempoMs : null;
+  const isHurried = wholeMs !== null && wholeMs < SHORTEST_BREATH_MS;
+  const [first, second] =
+    breath === 'as it comes' || isHurried ? ['', ''] : breath === 'in, then out' ? IN_OUT : OUT_IN;
+  const time = (share: number) => (wholeMs ? `, ${seconds(wholeMs * share)} s` : '');
+  const halves = `${capital(work)}${first}${time(workShare)}; ${back}${second}${time(1 - workShare)}.`;
+  const rest = breath === 'as it comes' ? 'Breathe as it comes.' : '';
+  return [isTold ? halves : '', rest].filter(Boolean).join(' ');
 }
+const NO_HALVES = 'there';
 const IN_OUT = [' on the in-breath', ' on the out-breath'] as const;
 const OUT_IN = [' on the out-breath', ' on the in-breath'] as const;

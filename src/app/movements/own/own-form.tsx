@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { FormProvider, useForm, useWatch } from 'react-hook-form';
@@ -13,13 +14,14 @@ import {
   type OwnMovement,
   type OwnMovementInput,
 } from '@/core/catalogue';
-import { scriptOf } from '@/core/dose';
+import { scriptOf, type Pass } from '@/core/dose';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';
 import { DoseFields } from '@/ui/form/dose/dose-fields';
 import { Trouble } from '@/ui/form/field';
 import { LadderFields } from './ladder-fields';
+import { PassNames } from './pass-names';
 import { PoseEditor } from './pose-editor';
 import { WordFields } from './word-fields';
 import { WorkFields } from './work-fields';
@@ -57,18 +59,19 @@ export function OwnForm({ id, initial }: Props) {
 
   const setDose = (dose: Movement['dose']) =>
     form.setValue('movement.dose', dose as OwnMovementInput['movement']['dose']);
+  const setPasses = (passes: readonly Pass[]) => {
+    form.setValue('movement.passes', [...passes]);
+    setDose({ ...own.movement.dose, passes: inDose(own.movement, passes) });
+  };
   return (
     <FormProvider {...form}>
-      <form onSubmit={save} noValidate className="grid gap-8">
+      <Form onSubmit={save} noValidate className="grid gap-8">
         <WordFields />
         <WorkFields />
         <section aria-label="Usual dose" className="grid gap-3">
           <h2 className="text-xl">Usual dose</h2>
-          <DoseFields
-            dose={own.movement.dose}
-            movement={{ ...own.movement, directions: 2, leads: 2 }}
-            onChange={setDose}
-          />
+          <PassNames passes={own.movement.passes} onChange={setPasses} />
+          <DoseFields dose={own.movement.dose} movement={own.movement} onChange={setDose} />
         </section>
         <LadderFields />
         {canMove(own) && (
@@ -81,7 +84,7 @@ export function OwnForm({ id, initial }: Props) {
         <div className="grid gap-3" aria-live="polite">
           {issues.length > 0 && (
             <div>
-              <h2 className="text-lg">Not whole yet</h2>
+              <h2 className="text-lg">Still missing</h2>
               <ul className="list-disc pl-6">
                 {issues.map((issue) => (
                   <li key={issue}>{issue}</li>
@@ -99,7 +102,7 @@ export function OwnForm({ id, initial }: Props) {
             Leave without saving
           </Button>
         </div>
-      </form>
+      </Form>
     </FormProvider>
   );
 }
@@ -113,8 +116,14 @@ function issuesOf(own: OwnMovement, catalogue: Parameters<typeof ownIssues>[1]):
 
 /** A dose that cannot be counted yet cannot be shown. */
 function canMove({ movement }: OwnMovement): boolean {
-  return scriptOf(movement.dose, { breathMs: 5_000, isNew: false }).length > 0;
+  return scriptOf(movement.dose, { breathMs: 5_000, slowFirst: false }).length > 0;
 }
+
+/** The usual dose takes every pass there is; a name that is still being typed goes along. */
+const inDose = ({ dose, passes: before }: Movement, passes: readonly Pass[]): readonly Pass[] =>
+  passes.length === before.length
+    ? dose.passes.map((p) => passes[before.findIndex((b) => b.name === p.name)] ?? p)
+    : passes;
 
 const asInput = ({ movement, figure }: OwnMovement) =>
   structuredClone({ movement, figure }) as OwnMovementInput;

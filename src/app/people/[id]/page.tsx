@@ -8,7 +8,7 @@ import { findPerson, loadChanges } from '@/store/people';
 import { dayWithYear } from '@/ui/words/dates';
 import { buttonClass } from '@/ui/form/button';
 import { Limits, Page, PageHead } from '@/ui/page/page';
-import { draftNote } from '@/server/people/advice';
+import { adviceFor } from '@/server/people/advice';
 import { AdvicePanel } from '../advice-panel';
 import { sharingOf } from '@/server/instructors/instructors';
 import { SharingPanel } from '@/ui/page/sharing-panel';
@@ -39,7 +39,7 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
         <ArchiveButton personId={personId} name={fullName(person)} archived={archived} />
       </PageHead>
       <PersonForm personId={personId} initial={fields} today={day} />
-      <AdvicePanel note={await draftNote(db, person, day)} />
+      <AdvicePanel {...await adviceFor(db, person, day)} />
       <History changes={await loadChanges(db, personId)} />
       {sharing && (
         <SharingPanel url={`/api/people/${personId}/shared`} what={fullName(person)} {...sharing} />

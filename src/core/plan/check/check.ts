@@ -1,35 +1,16 @@
-import type { Catalogue } from '../../catalogue';
-import type { Person } from '../../people';
-import { doseKey, verdictFor, type CautionTable, type Verdict } from '../../screening';
+import { doseKey, type Verdict } from '../../screening';
 import { memo } from '../../remember';
 import { movementOfRow } from '../at-rung';
-import type { Baseline, Finding, RuleContext, Severity } from './finding';
+import type { ClassFacts } from './class-facts';
+import type { Finding, RuleContext, Severity } from './finding';
 import { kitFor, type KitLine } from './kit';
 import { isMuted } from '../edit/mute';
-import { placedRows, type Plan } from '../plan';
+import { placedRows, type MovementRow, type Plan } from '../plan';
+import { verdictOnRow } from '../row-verdict';
 import { reservesOf, type HandReserve } from './reserve';
 import { planFindings, reserveFindings } from './rules';
+import { atPace } from './at-pace';
 import { planTiming, type PlanTiming } from './timing';
-
-/** Everything a plan is judged against. */
-export type ClassFacts = {
-  readonly catalogue: Catalogue;
-  readonly cautions: CautionTable;
-  readonly people: readonly Person[];
-  readonly helpers: number;
-  readonly slotMs: number;
-  readonly bag: Readonly<Record<string, number>>;
-  /** Movements the group has been shown this term. */
-  readonly shown: readonly string[];
-  /** ISO day of the class. */
-  readonly day: string;
-  /** Week of the term, from 1. */
-  readonly week: number;
-  /** What increases are measured against; null for a first class. */
-  readonly baseline: Baseline | null;
-  /** Classes of this series each person has come to, by person id. */
-  readonly attended: Readonly<Record<string, number>>;
-};
 
 export type PlanCheck = {
   readonly timing: PlanTiming;
@@ -87,27 +68,21 @@ export type PlanContext = RuleContext & { readonly verdicts: PlanCheck['verdicts
 
 /** All that a rule may ask about, worked out once. */
 export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
-  const { catalogue, people, helpers, slotMs, bag, shown, week, baseline, attended } = facts;
-  const timing = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
+  const { catalogue, people, helpers, shown } = facts;
+  const planned = planTiming(plan, { catalogue, people: people.length, helpers, shown: new Set(shown) });
+  const timing = atPace(plan, planned, catalogue, facts.pace);
   const judge = judgeOf(facts, plan.breathMs);
   const verdicts = new Map(
     placedRows(plan).flatMap(({ row }) => {
       const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
-      return row.kind === 'movement' && movement ? [[row.id, judge(movement, row.dose)] as const] : [];
+      return row.kind === 'movement' && movement ? [[row.id, judge(movement, row)] as const] : [];
     }),
   );
   return {
+    ...facts,
     plan,
-    catalogue,
-    people,
-    helpers,
-    slotMs,
     timing,
-    bag,
-    firstClass: shown.length === 0,
-    week,
-    baseline,
-    attended,
+    planned,
     verdicts,
     verdictOf: (rowId, personId) => verdicts.get(rowId)?.get(personId) ?? null,
     verdictsOn: (rowId) => verdicts.get(rowId) ?? NO_VERDICTS,
@@ -119,11 +94,16 @@ export function contextOf(plan: Plan, facts: ClassFacts): PlanContext {
 const NO_VERDICTS: ReadonlyMap<string, Verdict> = new Map();
 const rememberRow = memo<ReadonlyMap<string, Verdict>>();
 
+const setsKey = ({ ownSets = [] }: Pick<MovementRow, 'ownSets'>): string =>
+  ownSets.map((o) => `${o.personId} ${o.sets}`).join();
+
 /** Verdicts on a row; an edit leaves most rows as they are, so what was judged of them still holds. */
 function judgeOf({ cautions, catalogue, people, day }: ClassFacts, breathMs: number): RuleContext['judge'] {
   const screening = { table: cautions, catalogue, today: day, breathMs };
-  return (movement, dose) =>
-    rememberRow([cautions, catalogue, people, movement], `${day} ${breathMs} ${doseKey(dose)}`, () => {
-      return new Map(people.map((p) => [p.id, verdictFor(p, movement, dose, screening)] as const));
+  return (movement, row) => {
+    const key = `${day} ${breathMs} ${doseKey(row.dose)} ${setsKey(row)}`;
+    return rememberRow([cautions, catalogue, people, movement], key, () => {
+      return new Map(people.map((p) => [p.id, verdictOnRow(p, row, movement, screening)] as const));
     });
+  };
 }

@@ -1,12 +1,11 @@
-import type { Catalogue, Movement } from '../../catalogue';
-import type { Dose } from '../../dose';
-import type { RowMovement } from '../../load';
-import type { Person } from '../../people';
+import type { Movement } from '../../catalogue';
+import type { RowMovement } from '../../stance';
 import { remembered } from '../../remember';
 import { isLeftOut, type Verdict } from '../../screening';
 import { movementOfRow } from '../at-rung';
 import { placedRows, type MovementRow, type Plan, type PlacedRow } from '../plan';
-import type { PlanStep } from '../edit/step';
+import type { PlanStep } from '../edit/step-schema';
+import type { Baseline, ClassFacts } from './class-facts';
 import type { PlanTiming, RowTiming } from './timing';
 
 export type Severity = 'must' | 'should' | 'could';
@@ -24,39 +23,25 @@ export type Finding = {
   readonly mend: Mend | null;
 };
 
-/** The plan that increases are measured against: as taught in the last class outside a lighter week. */
-export type Baseline = {
-  readonly plan: Plan;
-  /** No lighter week came in between. */
-  readonly isLastTaught: boolean;
-};
-
 /** When the baseline was taught. */
 export const baselineWords = ({ isLastTaught }: Baseline): string =>
   isLastTaught ? 'last time' : 'the last usual week';
 
-export type RuleContext = {
+/** What a rule may ask about: the class, and what is worked out of it and the plan. */
+export type RuleContext = ClassFacts & {
   readonly plan: Plan;
-  readonly catalogue: Catalogue;
-  readonly people: readonly Person[];
-  readonly helpers: number;
-  readonly slotMs: number;
+  /** At the instructor’s own pace, where it is known. */
   readonly timing: PlanTiming;
-  /** Pieces of each prop in the bag. */
-  readonly bag: Readonly<Record<string, number>>;
-  /** True for the first class of a term, when everything is new. */
-  readonly firstClass: boolean;
-  /** Week of the term, from 1. */
-  readonly week: number;
-  /** What increases are measured against; null for a first class. */
-  readonly baseline: Baseline | null;
-  /** Classes of this series each person has come to, by person id. */
-  readonly attended: Readonly<Record<string, number>>;
+  /** As the plan says. */
+  readonly planned: PlanTiming;
   readonly verdictOf: (rowId: string, personId: string) => Verdict | null;
   /** Every verdict on a row by person id; empty where it is no movement. */
   readonly verdictsOn: (rowId: string) => ReadonlyMap<string, Verdict>;
   /** Verdicts on any movement and dose, by person id; also for rows of another plan. */
-  readonly judge: (movement: Movement, dose: Dose) => ReadonlyMap<string, Verdict>;
+  readonly judge: (
+    movement: Movement,
+    row: Pick<MovementRow, 'dose' | 'ownSets'>,
+  ) => ReadonlyMap<string, Verdict>;
   /** The same class with another plan, to try out what a mend would do. */
   readonly replan: (plan: Plan) => RuleContext;
 };

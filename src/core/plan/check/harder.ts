@@ -1,6 +1,6 @@
 import type { Movement } from '../../catalogue';
 import { primaryCount, withPrimaryCount, type Count, type Dose } from '../../dose';
-import { plannedShare, type RowMovement } from '../../load';
+import { plannedShare, type RowMovement } from '../../stance';
 import { plural } from '../../words';
 import { rungOf } from '../at-rung';
 import type { MovementRow } from '../plan';

@@ -2,7 +2,7 @@ import { groupBy } from '../../group';
 import { gradeFor, hasForceLine, type PersonGrade } from '../../load';
 import type { Person } from '../../people';
 import type { HandVerdict, Verdict } from '../../screening';
-import type { Prop } from '../../catalogue';
+import { propsOf, type Prop } from '../../catalogue';
 import { memo, remembered } from '../../remember';
 import { movementPlaces, type RuleContext } from './finding';
 
@@ -29,11 +29,11 @@ export const kitFor = (context: RuleContext): readonly KitLine[] =>
 const kits = new WeakMap<RuleContext, readonly KitLine[]>();
 
 function linesOf(context: RuleContext): readonly KitLine[] {
-  const byProp = groupBy(
-    movementPlaces(context).filter((p) => p.movement.propId !== null),
-    (p) => p.movement.propId!,
+  const held = movementPlaces(context).flatMap((place) =>
+    propsOf(place.movement).map((id) => ({ id, place })),
   );
-  return [...byProp].flatMap(([propId, places]) => {
+  return [...groupBy(held, ({ id }) => id)].flatMap(([propId, uses]) => {
+    const places = uses.map(({ place }) => place);
     const prop = context.catalogue.prop(propId);
     if (!prop) return [];
     const holding = places.map((p) => holdersOf(context.verdictsOn(p.row.id)));

@@ -1,4 +1,5 @@
-import { checkPlan, type ClassFacts, type PlanCheck } from './check';
+import { checkPlan, type PlanCheck } from './check';
+import type { ClassFacts } from './class-facts';
 import { leftOutIn, type Mend } from './finding';
 import type { Plan } from '../plan';
 import { applyStep } from '../edit/step';

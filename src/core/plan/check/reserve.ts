@@ -57,7 +57,7 @@ const grippingPlaces = (context: RuleContext): readonly MovementPlace[] =>
 /** Rows' spans, each from the start of its count, put on the class clock. */
 const onClock = (places: readonly MovementPlace[], spans: readonly (readonly LoadSpan[])[]): GripAsks =>
   places.flatMap(({ row, timing }, i) => {
-    const from = timing.startMs + timing.propsMs + timing.setUpMs;
+    const from = timing.startMs + timing.propsMs + timing.placeMs + timing.wayInMs;
     return spans[i]!.map((s) => ({
       load: s.load,
       startMs: s.startMs + from,
@@ -77,8 +77,15 @@ function spansAt(
   person: Person,
   hand: Hand,
 ): readonly LoadSpan[] {
-  const { breathMs, isNew } = scriptContextOf(plan, timing);
-  return rowSpans(movement, row.dose, hand, verdictOf(row.id, person.id)?.[hand] ?? null, breathMs, isNew);
+  const { breathMs, slowFirst } = scriptContextOf(plan, timing);
+  return rowSpans(
+    movement,
+    row.dose,
+    hand,
+    verdictOf(row.id, person.id)?.[hand] ?? null,
+    breathMs,
+    slowFirst,
+  );
 }
 
 const remember = memo<readonly LoadSpan[]>();
@@ -91,12 +98,12 @@ const rowSpans = (
   hand: Hand,
   verdict: HandVerdict | null,
   breathMs: number,
-  isNew: boolean,
+  slowFirst: boolean,
 ): readonly LoadSpan[] =>
   remember(
     [movement, dose, verdict?.adaptation ?? ANY_HAND],
-    `${hand} ${verdict?.kind} ${breathMs} ${isNew}`,
-    () => gripSpans(movement, dose, hand, verdict, { breathMs, isNew }),
+    `${hand} ${verdict?.kind} ${breathMs} ${slowFirst}`,
+    () => gripSpans(movement, dose, hand, verdict, { breathMs, slowFirst }),
   );
 
 /** The grip reserve of one hand over a class, with when it is lowest and in which row. */

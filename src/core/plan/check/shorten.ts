@@ -1,14 +1,16 @@
-import { doseTiming, primaryCount, withPrimaryCount } from '../../dose';
+import { doseTiming, lengthMs, noLongerThan, primaryCount, withPrimaryCount, type Dose } from '../../dose';
+import { takenMs } from './pace';
 import { movementPlaces, type MovementPlace, type RuleContext } from './finding';
 import { placedRows } from '../plan';
-import { applyStep, type PlanStep } from '../edit/step';
+import { applyStep } from '../edit/step';
+import type { PlanStep } from '../edit/step-schema';
 import { scriptContextOf } from './timing';
 
 /** One way to give time back: what is done, the ms it saves, and the share of the row that is lost, 0 to 1. */
 export type Cut = {
   readonly rowId: string;
   readonly title: string;
-  readonly how: 'to the fewest' | 'one set less' | 'less talk' | 'left out';
+  readonly how: 'to the fewest' | 'one set less' | 'for less long' | 'less talk' | 'left out';
   readonly savedMs: number;
   readonly loss: number;
   readonly step: Exclude<PlanStep, { type: 'several' }>;
@@ -19,7 +21,7 @@ export type Cut = {
  * counter-stretch, a shake or a look at the hands.
  */
 export const rankedCuts = (context: RuleContext): readonly Cut[] =>
-  cheapestFirst([...shortenings(context), ...openPlaces(context).map((p) => leftOut(context, p))]);
+  cheapestFirst([...shortenings(context), ...leftOuts(context, openPlaces(context))]);
 
 const cheapestFirst = (cuts: readonly Cut[]): readonly Cut[] =>
   cuts.filter((c) => c.savedMs > 0).sort((a, b) => a.loss / a.savedMs - b.loss / b.savedMs);
@@ -27,15 +29,20 @@ const cheapestFirst = (cuts: readonly Cut[]): readonly Cut[] =>
 const openPlaces = (context: RuleContext) => movementPlaces(context).filter((p) => !isProtected(p));
 
 const shortenings = (context: RuleContext): readonly Cut[] => [
-  ...openPlaces(context).flatMap((p) => [...fewestCut(context, p), ...setCut(context, p)]),
+  ...openPlaces(context).flatMap((p) => [
+    ...fewestCut(context, p),
+    ...setCut(context, p),
+    ...lengthCut(context, p),
+  ]),
   ...talkCuts(context),
 ];
 
-/** The cheapest cuts that together save what is asked, at most one to a row; nothing is left out whole. */
+/** The cheapest cuts that together save what is asked, at most one to a row; nothing is left out whole but what may be. */
 export function cheapestCuts(context: RuleContext, overMs: number): readonly Cut[] {
   const chosen: Cut[] = [];
   let savedMs = 0;
-  for (const cut of cheapestFirst(shortenings(context))) {
+  const mayBeLeftOut = openPlaces(context).filter((p) => p.row.optional);
+  for (const cut of cheapestFirst([...shortenings(context), ...leftOuts(context, mayBeLeftOut)])) {
     if (savedMs >= overMs) break;
     if (chosen.some((c) => c.rowId === cut.rowId)) continue;
     chosen.push(cut);
@@ -66,15 +73,26 @@ function setCut(context: RuleContext, place: MovementPlace): Cut[] {
   return [doseCut(context, place, { ...dose, sets: dose.sets - 1 }, 'one set less', 1 / dose.sets)];
 }
 
+/** Free time, or one hold, for its shortest. */
+function lengthCut(context: RuleContext, place: MovementPlace): Cut[] {
+  const { row, movement } = place;
+  const nowMs = lengthMs(row.dose.count);
+  const shortestMs = movement.lengthMs?.[0];
+  if (nowMs === null || shortestMs === undefined || nowMs <= shortestMs) return [];
+  const shorter = noLongerThan(row.dose, shortestMs);
+  return [doseCut(context, place, shorter, 'for less long', 1 - (lengthMs(shorter.count) ?? nowMs) / nowMs)];
+}
+
 function doseCut(
-  { plan }: RuleContext,
+  { plan, pace }: RuleContext,
   { row, movement, timing }: MovementPlace,
-  dose: MovementPlace['row']['dose'],
+  dose: Dose,
   how: Cut['how'],
   loss: number,
 ): Cut {
   const script = scriptContextOf(plan, timing);
-  const savedMs = doseTiming(row.dose, script).totalMs - doseTiming(dose, script).totalMs;
+  const takes = (of: Dose) => takenMs(pace, movement.effort, doseTiming(of, script).totalMs);
+  const savedMs = takes(row.dose) - takes(dose);
   return {
     rowId: row.id,
     title: movement.name,
@@ -84,6 +102,9 @@ function doseCut(
     step: { type: 'setDose', rowId: row.id, dose },
   };
 }
+
+const leftOuts = (context: RuleContext, places: readonly MovementPlace[]): readonly Cut[] =>
+  places.map((p) => leftOut(context, p));
 
 /** What leaving a row out saves is asked of the whole plan: props may no longer go out, another row may become the first of its kind. */
 function leftOut(context: RuleContext, { row, movement }: MovementPlace): Cut {
@@ -95,8 +116,8 @@ function leftOut(context: RuleContext, { row, movement }: MovementPlace): Cut {
     title: movement.name,
     how: 'left out',
     savedMs: context.timing.totalMs - lengthMs,
-    // A whole row costs more than all of its count: what it is there for goes with it.
-    loss: 2,
+    // A whole row costs more than all of its count, since what it is there for goes with it; what may be left out costs nothing.
+    loss: row.optional ? 0 : 2,
     step,
   };
 }

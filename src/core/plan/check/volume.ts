@@ -1,12 +1,16 @@
 import { RESISTED, type Catalogue, type Movement } from '../../catalogue';
-import { doseTotals, type Dose, type Hand } from '../../dose';
-import { boutIndex, plannedShare } from '../../load';
+import { perHand, type Dose, type Hand } from '../../dose';
+import { boutIndex } from '../../load';
+import { plannedShare } from '../../stance';
 import { adaptedDose, type HandVerdict, type Verdict } from '../../screening';
 import { movementOfRow } from '../at-rung';
 import { movementRows } from '../plan';
 import type { MovementRow, Plan } from '../plan';
 
-/** How much a class asks: resisted repetitions x effort of ten, and the loading index. Both hands together. */
+/**
+ * How much a class asks: resisted repetitions x effort of ten, and the loading index. Both hands together. Holds count by
+ * their seconds, free time by its cycles.
+ */
 export type Volume = { readonly resisted: number; readonly loading: number };
 
 export const NO_VOLUME: Volume = { resisted: 0, loading: 0 };
@@ -33,11 +37,10 @@ export function rowVolume(movement: Movement, dose: Dose, verdict: Verdict | nul
 
 function handVolume(movement: Movement, dose: Dose, hand: Hand, verdict: HandVerdict | null): Volume {
   if (verdict?.kind === 'swap' || verdict?.kind === 'leaveOut') return NO_VOLUME;
-  const totals = doseTotals(verdict ? adaptedDose(dose, verdict.adaptation) : dose);
-  const times = hand === 'L' ? totals.left : totals.right;
+  const { asReps, cycles } = perHand(verdict ? adaptedDose(dose, verdict.adaptation) : dose, 0)[hand];
   const effort = Math.min(movement.effortOf10, verdict?.adaptation.effortMost ?? 10);
   return {
-    resisted: RESISTED.has(movement.effort) ? times * effort : 0,
-    loading: boutIndex(plannedShare(movement, hand), times),
+    resisted: RESISTED.has(movement.effort) ? asReps * effort : 0,
+    loading: boutIndex(plannedShare(movement, hand), cycles),
   };
 }

@@ -1,8 +1,9 @@
+import type { Dose } from '../../dose';
 import { findRow, placedRows, type Plan, type Row } from '../plan';
-import type { PlanStep } from './step';
+import type { PlanStep } from './step-schema';
 
 /** Rows under ids a plan does not use yet. */
-function freshRows(plan: Plan, rows: readonly Row[]): readonly Row[] {
+export function freshRows(plan: Plan, rows: readonly Row[]): Row[] {
   const taken = new Set(placedRows(plan).map((p) => p.row.id));
   return rows.map((row) => {
     const base = row.id.replace(/~\d+$/, '').slice(0, 50);
@@ -40,6 +41,33 @@ export function duplicateRows(plan: Plan, rowIds: readonly string[]): PlanStep |
     last.index + 1,
     chosen.map((p) => p.row),
   );
+}
+
+/** Of the chosen rows those of one side alone, for the other side, after the last of them; null where there are none. */
+export function otherSideRows(plan: Plan, rowIds: readonly string[]): PlanStep | null {
+  const oneSided = chosenRows(plan, rowIds).flatMap((p) => {
+    const flipped = p.row.kind === 'movement' ? forOtherSide(p.row.dose) : null;
+    return flipped ? [{ ...p, row: { ...p.row, dose: flipped } as Row }] : [];
+  });
+  const last = chosenRows(plan, rowIds).at(-1);
+  if (!last) return null;
+  return insertRows(
+    plan,
+    last.section.id,
+    last.index + 1,
+    oneSided.map((p) => p.row),
+  );
+}
+
+function forOtherSide(dose: Dose): Dose | null {
+  if (dose.sides !== 'left' && dose.sides !== 'right') return null;
+  const { extraLeft, extraRight } = dose;
+  return {
+    ...dose,
+    sides: dose.sides === 'left' ? 'right' : 'left',
+    extraLeft: extraRight,
+    extraRight: extraLeft,
+  };
 }
 
 /** Chosen rows in running order. */

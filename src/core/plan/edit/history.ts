@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../../result';
 import type { Plan } from '../plan';
-import { applyStep, type PlanStep } from './step';
+import { applyStep } from './step';
+import type { PlanStep } from './step-schema';
 
 export type HistoryEntry = { readonly step: PlanStep; readonly inverse: PlanStep; readonly label: string };
 

@@ -1,5 +1,6 @@
 import type { Plan } from '../plan';
-import { applyStep, type PlanStep } from './step';
+import { applyStep } from './step';
+import type { PlanStep } from './step-schema';
 import type { HistoryEntry, PlanHistory } from './history';
 
 type SingleStep = Exclude<PlanStep, { type: 'several' }>;
@@ -17,8 +18,16 @@ function touchedBySingle(step: SingleStep): readonly string[] {
       return [`row ${step.rowId}`, `order ${step.sectionId}`];
     case 'renameSection':
       return [`name ${step.sectionId}`];
+    // What is put into a section meanwhile is not thrown away with it, and places of sections hang together.
+    case 'addSection':
+      return ['sections', `order ${step.section.id}`, ...step.section.rows.map((r) => `row ${r.id}`)];
+    case 'removeSection':
+    case 'moveSection':
+      return ['sections', `order ${step.sectionId}`, `name ${step.sectionId}`];
+    case 'setReminders':
     case 'setBreath':
     case 'setMutes':
+    case 'setUsualWayIn':
       return [step.type];
     default:
       return [`row ${step.rowId}`];

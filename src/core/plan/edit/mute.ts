@@ -1,6 +1,6 @@
 import type { Finding } from '../check/finding';
 import type { Mute, Plan } from '../plan';
-import type { PlanStep } from './step';
+import type { PlanStep } from './step-schema';
 
 /** A muted rule stays quiet; a must only when somebody wrote down why. */
 export const isMuted = ({ code, severity }: Pick<Finding, 'code' | 'severity'>, plan: Plan): boolean => {

@@ -1,7 +1,7 @@
 import type { Catalogue, Movement } from '../../catalogue';
 import type { Mend } from '../check/finding';
 import { findRow, placedRows, type MovementRow, type Plan } from '../plan';
-import type { PlanStep } from './step';
+import type { PlanStep } from './step-schema';
 
 /** Insert new rows after a row (or before it); ids stay the same for the same plan. */
 export function insertBeside(

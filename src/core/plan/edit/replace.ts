@@ -1,5 +1,5 @@
 import { placedRows, type Plan } from '../plan';
-import type { PlanStep } from './step';
+import type { PlanStep } from './step-schema';
 
 /** Every row of a plan out, and every row of another in, section by section, as one step that can be undone. Null where nothing would change. */
 export function replaceRows(plan: Plan, other: Plan): PlanStep | null {

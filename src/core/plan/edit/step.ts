@@ -1,62 +1,11 @@
-import { z } from 'zod';
-import type { Immutable } from '../../frozen';
-import { doseSchema } from '../../dose';
-import { loadSettingSchema } from '../../load';
 import { fail, ok, type Result } from '../../result';
-import {
-  bpmSchema,
-  findRow,
-  muteSchema,
-  rowSchema,
-  sectionNameSchema,
-  talkRowSchema,
-  type MovementRow,
-  type Plan,
-  type Row,
-  type Section,
-} from '../plan';
-
-const id = z.string().min(1).max(60);
-const index = z.number().int().min(0).max(60);
-
-/** So many single edits in one. */
-export const MAX_STEPS = 200;
-
-const singleSteps = [
-  z.strictObject({ type: z.literal('insertRow'), sectionId: id, index, row: rowSchema }),
-  z.strictObject({ type: z.literal('removeRow'), rowId: id }),
-  z.strictObject({ type: z.literal('moveRow'), rowId: id, sectionId: id, index }),
-  z.strictObject({ type: z.literal('setDose'), rowId: id, dose: doseSchema }),
-  z.strictObject({
-    type: z.literal('setDuration'),
-    rowId: id,
-    durationMs: z.number().int().min(5_000).max(1_200_000),
-  }),
-  z.strictObject({ type: z.literal('setTitle'), rowId: id, title: talkRowSchema.shape.title }),
-  z.strictObject({ type: z.literal('setNote'), rowId: id, note: z.string().trim().max(300) }),
-  z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
-  z.strictObject({ type: z.literal('setPress'), rowId: id, press: loadSettingSchema.nullable() }),
-  z.strictObject({ type: z.literal('setSeries'), rowId: id, goesOn: z.literal(true).nullable() }),
-  z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
-  z.strictObject({ type: z.literal('renameSection'), sectionId: id, name: sectionNameSchema }),
-  z.strictObject({ type: z.literal('setBreath'), breathMs: z.number().int().min(3_000).max(12_000) }),
-  z.strictObject({ type: z.literal('setMutes'), mutes: z.array(muteSchema).max(40) }),
-] as const;
-
-const singleStepSchema = z.discriminatedUnion('type', singleSteps);
-export const stepSchema = z.discriminatedUnion('type', [
-  ...singleSteps,
-  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MAX_STEPS) }),
-]);
-type SingleStep = Immutable<z.infer<typeof singleStepSchema>>;
-
-/** An edit to a plan as a value: it applies to a plan and yields its inverse. */
-export type PlanStep = Immutable<z.infer<typeof stepSchema>>;
+import { findRow, rowSchema, type MovementRow, type Plan, type Row } from '../plan';
+import { applySectionStep, noSection } from './edit-sections';
+import type { ExtraStep, PlanStep, SingleStep } from './step-schema';
 
 type Applied = { readonly plan: Plan; readonly inverse: PlanStep };
 
 const noRow = () => fail('row-gone', 'That row is no longer in the plan.');
-const noSection = () => fail('section-gone', 'That section is no longer in the plan.');
 
 /** Apply a step. Fails, with a sentence, when what it speaks of is not there. */
 export function applyStep(plan: Plan, step: PlanStep): Result<Applied> {
@@ -133,6 +82,26 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
         inverse: { ...step, title: place.row.title },
       });
     }
+    case 'setText': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'talk') return fail('no-text', 'Only talk has words of its own.');
+      const { text: was, ...rest } = place.row;
+      return ok({
+        plan: withRow(plan, step.text === '' ? rest : { ...rest, text: step.text }),
+        inverse: { ...step, text: was ?? '' },
+      });
+    }
+    case 'setQuestion': {
+      const place = findRow(plan, step.rowId);
+      if (!place) return noRow();
+      if (place.row.kind !== 'talk') return fail('no-question', 'Only talk can be a question.');
+      const { question: was, ...rest } = place.row;
+      return ok({
+        plan: withRow(plan, step.question ? { ...rest, question: true } : rest),
+        inverse: { ...step, question: was ?? null },
+      });
+    }
     case 'setNote': {
       const place = findRow(plan, step.rowId);
       if (!place) return noRow();
@@ -142,28 +111,35 @@ function applySingle(plan: Plan, step: SingleStep): Result<{ plan: Plan; inverse
         inverse: { ...step, note: place.row.note },
       });
     }
-    case 'setRung': {
-      const set = withExtra(plan, step.rowId, 'rung', step.rung);
-      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, rung: set.value.was } }) : set;
-    }
-    case 'setPress': {
-      const set = withExtra(plan, step.rowId, 'press', step.press);
-      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, press: set.value.was } }) : set;
-    }
-    case 'setSeries': {
-      const set = withExtra(plan, step.rowId, 'goesOn', step.goesOn);
-      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, goesOn: set.value.was } }) : set;
-    }
-    case 'setMusic': {
-      const set = withExtra(plan, step.rowId, 'bpm', step.bpm);
-      return set.ok ? ok({ plan: set.value.plan, inverse: { ...step, bpm: set.value.was } }) : set;
-    }
-    case 'renameSection': {
-      const section = plan.sections.find((s) => s.id === step.sectionId);
-      if (!section) return noSection();
+    case 'setRung':
+    case 'setPress':
+    case 'setSeries':
+    case 'setMusic':
+    case 'setWayIn':
+    case 'setProps':
+    case 'setWords':
+    case 'setEffort':
+    case 'setOptional':
+    case 'setJoined':
+    case 'setOwnSets':
+      return applyExtra(plan, step);
+    case 'addSection':
+    case 'removeSection':
+    case 'moveSection':
+    case 'renameSection':
+      return applySectionStep(plan, step);
+    case 'setUsualWayIn': {
+      const { wayIn: was, ...rest } = plan;
       return ok({
-        plan: withSection(plan, { ...section, name: step.name }),
-        inverse: { ...step, name: section.name },
+        plan: step.wayIn ? { ...rest, wayIn: step.wayIn } : rest,
+        inverse: { ...step, wayIn: was ?? null },
+      });
+    }
+    case 'setReminders': {
+      const { reminders: was, ...rest } = plan;
+      return ok({
+        plan: step.reminders ? { ...rest, reminders: step.reminders } : rest,
+        inverse: { ...step, reminders: was ?? null },
       });
     }
     case 'setMutes':
@@ -189,10 +165,6 @@ const inserted = (rows: readonly Row[], at: number, row: Row): Row[] => {
 };
 const without = (rows: readonly Row[], rowId: string): Row[] => rows.filter((r) => r.id !== rowId);
 
-const withSection = (plan: Plan, section: Section): Plan => ({
-  ...plan,
-  sections: plan.sections.map((s) => (s.id === section.id ? section : s)),
-});
 const withRows = (plan: Plan, sectionId: string, rows: Row[]): Plan => ({
   ...plan,
   sections: plan.sections.map((s) => (s.id === sectionId ? { ...s, rows } : s)),
@@ -204,25 +176,29 @@ const withRow = (plan: Plan, row: Row): Plan => ({
   ),
 });
 
-/** What a movement row may have besides its dose, and why other rows have none. */
+/** What a movement row may have besides its dose, by the edit that sets it, and why other rows have none. */
 const EXTRAS = {
-  rung: 'Only a movement has rungs.',
-  press: 'Only a movement is pressed.',
-  bpm: 'Only a movement is counted to music.',
-  goesOn: 'Only a movement has a count to go on with.',
-} as const;
+  setRung: ['rung', 'Only a movement has rungs.'],
+  setPress: ['press', 'Only a movement is pressed.'],
+  setMusic: ['bpm', 'Only a movement is counted to music.'],
+  setSeries: ['goesOn', 'Only a movement has a count to go on with.'],
+  setWayIn: ['wayInMs', 'Only a movement has a way in.'],
+  setProps: ['props', 'Only a movement is done with something.'],
+  setWords: ['words', 'Only a movement has a name and words of its own.'],
+  setEffort: ['effortOf10', 'Only a movement has an effort.'],
+  setOptional: ['optional', 'Only a movement can be marked as one that may be left out.'],
+  setJoined: ['joinedId', 'Only a movement can be joined with another.'],
+  setOwnSets: ['ownSets', 'Only a movement has sets.'],
+} as const satisfies Record<ExtraStep['type'], readonly [keyof MovementRow, string]>;
 
-/** The plan with one of a movement row's extras set, or left out when null, and what it was. */
-function withExtra<K extends keyof typeof EXTRAS>(
-  plan: Plan,
-  rowId: string,
-  key: K,
-  value: NonNullable<MovementRow[K]> | null,
-): Result<{ readonly plan: Plan; readonly was: NonNullable<MovementRow[K]> | null }> {
-  const place = findRow(plan, rowId);
+/** One of a movement row's extras set, or left out when null. */
+function applyExtra(plan: Plan, step: ExtraStep): Result<{ plan: Plan; inverse: SingleStep }> {
+  const [key, why] = EXTRAS[step.type];
+  const place = findRow(plan, step.rowId);
   if (!place) return noRow();
-  if (place.row.kind !== 'movement') return fail(`no-${key}`, EXTRAS[key]);
+  if (place.row.kind !== 'movement') return fail(`no-${key}`, why);
   const { [key]: was, ...rest } = place.row;
+  const value = (step as unknown as MovementRow)[key] ?? null;
   const row = (value === null ? rest : { ...rest, [key]: value }) as MovementRow;
-  return ok({ plan: withRow(plan, row), was: was ?? null });
+  return ok({ plan: withRow(plan, row), inverse: { ...step, [key]: was ?? null } as ExtraStep });
 }

@@ -3,17 +3,18 @@ import { doseWords } from '../../dose';
 import { rungOf } from '../at-rung';
 import { earlierRow } from '../check/earlier-row';
 import { movementRows } from '../plan';
-import { loadSettingWords } from '../../load';
+import { loadSettingWords } from '../../stance';
+import { plural } from '../../words';
 import type { MovementRow, Plan } from '../plan';
+import { propsWords } from './props-words';
 import { rowTitle } from './row-title';
 
 /** A movement row that differs between two classes, in words. */
 type RowChange = {
   readonly rowId: string;
   readonly title: string;
-  readonly dose: readonly [then: string, now: string] | null;
-  readonly rung: readonly [then: string, now: string] | null;
-  readonly press: readonly [then: string, now: string] | null;
+  /** Each thing that differs, in words. */
+  readonly differs: readonly (readonly [then: string, now: string])[];
 };
 
 type PlanComparison = {
@@ -29,7 +30,7 @@ export function comparePlans(plan: Plan, earlier: Plan, catalogue: Catalogue): P
   const pairs = movementRows(plan).map((row) => ({ row, before: earlierRow(earlier, plan, row) }));
   const kept = new Set(pairs.map(({ before }) => before?.id));
   const both = pairs.flatMap(({ row, before }) => (before ? [changeOf(row, before, catalogue)] : []));
-  const changed = both.filter((c) => c.dose || c.rung || c.press);
+  const changed = both.filter((c) => c.differs.length > 0);
   return {
     added: pairs.filter(({ before }) => !before).map(({ row }) => title(row)),
     gone: movementRows(earlier)
@@ -41,17 +42,30 @@ export function comparePlans(plan: Plan, earlier: Plan, catalogue: Catalogue): P
 }
 
 function changeOf(row: MovementRow, before: MovementRow, catalogue: Catalogue): RowChange {
-  const movement = catalogue.movement(row.movementId);
-  const [then, now] = [doseWords(before.dose), doseWords(row.dose)];
-  const rungWords = ({ rung }: MovementRow) => movement?.rungs[rungOf(movement, rung)]?.words ?? '';
-  const sameRung = !movement || rungOf(movement, row.rung) === rungOf(movement, before.rung);
+  const then = aspectsOf(before, catalogue);
+  const now = aspectsOf(row, catalogue);
   return {
     rowId: row.id,
     title: rowTitle(row, catalogue),
-    dose: then === now ? null : [then, now],
-    rung: sameRung ? null : [rungWords(before), rungWords(row)],
-    press: pressed(before) === pressed(row) ? null : [pressed(before), pressed(row)],
+    differs: now.flatMap((words, i) => (words === then[i] ? [] : [[then[i]!, words] as const])),
   };
 }
 
-const pressed = ({ press }: MovementRow): string => (press ? loadSettingWords(press) : 'the usual set-up');
+/** Everything of a row that is compared, always in the same order. */
+function aspectsOf(row: MovementRow, catalogue: Catalogue): readonly string[] {
+  const movement = catalogue.movement(row.movementId);
+  const { words, effortOf10, joinedId, ownSets } = row;
+  return [
+    doseWords(row.dose),
+    movement?.rungs[rungOf(movement, row.rung)]?.words ?? '',
+    row.press ? loadSettingWords(row.press) : 'the usual set-up',
+    propsWords(row, catalogue) || 'the usual prop',
+    effortOf10 === undefined ? 'the usual effort' : `effort ${effortOf10} of 10`,
+    joinedId === undefined ? 'by itself' : rowTitle(row, catalogue),
+    row.optional ? 'may be left out' : 'not to be left out',
+    ownSets
+      ? `${plural(ownSets.length, 'person', 'people')} with sets of their own`
+      : 'the same sets for all',
+    [words?.name, words?.felt, words?.goodFor].filter(Boolean).join(', ') || 'the usual words',
+  ];
+}

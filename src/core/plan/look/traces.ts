@@ -1,7 +1,7 @@
 import { doseTotals, type Hand } from '../../dose';
 import { movementOfRow } from '../at-rung';
 import type { RuleContext } from '../check/finding';
-import { placedRows, type Row } from '../plan';
+import { placedRows, type BreakKind, type Row } from '../plan';
 import { reserveAt, type HandReserve } from '../check/reserve';
 import { rowVolume } from '../check/volume';
 
@@ -28,7 +28,7 @@ export type RowTrace = {
   /** A joint held stretched, and an effort or a place held: ms on the busier hand. */
   readonly stretchMs: number;
   readonly holdMs: number;
-  readonly pause: 'hand' | 'water' | null;
+  readonly pause: BreakKind | null;
   readonly reserve: Readonly<Record<Hand, readonly ReserveSample[]>>;
 };
 

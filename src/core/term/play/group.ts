@@ -28,7 +28,7 @@ export function movingOn(
         const of = decisions.get(family)!;
         if (!groupMovesOn(of, new Set()).moves) return [];
         const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
-        return groupMovesOn(of, leftOutIn(context.judge(stronger, row.dose))).moves ? [row.movementId] : [];
+        return groupMovesOn(of, leftOutIn(context.judge(stronger, row))).moves ? [row.movementId] : [];
       }),
     ),
   );

@@ -5,13 +5,16 @@ import { doseTotals, primaryCount, withPrimaryCount, type Count, type Dose } fro
 import { Field, inputClass } from '@/ui/form/field';
 import { countOfMode, MODE_WORDS } from './count-of-mode';
 import { NumberField } from './number-field';
+import { LayerFields } from './layer-fields';
+import { PassFields } from './pass-fields';
+import { StepMoreFields } from './step-more-fields';
 import { CheckBox } from '@/ui/form/check-box';
 import { StepsField } from './steps-field';
 import { TextCommit } from './text-commit';
 
 type Props = { dose: Dose; movement: Movement | undefined; onChange: (dose: Dose) => void };
 
-/** The whole dose: how it is counted, then sides, turns and sets. */
+/** The whole dose: how it is counted, then sides, passes and sets. */
 export function DoseFields({ dose, movement, onChange }: Props) {
   const set = (part: Partial<Dose>) => onChange({ ...dose, ...part });
   const totals = doseTotals(dose);
@@ -35,6 +38,14 @@ export function DoseFields({ dose, movement, onChange }: Props) {
         )}
       </Field>
       <CountFields dose={dose} onChange={onChange} />
+      {dose.count.mode !== 'sequence' && (
+        <CheckBox
+          className="self-end"
+          label="until told"
+          on={dose.count.untilTold === true}
+          onChange={(on) => set({ count: openEnded(dose.count, on) })}
+        />
+      )}
       <Field label="Sides" className="w-52">
         {(field) => (
           <select
@@ -45,13 +56,13 @@ export function DoseFields({ dose, movement, onChange }: Props) {
           >
             <option value="both">both together</option>
             <option value="each">each in turn</option>
-            <option value="alternating">hand by hand</option>
+            <option value="alternating">alternating</option>
             <option value="left">left only</option>
             <option value="right">right only</option>
           </select>
         )}
       </Field>
-      {dose.sides === 'each' && (
+      {dose.sides === 'each' && dose.count.mode !== 'time' && (
         <>
           <NumberField
             label="Extra left"
@@ -77,22 +88,11 @@ export function DoseFields({ dose, movement, onChange }: Props) {
           onChange={(perSide) => set({ perSide })}
         />
       )}
-      {(movement?.directions === 2 || dose.directions === 2) && (
-        <CheckBox
-          className="self-end"
-          label="the other direction too"
-          on={dose.directions === 2}
-          onChange={(on) => set({ directions: on ? 2 : 1 })}
-        />
+      {dose.count.mode === 'breaths' && (
+        <BreathField breathMs={dose.breathMs} onChange={(breathMs) => onChange(breathed(dose, breathMs))} />
       )}
-      {(movement?.leads === 2 || dose.leads === 2) && (
-        <CheckBox
-          className="self-end"
-          label="other hand on top too"
-          on={dose.leads === 2}
-          onChange={(on) => set({ leads: on ? 2 : 1 })}
-        />
-      )}
+      <PassFields dose={dose} all={movement?.passes ?? []} onChange={(passes) => set({ passes })} />
+      <LayerFields dose={dose} onChange={onChange} />
       <NumberField label="Sets" value={dose.sets} min={1} max={6} onChange={(sets) => set({ sets })} />
       {dose.sets > 1 && (
         <NumberField
@@ -130,7 +130,8 @@ export function DoseFields({ dose, movement, onChange }: Props) {
       />
       <p className="tabular flex min-h-11 items-center self-end" aria-live="polite">
         Left {totals.left}, right {totals.right}
-        {dose.directions === 2 && `; forward ${totals.forward}, back ${totals.back}`}
+        {dose.passes.length > 1 &&
+          `; ${[...totals.byPass].map(([name, n]) => `${n.beats} ${name}`).join(', ')}`}
       </p>
       {(uneven || dose.unevenReason !== '') && (
         <TextCommit
@@ -143,6 +144,48 @@ export function DoseFields({ dose, movement, onChange }: Props) {
       )}
     </div>
   );
+}
+
+/** With an end that the instructor tells, or with the one that is written. */
+function openEnded(count: Count, on: boolean): Count {
+  if (count.mode === 'sequence') return count;
+  const { untilTold: _, ...rest } = count;
+  return on ? { ...rest, untilTold: true } : rest;
+}
+
+/** A breath of its own for this row; the class has one for all. */
+function BreathField({
+  breathMs,
+  onChange,
+}: {
+  breathMs: number | undefined;
+  onChange: (breathMs: number | undefined) => void;
+}) {
+  return (
+    <Field label="One breath" className="w-52">
+      {(field) => (
+        <select
+          {...field}
+          className={inputClass}
+          value={breathMs ?? ''}
+          onChange={(e) => onChange(e.target.value === '' ? undefined : Number(e.target.value))}
+        >
+          <option value="">as in the class</option>
+          {BREATHS_S.map((s) => (
+            <option key={s} value={s * 1000}>
+              {s} seconds
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}
+
+const BREATHS_S = [4, 5, 6, 7, 8, 9, 10, 11, 12] as const;
+
+function breathed({ breathMs: _, ...dose }: Dose, breathMs: number | undefined): Dose {
+  return breathMs === undefined ? dose : { ...dose, breathMs };
 }
 
 /** A new way of counting has a new range. */
@@ -215,6 +258,16 @@ function CountFields({ dose, onChange }: Omit<Props, 'movement'>) {
           {primary('Rounds', 20)}
           {seconds('Seconds a step', count.stepMs, 0.2, 60, 0.5, (stepMs) => ({ ...count, stepMs }))}
           <StepsField steps={count.steps} onChange={(steps) => setCount({ ...count, steps })} />
+          <CheckBox
+            className="self-end"
+            label="there and back in each round"
+            on={count.thereAndBack === true}
+            onChange={(on) => {
+              const { thereAndBack: _, ...rest } = count;
+              setCount(on ? { ...rest, thereAndBack: true } : rest);
+            }}
+          />
+          <StepMoreFields count={count} onChange={setCount} />
         </>
       );
   }

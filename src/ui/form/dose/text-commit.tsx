@@ -9,26 +9,37 @@ type Props = {
   most: number;
   needed?: string;
   value: string;
+  /** More than one line, where Enter begins a new one. */
+  lines?: number;
+  /** What is wrong with it besides its length. */
+  problem?: (text: string) => string | undefined;
   onChange: (value: string) => void;
 };
 
-/** A line of text that is kept when the field is left. */
-export function TextCommit({ label, hint, most, needed, value, onChange }: Props) {
+/** Text that is kept when the field is left. */
+export function TextCommit({ label, hint, most, needed, value, lines, problem, onChange }: Props) {
   const [draft, setDraft] = useState(value);
   const text = draft.trim();
-  const error = text.length > most ? `Keep it under ${most} characters` : text === '' ? needed : undefined;
+  const wrong = text === '' ? needed : problem?.(text);
+  const error = text.length > most ? `Keep it under ${most} characters` : wrong;
   return (
     <Field label={label} {...(hint ? { hint } : {})} error={error} className="w-96 max-w-full">
-      {(field) => (
-        <input
-          {...field}
-          className={inputClass}
-          value={draft}
-          onChange={(e) => setDraft(e.target.value)}
-          onBlur={() => !error && text !== value && onChange(text)}
-          onKeyDown={(e) => e.key === 'Enter' && !error && text !== value && onChange(text)}
-        />
-      )}
+      {(field) => {
+        const shared = {
+          ...field,
+          className: inputClass,
+          value: draft,
+          onBlur: () => !error && text !== value && onChange(text),
+        };
+        if (lines) return <textarea {...shared} rows={lines} onChange={(e) => setDraft(e.target.value)} />;
+        return (
+          <input
+            {...shared}
+            onChange={(e) => setDraft(e.target.value)}
+            onKeyDown={(e) => e.key === 'Enter' && !error && text !== value && onChange(text)}
+          />
+        );
+      }}
     </Field>
   );
 }

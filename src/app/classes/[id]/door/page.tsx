@@ -4,6 +4,7 @@ import { notFound } from 'next/navigation';
 import { pageData } from '@/server/lock/request-identity';
 import { loadClassToBegin } from '@/server/classes/classroom';
 import { idFrom } from '@/server/shell/ids';
+import { loadReports } from '@/store/teaching';
 import { buttonClass } from '@/ui/form/button';
 import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { DoorDesk } from './door-desk';
@@ -12,14 +13,22 @@ export const metadata: Metadata = { title: 'At the door' };
 
 export default async function DoorPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
-  const room = id.ok ? await loadClassToBegin(await pageData(), id.value) : null;
+  const db = await pageData();
+  const room = id.ok ? await loadClassToBegin(db, id.value) : null;
   if (!room) notFound();
   const { info, people, checkIns, stored } = room;
+  const answers = info.status === 'planned' ? [] : (await loadReports(db, info.id)).answers;
+  const said = Object.fromEntries(answers.map((a) => [a.personId, a.checkIn]));
+  const isOver = info.status === 'taught' || info.status === 'written up';
   return (
     <Page wide>
       <PageHead
         title={`At the door: ${info.name}, week ${info.week}`}
-        line="A few taps each; the plan follows at once."
+        line={
+          info.status === 'planned'
+            ? 'A few taps each; the plan follows at once.'
+            : 'The class has begun: what is said now counts from the row under way on.'
+        }
       >
         <Link href={`/classes/${info.id}/teach`} className={buttonClass('main')}>
           On to teaching
@@ -30,10 +39,10 @@ export default async function DoorPage({ params }: { params: Promise<{ id: strin
       </PageHead>
       {people.length === 0 ? (
         <Empty>Nobody is expected yet. Choose who comes on the plan.</Empty>
-      ) : info.status !== 'planned' ? (
-        <Empty>This class has begun. What happens now is marked while teaching.</Empty>
+      ) : isOver ? (
+        <Empty>This class is over. How the hands are afterwards is asked in the wrap-up.</Empty>
       ) : (
-        <DoorDesk info={info} people={people} first={checkIns} plan={stored.history.plan} />
+        <DoorDesk info={info} people={people} first={{ ...checkIns, ...said }} plan={stored.history.plan} />
       )}
       <Limits />
     </Page>

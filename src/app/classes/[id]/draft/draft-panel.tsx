@@ -51,6 +51,7 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
       room: { info, people, bag, shown, baseline, attended, own, checkIns },
       lately: room.recent,
       breathMs: plan.breathMs,
+      wayIn: plan.wayIn,
       wish: { ...next, kept: keep ? planned : [] },
     });
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useId, useState } from 'react';
 import { muteSchema, ruleOf, type Finding } from '@/core/plan';
 import { Button } from '@/ui/form/button';
@@ -16,7 +17,7 @@ export function MuteForm({ finding: { code, severity }, onMute }: Props) {
   const missing = severity === 'must' && reason.trim() === '';
   const trouble = missing ? 'A must is muted only with a reason.' : parsed.error?.issues[0]?.message;
   return (
-    <form
+    <Form
       className="mt-2 flex flex-wrap items-center gap-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -42,6 +43,6 @@ export function MuteForm({ finding: { code, severity }, onMute }: Props) {
           {trouble}
         </p>
       )}
-    </form>
+    </Form>
   );
 }

@@ -16,8 +16,8 @@ export function HelperScreen({ stage, startedAtMs, rowNow, ...marks }: Props) {
   const state = followed?.feed.state;
   const stageNow = !state ? stage : state.phase === 'done' ? 'over' : 'under way';
   const row = state?.rowIndex ?? rowNow;
-  // Also when a row is put in next: marks go to the rows that are shown.
-  useLoadedAnew(`${stageNow} ${row} ${followed?.feed.next}`);
+  // Also when a row is put in next, and when somebody is marked or asked: what is shown of them may be otherwise.
+  useLoadedAnew(`${stageNow} ${row} ${followed?.seen}`);
   const now = () => {
     const { feed, startedAtMs: began } = followed ?? { feed: null, startedAtMs };
     return Math.max(0, (Date.now() - began) * (feed?.rate ?? 1));

@@ -1,19 +1,24 @@
 import type { Metadata } from 'next';
+import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { notFound } from 'next/navigation';
 import { catalogueNow } from '@/server/catalogue/catalogue';
 import { pageData } from '@/server/lock/request-identity';
 import { idFrom } from '@/server/shell/ids';
-import { rowsOfSnapshot } from '@/core/teach';
-import { fullName } from '@/core/people';
+import { ownWays } from '@/core/progress';
+import { peopleNow, rowsOfSnapshot, type Reports, type Snapshot } from '@/core/teach';
+import { fullName, seatingOf } from '@/core/people';
 import { findClass } from '@/store/classes';
-import { loadMarks, loadTaught } from '@/store/teaching';
+import { loadOwnRungs } from '@/store/progress';
+import { loadReports, loadTaught } from '@/store/teaching';
 import { buttonClass } from '@/ui/form/button';
 import { Page, PageHead } from '@/ui/page/page';
 import { HelperScreen } from './helper-screen';
 
 export const metadata: Metadata = { title: 'Marks' };
 
-/** What a helper sees: who is there, and what happened in a row; nothing of anybody's health. */
+const NOTHING: Reports = { marks: [], answers: [] };
+
+/** What a helper sees: who is there, how each does the row under way, and what happened in it; never why. */
 export default async function HelperPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'class');
   const db = await pageData();
@@ -21,7 +26,21 @@ export default async function HelperPage({ params }: { params: Promise<{ id: str
   if (!info) notFound();
   const taught = await loadTaught(db, info.id);
   const { catalogue } = await catalogueNow(db);
+  const { marks, answers } = taught ? await loadReports(db, info.id) : NOTHING;
   const rows = taught ? rowsOfSnapshot(taught.snapshot, catalogue, taught.state.changes) : [];
+  const rowNow = rows[taught?.state.rowIndex ?? 0];
+  const ways =
+    taught && rowNow
+      ? ownWays(
+          {
+            row: rowNow,
+            people: peopleNow(taught.snapshot.people, { marks, answers }),
+            rungShifts: taught.state.rungShifts,
+            ownRungs: await loadOwnRungs(db, info.seriesId),
+          },
+          { table: CAUTIONS, catalogue, today: info.day, breathMs: taught.snapshot.plan.breathMs },
+        )
+      : [];
   return (
     <Page>
       <PageHead title={`Marks: ${info.name}`} line="Tap what happened; it is stored at once.">
@@ -35,9 +54,21 @@ export default async function HelperPage({ params }: { params: Promise<{ id: str
         startedAtMs={taught?.startedAtMs ?? 0}
         rowNow={taught?.state.rowIndex ?? 0}
         rows={rows.map(({ rowId, title }) => ({ rowId, title }))}
-        people={(taught?.snapshot.people ?? []).map((p) => ({ id: p.id, name: fullName(p) }))}
-        marks={taught ? await loadMarks(db, info.id) : []}
+        people={taught ? seatedFirst(taught.snapshot) : []}
+        ways={{ rowId: rowNow?.rowId ?? '', of: ways }}
+        marks={marks}
       />
     </Page>
   );
+}
+
+/** Everybody of the class, those whom a helper sits beside first, with that helper. */
+function seatedFirst({ people, helpers }: Snapshot) {
+  const seats = seatingOf(people, helpers);
+  const withHelper = people.map((p) => ({
+    id: p.id,
+    name: fullName(p),
+    helper: seats.find((seat) => seat.people.some((q) => q.id === p.id))?.helper ?? null,
+  }));
+  return [...withHelper].sort((a, b) => Number(b.helper !== null) - Number(a.helper !== null));
 }

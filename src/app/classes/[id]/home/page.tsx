@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Link } from '@/ui/page/link';
 import { fullName } from '@/core/people';
-import { rungNoteOf } from '@/core/catalogue';
-import { doseWords } from '@/core/dose';
+import { rungNoteOf, doneWith } from '@/core/catalogue';
+import { toldDose } from '@/core/dose';
 import { needsDayBetween } from '@/core/home';
 import { pageData } from '@/server/lock/request-identity';
 import { homeAfter, type HomeOf } from '@/server/home/home';
@@ -54,7 +54,9 @@ const lineOf = ({ person, choice, card }: HomeOf): HomeLine => ({
   hasCard: card !== null,
   items: choice.fit.map(({ row, movement }) => ({
     rowId: row.id,
-    words: [movement.name, rungNoteOf(movement), doseWords(row.dose)].filter(Boolean).join(', '),
+    words: [movement.name, rungNoteOf(movement), toldDose(row.dose, doneWith(movement))]
+      .filter(Boolean)
+      .join(', '),
     dayBetween: needsDayBetween(movement),
   })),
 });

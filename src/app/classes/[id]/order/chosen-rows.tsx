@@ -1,9 +1,18 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
-import { blockSchema, chosenRows, duplicateRows, moveRows, removeRows, type PlanStep } from '@/core/plan';
+import {
+  blockSchema,
+  chosenRows,
+  duplicateRows,
+  moveRows,
+  otherSideRows,
+  removeRows,
+  type PlanStep,
+} from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
@@ -42,6 +51,12 @@ export function ChosenRows({ editor, chosen, onClear, onDone }: Props) {
       <Button disabled={none} onClick={() => carryOut(duplicateRows(plan, ids), `Duplicate ${words}`)}>
         Duplicate
       </Button>
+      <Button
+        disabled={otherSideRows(plan, ids) === null}
+        onClick={() => carryOut(otherSideRows(plan, ids), 'The same for the other side')}
+      >
+        Same for the other side
+      </Button>
       <Button disabled={none} aria-expanded={naming} onClick={() => setNaming(!naming)}>
         Keep as a block
       </Button>
@@ -77,7 +92,7 @@ function BlockName({ rows, onKept }: { rows: readonly object[]; onKept: () => vo
     onKept();
   };
   return (
-    <form
+    <Form
       className="flex w-full flex-wrap items-center gap-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -101,6 +116,6 @@ function BlockName({ rows, onKept }: { rows: readonly object[]; onKept: () => vo
           {trouble}
         </p>
       )}
-    </form>
+    </Form>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Movement, Purpose } from '@/core/catalogue';
+import { doneWith, type Movement, type Purpose } from '@/core/catalogue';
 import { describeDose, lengthMs, stretched, withBeads, type Dose, type ScriptContext } from '@/core/dose';
 import { CordView } from '@/ui/cord/cord';
 
@@ -65,7 +65,7 @@ export function CordEdit({ dose, purpose, context, movement, title, onChange }: 
       <div
         role="group"
         tabIndex={0}
-        aria-label={`${title}: ${describeDose(dose, context)}. Left and right change the count${canStretch ? ', up and down the seconds' : ''}.`}
+        aria-label={`${title}: ${describeDose(dose, context, doneWith(movement))}. Left and right change the count${canStretch ? ', up and down the seconds' : ''}.`}
         className={`touch-pan-y rounded-md ${canStretch ? 'cursor-ew-resize' : ''}`}
         onKeyDown={onKeyDown}
         onPointerDown={down}
@@ -73,7 +73,13 @@ export function CordEdit({ dose, purpose, context, movement, title, onChange }: 
         onPointerUp={up}
         onPointerCancel={up}
       >
-        <CordView dose={drawn ?? dose} purpose={purpose} context={context} width={190} />
+        <CordView
+          dose={drawn ?? dose}
+          purpose={purpose}
+          context={context}
+          of={doneWith(movement)}
+          width={190}
+        />
       </div>
       <End sign="+" label={`One more of ${title}`} onClick={() => change(more)} disabled={!more} />
     </div>

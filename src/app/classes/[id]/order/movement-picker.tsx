@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Movement } from '@/core/catalogue';
+import { doneWith, type Movement } from '@/core/catalogue';
 import { freshRowId, type Block, type ClassFacts, type Plan, type Row, type Section } from '@/core/plan';
 import { findMovements } from '@/core/shelf';
 import { plural } from '@/core/words';
@@ -75,7 +75,14 @@ export function MovementPicker({ section, facts, plan, blocks, floor, onPick, on
           Water
         </Button>
         <Button
-          onClick={() => onPick({ kind: 'talk', id: id('talk'), title: 'Talk', durationMs: 60_000 }, 'talk')}
+          onClick={() =>
+            onPick({ kind: 'break', id: id('shake'), what: 'shake', durationMs: 5_000 }, 'quick shake')
+          }
+        >
+          Quick shake
+        </Button>
+        <Button
+          onClick={() => onPick({ kind: 'talk', id: id('talk'), title: 'Talk', durationMs: 30_000 }, 'talk')}
         >
           Talk
         </Button>
@@ -106,7 +113,7 @@ export function MovementPicker({ section, facts, plan, blocks, floor, onPick, on
               {figureOf(m.id, 56)}
               <span>
                 <span className="font-semibold">{m.name}</span>{' '}
-                <span className="text-sm text-soft">{doseWords(m.dose)}</span>
+                <span className="text-sm text-soft">{doseWords(m.dose, doneWith(m))}</span>
               </span>
             </button>
           </li>

@@ -92,6 +92,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           startMs={timing.startMs}
           totalMs={timing.totalMs}
           isNew={timing.isNew}
+          slowFirst={timing.slowFirst}
           breathMs={editor.plan.breathMs}
           severity={check.findings.find((f) => f.rowIds.includes(row.id))?.severity ?? null}
           open={open}

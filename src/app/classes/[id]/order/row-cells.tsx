@@ -1,8 +1,8 @@
 import { memo } from 'react';
-import { loadSettingNote, type RowMovement } from '@/core/load';
-import { rungNoteOf } from '@/core/catalogue';
+import type { RowMovement } from '@/core/stance';
+import { doneWith, type Movement } from '@/core/catalogue';
 import { doseOf, doseWords } from '@/core/dose';
-import { movementRows, type MovementRow, type Row, type Severity } from '@/core/plan';
+import { movementRows, rowNote, type MovementRow, type Row, type Severity } from '@/core/plan';
 import { capital, clockText } from '@/core/words';
 import { CordView } from '@/ui/cord/cord';
 import { PurposeMark } from '@/ui/verdict-signs';
@@ -17,6 +17,7 @@ type Props = {
   startMs: number;
   totalMs: number;
   isNew: boolean;
+  slowFirst: boolean;
   breathMs: number;
   severity: Severity | null;
   open: boolean;
@@ -32,9 +33,9 @@ type Props = {
 
 /** When, what, the dose and how long. Most edits leave most rows alone, and then nothing here is drawn anew. */
 export const RowCells = memo(function RowCells(props: Props) {
-  const { row, title, movement, startMs, totalMs, isNew, breathMs, near, overview, edit } = props;
+  const { row, title, movement, startMs, totalMs, breathMs, near, overview, edit } = props;
   const purpose = movement?.purpose ?? 'ease';
-  const context = { breathMs, isNew };
+  const context = { breathMs, slowFirst: props.slowFirst };
   return (
     <>
       <td className="tabular w-16 text-soft">{clockText(startMs)}</td>
@@ -57,6 +58,7 @@ export const RowCells = memo(function RowCells(props: Props) {
             dose={row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs })}
             purpose={purpose}
             context={context}
+            of={movement ? doneWith(movement) : 'none'}
             width={overview ? 150 : 210}
             className={overview ? 'max-h-6' : ''}
           />
@@ -79,7 +81,7 @@ function Name({
   isNew,
   onOpenRow,
 }: Props) {
-  const way = movement ? [rungNoteOf(movement), loadSettingNote(movement)].filter(Boolean).join('; ') : '';
+  const way = noteOf(row, movement);
   return (
     <th
       scope="row"
@@ -98,16 +100,27 @@ function Name({
       </button>
       {way && <p className="text-sm leading-tight font-semibold">{capital(way)}</p>}
       {row.kind === 'movement' && !overview && (
-        <p className="text-sm leading-tight text-soft">{lastTime(row, lastTaught, isNew)}</p>
+        <p className="text-sm leading-tight text-soft">{lastTime(row, movement, lastTaught, isNew)}</p>
       )}
     </th>
   );
 }
 
+const noteOf = (row: Row, movement: RowMovement | undefined): string => {
+  if (row.kind === 'talk') return row.question ? 'a question' : '';
+  return row.kind === 'movement' && movement ? rowNote(row, movement) : '';
+};
+
 /** The dose of the same movement in the class taught last. */
-function lastTime(row: MovementRow, lastTaught: OrderProps['lastTaught'], isNew: boolean): string {
+function lastTime(
+  row: MovementRow,
+  movement: Movement | undefined,
+  lastTaught: OrderProps['lastTaught'],
+  isNew: boolean,
+): string {
   const before = lastTaught && movementRows(lastTaught.plan).find((r) => r.movementId === row.movementId);
   if (!before) return isNew ? 'new to this group' : 'not last time';
-  const words = doseWords(before.dose);
-  return words === doseWords(row.dose) ? 'as last time' : `last time: ${words}`;
+  const part = movement && doneWith(movement);
+  const words = doseWords(before.dose, part);
+  return words === doseWords(row.dose, part) ? 'as last time' : `last time: ${words}`;
 }

@@ -14,16 +14,21 @@ import {
 } from '@/core/plan';
 import { clockText, sentences } from '@/core/words';
 import { Button } from '@/ui/form/button';
+import { CheckBox } from '@/ui/form/check-box';
 import { HandsMark } from '@/ui/verdict-signs';
 import { DoseFields } from '@/ui/form/dose/dose-fields';
 import { NumberField } from '@/ui/form/dose/number-field';
 import type { OrderProps } from './order-props';
 import { TextCommit } from '@/ui/form/dose/text-commit';
 import { RowLoads } from './row-loads';
+import { RowProps } from './row-props';
+import { RowWayIn } from './row-way-in';
 import { RowMusic } from './row-music';
 import { RowSeries } from './row-series';
 import { RowRung } from './row-rung';
 import { RowSchool } from './row-school';
+import { RowOwnSets } from './row-own-sets';
+import { RowSays } from './row-says';
 import { sentence } from '../weave/weave-head';
 
 type Props = OrderProps & { row: Row; title: string; section: Section; timing: RowTiming };
@@ -53,7 +58,8 @@ export function RowEditor(props: Props) {
         <p className="tabular text-sm text-soft">
           {[
             timing.propsMs > 0 && `props ${clockText(timing.propsMs)}`,
-            timing.setUpMs > 0 && `explain ${clockText(timing.setUpMs)}`,
+            timing.placeMs > 0 && `change of place ${clockText(timing.placeMs)}`,
+            timing.wayInMs > 0 && `way in ${clockText(timing.wayInMs)}`,
             `count ${clockText(timing.countMs)}`,
             timing.resetMs > 0 && `shake out ${clockText(timing.resetMs)}`,
           ]
@@ -78,6 +84,7 @@ function MovementEditor({
   check,
 }: Props & { row: Extract<Row, { kind: 'movement' }> }) {
   const movement = movementOfRow(row, facts.catalogue);
+  const usual = facts.catalogue.movement(row.movementId);
   const figure = facts.catalogue.figure(row.movementId);
   const adapted = facts.people.flatMap((person) => {
     const verdict = check.verdicts.get(row.id)?.get(person.id);
@@ -94,9 +101,24 @@ function MovementEditor({
       <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
         {movement && <RowSchool row={row} movement={movement} title={title} editor={editor} />}
         {movement && <RowRung row={row} movement={movement} title={title} editor={editor} />}
+        <RowWayIn row={row} title={title} editor={editor} />
+        {usual && (
+          <RowProps row={row} movement={usual} catalogue={facts.catalogue} title={title} editor={editor} />
+        )}
         <RowMusic row={row} title={title} editor={editor} />
         <RowSeries row={row} plan={editor.plan} title={title} editor={editor} />
+        <RowOwnSets row={row} people={facts.people} title={title} editor={editor} />
       </div>
+      {movement && (
+        <RowSays
+          key={`says ${row.id}`}
+          row={row}
+          movement={movement}
+          catalogue={facts.catalogue}
+          title={title}
+          editor={editor}
+        />
+      )}
       <TextCommit
         label="Note to yourself"
         most={300}
@@ -113,6 +135,18 @@ function MovementEditor({
             <dd>{sentences(movement.cues)}</dd>
             <dt className="font-semibold">Watch</dt>
             <dd>{sentences(movement.watch)}</dd>
+            {movement.felt && (
+              <>
+                <dt className="font-semibold">Felt</dt>
+                <dd>{movement.felt}</dd>
+              </>
+            )}
+            {movement.goodFor && (
+              <>
+                <dt className="font-semibold">Good for</dt>
+                <dd>{movement.goodFor}</dd>
+              </>
+            )}
             <dt className="font-semibold">Easier</dt>
             <dd>{easierOf(movement)}</dd>
             <dt className="font-semibold">Stronger</dt>
@@ -165,9 +199,16 @@ function MovementEditor({
   );
 }
 
+/** Fewest and most seconds, and the step between. */
+const LENGTH_S = {
+  talk: [5, 1200, 5],
+  hand: [10, 900, 5],
+  water: [10, 900, 5],
+  shake: [2, 15, 1],
+} as const;
+
 function LengthEditor({ row, title, editor }: Props & { row: Exclude<Row, { kind: 'movement' }> }) {
-  const least = row.kind === 'talk' ? 5 : 10;
-  const most = row.kind === 'talk' ? 1200 : 900;
+  const [least, most, step] = LENGTH_S[row.kind === 'talk' ? 'talk' : row.what];
   return (
     <div className="flex flex-wrap items-start gap-5">
       {row.kind === 'talk' && (
@@ -179,12 +220,35 @@ function LengthEditor({ row, title, editor }: Props & { row: Exclude<Row, { kind
           onChange={(t) => editor.edit({ type: 'setTitle', rowId: row.id, title: t }, `Title of ${title}`)}
         />
       )}
+      {row.kind === 'talk' && (
+        <TextCommit
+          label="What is said, asked or read"
+          hint="It stands on your screen and on the cue sheet"
+          most={2000}
+          lines={4}
+          value={row.text ?? ''}
+          onChange={(text) => editor.edit({ type: 'setText', rowId: row.id, text }, `Words of ${title}`)}
+        />
+      )}
+      {row.kind === 'talk' && (
+        <CheckBox
+          className="self-end"
+          label="A question to the group"
+          on={row.question === true}
+          onChange={(on) =>
+            editor.edit(
+              { type: 'setQuestion', rowId: row.id, question: on || null },
+              on ? `${title} is a question` : `${title} is talk`,
+            )
+          }
+        />
+      )}
       <NumberField
         label="Seconds"
         value={row.durationMs / 1000}
         min={least}
         max={most}
-        step={5}
+        step={step}
         onChange={(s) =>
           editor.edit(
             { type: 'setDuration', rowId: row.id, durationMs: Math.round(s * 1000) },

@@ -1,11 +1,5 @@
-import {
-  loadSettingWords,
-  loadsOfRow,
-  outOfReach,
-  type LoadSetting,
-  type PersonLoad,
-  type RowMovement,
-} from '@/core/load';
+import { loadsOfRow, outOfReach, type PersonLoad } from '@/core/load';
+import { loadSettingWords, type LoadSetting, type RowMovement } from '@/core/stance';
 import { fullName, type Person } from '@/core/people';
 import type { Verdict } from '@/core/screening';
 import { capital, nameList } from '@/core/words';

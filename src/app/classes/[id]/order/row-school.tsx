@@ -18,7 +18,7 @@ export function RowSchool({ row, movement, title, editor }: Props) {
   const now = doses.find(({ dose }) => doseWords(dose) === doseWords(row.dose));
   return (
     <SelectField
-      label="School of dosage"
+      label="Counting style"
       className="w-80 max-w-full"
       value={now?.school ?? OWN}
       choices={[

@@ -9,6 +9,7 @@ import { inputClass } from '@/ui/form/field';
 import { CordString } from './cord-string';
 import { MovementPicker } from './movement-picker';
 import { OrderRow } from './order-row';
+import { SectionMenu } from './section-menu';
 import { sectionDropId } from './drop-target';
 import { sideColumns, type OrderProps } from './order-props';
 import type { Told } from '../weave/weave-head';
@@ -61,6 +62,7 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
                 Add to {section.name.toLowerCase()}
               </Button>
             )}
+            {!props.overview && <SectionMenu section={section} editor={editor} />}
           </div>
         </th>
       </tr>

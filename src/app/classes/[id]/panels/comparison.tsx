@@ -28,7 +28,7 @@ export function Comparison({ plan, earlier, name, catalogue }: Props) {
               </th>
               {([0, 1] as const).map((i) => (
                 <td key={i} className="py-1.5 pr-5">
-                  {[c.dose?.[i], c.rung?.[i], c.press?.[i]].filter(Boolean).join('; ')}
+                  {c.differs.map((pair) => pair[i]).join('; ')}
                 </td>
               ))}
             </tr>

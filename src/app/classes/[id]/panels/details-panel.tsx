@@ -6,9 +6,20 @@ import type { Sharing } from '@/server/instructors/instructors';
 import type { ClassInfo } from '@/store/classes';
 import { requestJson } from '@/ui/request-json';
 import { ClassForm } from '../../class-form';
+import { remindersSchema } from '@/core/plan';
 import { NumberField } from '@/ui/form/dose/number-field';
+import { TextCommit } from '@/ui/form/dose/text-commit';
 import { SharingPanel } from '@/ui/page/sharing-panel';
 import type { PlanEditor } from '../use-plan';
+
+const linesOf = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+const remindersProblem = (lines: readonly string[]): string | undefined =>
+  lines.length === 0 ? undefined : remindersSchema.safeParse(lines).error?.issues[0]?.message;
 
 type Props = { info: ClassInfo; sharing: Sharing | null; editor: PlanEditor };
 
@@ -28,6 +39,21 @@ export function DetailsPanel({ info, sharing, editor }: Props) {
         onChange={(s) =>
           editor.edit({ type: 'setBreath', breathMs: Math.round(s * 1000) }, 'Length of a breath')
         }
+      />
+      <TextCommit
+        label="Reminders, one on a line"
+        hint="Said in turn as a row begins, some minutes apart: tall, shoulders low, jaw easy"
+        most={380}
+        lines={3}
+        value={(editor.plan.reminders ?? []).join('\n')}
+        problem={(text) => remindersProblem(linesOf(text))}
+        onChange={(text) => {
+          const lines = linesOf(text);
+          editor.edit(
+            { type: 'setReminders', reminders: lines.length > 0 ? lines : null },
+            'Reminders of the class',
+          );
+        }}
       />
       <ClassForm
         initial={{ name, place, day, startsAt, slotMinutes }}

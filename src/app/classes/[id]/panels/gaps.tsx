@@ -67,7 +67,7 @@ function Suggestion({ filler: { movement, fills }, gaps, editor, context }: Sugg
     editor.plan.sections.find((s) => s.kind === movement.section) ??
     editor.plan.sections.find((s) => s.kind === 'move');
   const people = context.people.length;
-  const out = leftOutIn(context.judge(movement, movement.dose)).size;
+  const out = leftOutIn(context.judge(movement, movement)).size;
   if (!section) return null;
   return (
     <li className="flex flex-wrap items-center gap-4 border-t border-line">

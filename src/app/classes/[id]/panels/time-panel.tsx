@@ -1,17 +1,31 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { correctedMs, rankedCuts, type Cut, type Pace, type RuleContext } from '@/core/plan';
+import {
+  classLength,
+  isPaceKnown,
+  lengthWords,
+  rankedCuts,
+  wayInOf,
+  WAYS_IN,
+  type Cut,
+  type Plan,
+  type RuleContext,
+  type UsualWayIn,
+} from '@/core/plan';
 import { clockText } from '@/core/words';
 import { Button } from '@/ui/form/button';
+import { SelectField } from '@/ui/form/select-field';
 import type { PlanEditor } from '../use-plan';
+import { wayInChoices } from '../way-in-choices';
 
-type Props = { context: RuleContext; pace: Pace; editor: PlanEditor };
+type Props = { context: RuleContext; editor: PlanEditor };
 
 /** How long the class is, of its slot, and what the time is made of. The ending is always shown. */
-export function TimePanel({ context, pace, editor }: Props) {
+export function TimePanel({ context, editor }: Props) {
   const { timing, slotMs } = context;
   const [shortening, setShortening] = useState(false);
+  const [leading, setLeading] = useState(false);
   const over = timing.totalMs - slotMs;
   const scale = Math.max(slotMs, timing.totalMs);
   const parts = [
@@ -48,32 +62,75 @@ export function TimePanel({ context, pace, editor }: Props) {
       </ul>
       {timing.rows.length > 0 && (
         <div className="no-print flex flex-wrap items-center justify-between gap-x-4">
-          <PaceLine context={context} pace={pace} />
-          <Button
-            look="quiet"
-            className="min-h-9! px-0! text-sm"
-            aria-expanded={shortening}
-            onClick={() => setShortening(!shortening)}
-          >
-            What to shorten
-          </Button>
+          <PaceLine context={context} />
+          <span className="flex gap-5">
+            <Button
+              look="quiet"
+              className="min-h-9! px-0! text-sm"
+              aria-expanded={leading}
+              onClick={() => setLeading(!leading)}
+            >
+              Way in
+            </Button>
+            <Button
+              look="quiet"
+              className="min-h-9! px-0! text-sm"
+              aria-expanded={shortening}
+              onClick={() => setShortening(!shortening)}
+            >
+              What to shorten
+            </Button>
+          </span>
         </div>
       )}
+      {leading && <WayInFields plan={context.plan} editor={editor} />}
       {shortening && <Shortening context={context} editor={editor} />}
     </section>
   );
 }
 
-/** The length at the pace of the classes taught so far. */
-function PaceLine({ context, pace }: Omit<Props, 'editor'>) {
-  const corrected = useMemo(() => correctedMs(context, pace), [context, pace]);
-  if (pace.rows === 0 || Object.keys(pace.byEffort).length === 0)
-    return <p className="text-sm text-soft">Your own pace shows after a few classes.</p>;
+/** How long it will take at the pace of the classes taught so far. */
+function PaceLine({ context }: Omit<Props, 'editor'>) {
+  const { pace } = context;
+  const length = useMemo(() => pace && isPaceKnown(pace) && classLength(context, pace), [context, pace]);
+  if (!pace || !length)
+    return <p className="text-sm text-soft">Your own pace is the time after a class or two.</p>;
   return (
     <p className="tabular text-sm">
-      At your own pace <strong>{clockText(corrected)}</strong>
-      <span className="text-soft">, from {pace.rows} rows taught</span>
+      At your own pace <strong>{lengthWords(length)}</strong>
+      <span className="text-soft">
+        , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}
+      </span>
     </p>
+  );
+}
+
+/** How this instructor usually leads into a movement; each row may say its own. */
+function WayInFields({ plan, editor }: { plan: Plan; editor: PlanEditor }) {
+  const now = wayInOf(plan);
+  const choices = (ms: number) =>
+    WAYS_IN.some(([, its]) => its === ms)
+      ? wayInChoices()
+      : [...wayInChoices(), [String(ms), `${ms / 1000} s`] as const];
+  const set = (part: Partial<UsualWayIn>) =>
+    editor.edit({ type: 'setUsualWayIn', wayIn: { ...now, ...part } }, 'The usual way in');
+  return (
+    <div className="mt-2 flex flex-wrap gap-3">
+      <SelectField
+        label="Into a new movement"
+        className="w-52"
+        value={String(now.newMs)}
+        choices={choices(now.newMs)}
+        onChange={(ms) => set({ newMs: Number(ms) })}
+      />
+      <SelectField
+        label="Into a known one"
+        className="w-52"
+        value={String(now.knownMs)}
+        choices={choices(now.knownMs)}
+        onChange={(ms) => set({ knownMs: Number(ms) })}
+      />
+    </div>
   );
 }
 
@@ -113,6 +170,7 @@ function Shortening({ context, editor }: Pick<Props, 'context' | 'editor'>) {
 const HOW_WORDS: Record<Cut['how'], string> = {
   'to the fewest': 'at its fewest',
   'one set less': 'one set less',
+  'for less long': 'at its shortest',
   'less talk': 'a minute of talk',
   'left out': 'left out',
 };

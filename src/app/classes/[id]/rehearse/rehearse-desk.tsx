@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { OwnMovement } from '@/core/catalogue';
 import type { OwnRung } from '@/core/progress';
-import { begin, rowsOfSnapshot, type Snapshot } from '@/core/teach';
+import { begin, rowsOfSnapshot, type Reports, type Snapshot } from '@/core/teach';
 import { clockText } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
@@ -24,6 +24,7 @@ type Props = {
 };
 
 const SPEEDS = [1, 2, 4, 8] as const;
+const NOTHING_REPORTED: Reports = { marks: [], answers: [] };
 const NONE: readonly OwnMovement[] = [];
 
 /** A plan run through without a group, as fast as one likes; and counting, practised by tapping. */
@@ -39,7 +40,7 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
           key={run.startedAtMs}
           info={info}
           taught={run}
-          firstMarks={[]}
+          firstReports={NOTHING_REPORTED}
           rate={speed}
           venueSafety={venueSafety}
           ownRungs={ownRungs}

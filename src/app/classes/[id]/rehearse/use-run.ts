@@ -22,6 +22,7 @@ const LATE_MS = 700;
 const IDLE: TeachState = { ...START, phase: 'count' };
 const RUNNING: TeachState = { ...IDLE, running: true, anchorMs: LEAD_IN_MS };
 const NO_BEATS: readonly Beat[] = [];
+const NO_ROWS: readonly TaughtRow[] = [];
 const WITH_CLICKS = { ...USUAL_COUNT_SETTINGS, sound: 'clicks' as const };
 const WITHOUT = { ...USUAL_COUNT_SETTINGS, sound: 'silent' as const };
 
@@ -38,7 +39,15 @@ export function useRun(
   const state = running ? RUNNING : IDLE;
   const now = useCallback(() => (startedAt === null ? 0 : performance.now() - startedAt), [startedAt]);
   const beats = row?.beats ?? NO_BEATS;
-  const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, 1, clicks ? WITH_CLICKS : WITHOUT);
+  const sound = useCountSound(
+    state,
+    NO_ROWS,
+    beats,
+    row?.voice ?? NO_VOICE,
+    now,
+    1,
+    clicks ? WITH_CLICKS : WITHOUT,
+  );
 
   const stop = useCallback(() => {
     onResult(practiceOf(beats, tapped.current));

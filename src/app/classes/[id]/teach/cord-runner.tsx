@@ -38,7 +38,12 @@ export function CordRunner({ row, beats, state, now }: Props) {
   const height = twoCords ? LINE_GAP + 56 : 64;
 
   return (
-    <svg aria-hidden="true" className="w-full" height={height} overflow="hidden">
+    <svg
+      aria-hidden="true"
+      className="w-full shrink-0 max-md:hidden [@media(max-height:720px)]:hidden"
+      height={height}
+      overflow="hidden"
+    >
       {lines.map((side) => (
         <g key={side}>
           <path d={`M90 ${yOf(side)}H4000`} stroke="var(--color-edge)" strokeWidth="2.5" />

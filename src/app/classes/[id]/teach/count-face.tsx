@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
-import { rungNoteOf } from '@/core/catalogue';
-import { loadSettingNote } from '@/core/load';
+import { rungNoteOf, doneWith } from '@/core/catalogue';
+import { loadSettingNote } from '@/core/stance';
 import { movementOfRow } from '@/core/plan';
-import { doseWords, type Beat } from '@/core/dose';
+import { type Beat, toldDose } from '@/core/dose';
 import {
   beatAtTime,
   breathAt,
@@ -37,17 +37,28 @@ export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: 
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
   const way = movement ? [rungNoteOf(movement), loadSettingNote(movement)].filter(Boolean) : [];
   return (
-    <section aria-label="Now" className="flex min-h-0 flex-col">
-      <h1 className="text-[2.2rem] leading-tight xl:text-[2.9rem]">{row.title}</h1>
+    <section aria-label="Now" className="flex flex-col lg:min-h-0">
+      <h1 className="truncate text-[1.6rem] leading-tight md:text-[2.2rem] xl:text-[2.9rem] md:[@media(min-height:721px)]:whitespace-normal [@media(max-height:720px)]:text-[1.8rem]">
+        {row.title}
+      </h1>
       {row.row.kind === 'movement' && (
-        <p className="text-lg text-soft xl:text-xl">
-          {doseWords(row.row.dose)}
+        <p className="line-clamp-2 text-base leading-snug text-soft md:text-lg xl:text-xl [@media(max-height:520px)]:hidden">
+          {toldDose(row.row.dose, movement && doneWith(movement))}
           {way.length > 0 && <strong className="text-ink">, {way.join(', ')}</strong>}
         </p>
       )}
-      <div className="flex min-h-0 flex-1 flex-col items-center gap-4 py-2 sm:flex-row">
-        {row.kind === 'movement' && <div className="h-56 min-h-0 w-full flex-1 sm:h-full">{figure}</div>}
-        <div className="flex min-h-0 flex-1 flex-col self-stretch overflow-y-auto text-center">
+      <div className="flex items-center gap-3 py-1 md:gap-4 md:py-2 lg:min-h-0 lg:flex-1">
+        {row.kind === 'movement' && (
+          <div className="h-36 w-28 shrink-0 md:h-64 md:w-auto md:flex-1 lg:h-full lg:min-h-0 [@media(max-height:520px)]:h-36">
+            {figure}
+          </div>
+        )}
+        <div
+          className="flex min-w-0 flex-1 flex-col self-stretch text-center lg:min-h-0 lg:overflow-y-auto"
+          tabIndex={0}
+          role="group"
+          aria-label="The count"
+        >
           {/* In the middle where there is room, from the top where there is not. */}
           <div className="my-auto flex flex-col items-center">
             {row.kind !== 'movement' ? (
@@ -79,12 +90,13 @@ function SetUp({
   const movement = row.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
   return (
     <>
-      <p className="mb-4 max-w-2xl text-lg leading-snug xl:text-[1.4rem]">{movement?.what}</p>
+      <p className="mb-3 max-w-2xl text-base leading-snug md:text-lg xl:text-[1.4rem]">{movement?.what}</p>
       <Button look="main" className="px-6 py-3 text-xl xl:px-10 xl:py-4" onClick={onGo}>
         Start the count
       </Button>
       <p className="tabular mt-4 text-lg text-soft">
-        {running ? 'Explain and show' : 'Paused'}, {clockText(offset)} of about {clockText(row.setUpMs)}
+        {running ? 'Explain and show' : 'Paused'}, {clockText(offset)}
+        {row.setUpMs > 0 && ` of about ${clockText(row.setUpMs)}`}
       </p>
     </>
   );
@@ -95,13 +107,14 @@ function Pause({ row, offset }: { row: TaughtRow; offset: number }) {
   const words = {
     hand: 'Open, stretch back, shake',
     water: 'Everyone drinks',
+    shake: 'Shake the hands loose',
     talk: 'Go on when you are ready',
     movement: '',
   }[row.kind];
   return (
     <>
       <p className="text-[1.7rem]">{words}</p>
-      <p className="tabular text-[8rem] leading-none font-bold">{clockText(Math.abs(left))}</p>
+      <p className="tabular text-[6rem] leading-none font-bold md:text-[8rem]">{clockText(Math.abs(left))}</p>
       <p className="text-xl text-soft">{left < 0 ? 'over' : 'left'}</p>
     </>
   );
@@ -127,21 +140,29 @@ function Counting({
         {row.resetMs > 0 ? 'shake out' : 'and rest'}
       </p>
     );
-  const face = faceOf(beat, offset, settings.style);
+  const face = faceOf(beat, offset, settings.style, row.voice.of);
   const breath = breathAt(beat, offset, row.voice);
-  const of = isStaying(state) ? 'staying on it' : face.of;
+  const of = isStaying(state) && !beat.waits ? 'staying on it' : face.of;
   return (
     <>
-      <p className="min-h-14 text-[2.6rem] leading-tight font-bold" role="status">
+      <p
+        className="min-h-10 text-[1.6rem] leading-tight font-bold md:min-h-14 md:text-[2.6rem] [@media(max-height:720px)]:min-h-10 [@media(max-height:720px)]:text-[1.8rem]"
+        role="status"
+      >
         {sideWords(beat.side, face.side)}
         {mine(beat.side, settings.mirror)}
-        {face.turn && <span className="font-normal"> {face.turn}</span>}
+        {face.turn && <span className="sr-only">, </span>}
+        {face.turn && (
+          <span className="block text-[1.4rem] leading-tight font-normal md:text-[1.8rem]">{face.turn}</span>
+        )}
       </p>
       <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>
         {face.big}
       </p>
       <div className="flex flex-wrap items-center justify-center gap-x-6">
-        <p className="tabular text-[1.7rem] text-soft">{state.running ? of : `${of}, paused`}</p>
+        <p className="tabular text-[1.3rem] text-soft md:text-[1.7rem]">
+          {state.running ? of : `${of}, paused`}
+        </p>
         {breath && <BreathSwell breath={breath} />}
       </div>
     </>
@@ -150,8 +171,11 @@ function Counting({
 
 /** As large as the word allows beside the hands. */
 function bigSize(big: string): string {
-  if (big.length <= 3) return 'text-[8.5rem] xl:text-[11rem]';
-  return big.length <= 6 ? 'text-[5.5rem]' : 'text-[3.6rem]';
+  if (/^\d+$/.test(big))
+    return 'text-[7.5rem] md:[@media(min-height:841px)]:text-[8.5rem] xl:[@media(min-height:901px)]:text-[11rem] [@media(max-height:720px)]:text-[6.5rem]';
+  return big.length <= 6
+    ? 'text-[3.6rem] md:text-[5.5rem] [@media(max-height:720px)]:text-[4.5rem]'
+    : 'text-[2.2rem] md:text-[3.6rem]';
 }
 
 /** The instructor's own hand that goes with the group's side: the other one while facing them as in a mirror. */

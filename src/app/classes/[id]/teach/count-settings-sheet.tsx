@@ -6,6 +6,7 @@ import { capital } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
 import { Sheet } from './sheet';
+import type { CountSound } from './use-count-sound';
 import { MIRRORS, SOUNDS, type CountSettings } from '@/ui/hooks/use-count-settings';
 
 type Props = {
@@ -13,13 +14,21 @@ type Props = {
   onClose: () => void;
   settings: CountSettings;
   onChange: (change: Partial<CountSettings>) => void;
+  heard: CountSound;
 };
 
 const choices = <T extends string>(all: readonly T[], words: Partial<Record<T, string>> = {}) =>
   all.map((value) => [value, words[value] ?? capital(value)] as const);
 
+/** Whether anything is heard, and with which voice. */
+function soundWords(sound: CountSettings['sound'], { audioNow, hasVoice }: CountSound): string {
+  if (audioNow === 'held back') return 'The browser holds the sound back: tap once more';
+  if (sound === 'voice' && hasVoice === false) return 'The voice could not be fetched: clicks alone';
+  return audioNow === 'running' ? 'Sound is on' : 'Sound begins with the first tap';
+}
+
 /** How the count sounds and runs, which way the hands face, and the second window. */
-export function CountSettingsSheet({ open, onClose, settings, onChange }: Props) {
+export function CountSettingsSheet({ open, onClose, settings, onChange, heard }: Props) {
   const { sound, volume, style, mirror } = settings;
   return (
     <Sheet open={open} onClose={onClose}>
@@ -49,6 +58,14 @@ export function CountSettingsSheet({ open, onClose, settings, onChange }: Props)
             onChange={(e) => onChange({ volume: Number(e.target.value) })}
           />
         </label>
+        {sound !== 'silent' && (
+          <div>
+            <Button onClick={() => void heard.tryOut()}>Try it out</Button>
+            <p className="mt-1 text-soft" role="status">
+              {soundWords(sound, heard)}
+            </p>
+          </div>
+        )}
         <SelectField
           label="Count"
           value={style.order}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { ADVICE_SIGNS, STOP_SIGNS } from '@/core/teach';
+import { ADVICE_SIGNS, STOP_SIGNS, type Incident } from '@/core/teach';
 import type { Person } from '@/core/people';
 import { Button } from '@/ui/form/button';
 import { IncidentForm } from './incident-form';
@@ -12,13 +12,14 @@ type Props = {
   onClose: () => void;
   /** Null in a rehearsal: nothing is recorded. */
   classId: string | null;
+  onIncident: (incident: Incident) => void;
   people: readonly Person[];
   /** The venue's own words; empty where none are set. */
   venueSafety: string;
 };
 
 /** Always in reach while teaching; the count is paused while it is open. */
-export function HelpDialog({ open, onClose, classId, people, venueSafety }: Props) {
+export function HelpDialog({ open, onClose, classId, onIncident, people, venueSafety }: Props) {
   return (
     <Sheet open={open} onClose={onClose}>
       <Dialog.Title className="text-2xl font-bold text-load">Stop, sit, get help</Dialog.Title>
@@ -54,7 +55,7 @@ export function HelpDialog({ open, onClose, classId, people, venueSafety }: Prop
           Back to the class
         </Button>
       </Dialog.Close>
-      {classId && <IncidentForm classId={classId} people={people} />}
+      {classId && <IncidentForm classId={classId} people={people} onKeep={onIncident} />}
     </Sheet>
   );
 }

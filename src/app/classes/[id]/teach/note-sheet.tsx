@@ -1,5 +1,6 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '@/ui/form/button';
@@ -21,7 +22,7 @@ export function NoteSheet({ open, onClose, title, onNote }: Props) {
     <Sheet open={open} onClose={onClose}>
       <Dialog.Title className="text-xl font-bold">Note on {title.toLowerCase()}</Dialog.Title>
       <Dialog.Description className="text-soft">Kept at once; you find it in the wrap-up.</Dialog.Description>
-      <form
+      <Form
         className="mt-3 grid gap-3"
         onSubmit={(e) => {
           e.preventDefault();
@@ -51,7 +52,7 @@ export function NoteSheet({ open, onClose, title, onNote }: Props) {
             Keep the note
           </Button>
         </div>
-      </form>
+      </Form>
     </Sheet>
   );
 }

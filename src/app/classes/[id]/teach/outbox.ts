@@ -1,5 +1,5 @@
 import { openDB, type DBSchema } from 'idb';
-import type { EventsBody, Letter, Mark, TeachState } from '@/core/teach';
+import type { ClassAnswer, EventsBody, Letter, SentMark, TeachState } from '@/core/teach';
 
 /** A letter that has not landed, and its key in the browser's store. */
 export type Waiting = { readonly key: number | null; readonly letter: Letter };
@@ -12,7 +12,9 @@ type Known = {
   readonly classId: string;
   readonly keptAt: number;
   readonly stood: { readonly nextSeq: number; readonly state: TeachState } | null;
-  readonly marks: readonly Mark[];
+  readonly marks: readonly SentMark[];
+  /** Missing in what was kept before answers were. */
+  readonly answers?: readonly ClassAnswer[];
 };
 
 /** A letter that Oskil refused for good, and why. It is kept until somebody has seen it. */
@@ -89,12 +91,16 @@ export const keepKnown = ({ classId, ...letter }: Letter): Promise<void> =>
     const store = (await open()).transaction('known', 'readwrite').store;
     const all = await store.getAll();
     for (const old of all) if (old.keptAt < Date.now() - DAY_MS) await store.delete(old.classId);
-    const { stood = null, marks = [] } = all.find((k) => k.classId === classId) ?? {};
+    const { stood = null, marks = [], answers = [] } = all.find((k) => k.classId === classId) ?? {};
     await store.put({
       classId,
       keptAt: Date.now(),
       stood: letter.kind === 'events' ? stoodAfter(letter.body) : stood,
       marks: letter.kind === 'marks' ? [...marks.filter((m) => m.id !== letter.body.id), letter.body] : marks,
+      answers:
+        letter.kind === 'answers'
+          ? [...answers.filter((a) => a.id !== letter.body.id), letter.body]
+          : answers,
     });
   }, undefined);
 
@@ -105,6 +111,7 @@ export const knownLetters = (classId: string): Promise<readonly Letter[]> =>
     if (!known) return [];
     return [
       ...known.marks.map((body): Letter => ({ kind: 'marks', classId, body })),
+      ...(known.answers ?? []).map((body): Letter => ({ kind: 'answers', classId, body })),
       ...(known.stood ? [stoodLetter(classId, known.stood)] : []),
     ];
   }, []);

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
-import { clockRate } from '@/server/shell/today';
+import { startTime } from '@/core/teach';
+import { clockRate, timeOfDay, today } from '@/server/shell/today';
 import { pageData } from '@/server/lock/request-identity';
 import { checkOfClass } from '@/server/classes/cached-check';
 import { loadPlannedClass, type PlannedClass } from '@/server/classes/classroom';
@@ -16,7 +17,8 @@ export default async function TeachPage({ params }: { params: Promise<{ id: stri
   if (underWay) return <TeachRoom {...underWay} rate={clockRate()} />;
   const planned = await loadPlannedClass(db, id.value);
   if (!planned) notFound();
-  return <BeforeStart info={planned.info} {...outstanding(planned)} />;
+  const start = startTime(planned.info, today(), timeOfDay());
+  return <BeforeStart info={planned.info} start={start} {...outstanding(planned)} />;
 }
 
 function outstanding(planned: PlannedClass) {

@@ -1,45 +1,51 @@
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { easierOf, strongerOf, type Movement, type MovementOnRung } from '@/core/catalogue';
-import { offRungWords, type OwnRung } from '@/core/progress';
-import {
-  peopleNow,
-  type Mark,
-  type PersonNow,
-  type RungShift,
-  type Snapshot,
-  type TaughtRow,
-} from '@/core/teach';
-import { fullName, seatingOf } from '@/core/people';
-import { movementOfRow } from '@/core/plan';
-import { verdictFor, adaptationText } from '@/core/screening';
-import { nameList, sentences } from '@/core/words';
+import { handOutLines, ownWays, type OwnRung, type OwnWay } from '@/core/progress';
+import { askedThroughout, type KnownAdaptations, type Verdict, type VerdictKind } from '@/core/screening';
+import { easierOf, strongerOf } from '@/core/catalogue';
+import type { PersonNow, RungShift, Snapshot, TaughtRow } from '@/core/teach';
+import { movementOfRow, propsWords } from '@/core/plan';
+import { fullName, seatingOf, type Person } from '@/core/people';
+import { capital, lowerFirst, nameList, sentences } from '@/core/words';
+import type { RowMovement } from '@/core/stance';
 import { useCatalogue } from '@/ui/catalogue';
 import { HandsMark } from '@/ui/verdict-signs';
-import { memo } from 'react';
+import { memo, useMemo, useState } from 'react';
 
 type Props = {
   rows: readonly TaughtRow[];
   index: number;
+  /** The count has begun: what changes hands has done so. */
+  isCounting: boolean;
   snapshot: Snapshot;
-  marks: readonly Mark[];
+  people: readonly PersonNow[];
   day: string;
   rungShifts: readonly RungShift[];
   ownRungs: readonly OwnRung[];
+  /** By row and person. */
+  verdicts: ReadonlyMap<string, ReadonlyMap<string, Verdict>>;
 };
 
 /** What to say and watch, who does it their own way, and what comes next. Names stay on this screen. */
 export const SideNotes = memo(function SideNotes({
   rows,
   index,
+  isCounting,
   snapshot,
-  marks,
+  people,
   day,
   rungShifts,
   ownRungs,
+  verdicts,
 }: Props) {
   const catalogue = useCatalogue();
-  const row = rows[index];
-  const movement = row?.row.kind === 'movement' ? catalogue.movement(row.row.movementId) : undefined;
+  const everyone = useMemo(() => people.map((p) => p.person), [people]);
+  const throughout = useMemo(() => askedThroughout(verdicts.values(), everyone), [verdicts, everyone]);
+  const asked = <AllClassLong isOpen={index === 0} people={everyone} throughout={throughout} />;
+  const [row, next, after] = rows.slice(index, index + 3);
+  const nextProps = (next?.handOut ?? []).map((id) => catalogue.prop(id)?.plural ?? id);
+  const movement = row?.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
+  const held = row?.row.kind === 'movement' ? propsWords(row.row, catalogue) : '';
+  const said = row?.row.kind === 'talk' ? row.row.text : '';
   const note = row?.row.kind === 'movement' ? row.row.note : '';
   return (
     <aside className="flex min-h-0 flex-col text-lg">
@@ -49,10 +55,35 @@ export const SideNotes = memo(function SideNotes({
         role="group"
         aria-label="For this row"
       >
+        {row &&
+          !isCounting &&
+          handOutLines(row, everyone, verdicts.get(row.rowId), catalogue).map((line) => (
+            <p key={line} className="font-bold">
+              {line}.
+            </p>
+          ))}
+        {row?.voice.reminder && (
+          <div>
+            <h2 className="text-base font-normal text-soft">Remind everyone</h2>
+            <p className="font-bold">{row.voice.reminder}</p>
+          </div>
+        )}
         {note && (
           <div>
             <h2 className="text-base font-normal text-soft">Your note</h2>
             <p className="font-semibold">{note}</p>
+          </div>
+        )}
+        {said && (
+          <div>
+            <h2 className="text-base font-normal text-soft">Say</h2>
+            <p className="font-bold whitespace-pre-line">{said}</p>
+          </div>
+        )}
+        {held && (
+          <div>
+            <h2 className="text-base font-normal text-soft">Done</h2>
+            <p className="font-semibold">{held}</p>
           </div>
         )}
         {movement && (
@@ -61,37 +92,102 @@ export const SideNotes = memo(function SideNotes({
               <h2 className="text-base font-normal text-soft">Say</h2>
               <p className="font-bold">{sentences(movement.cues)}</p>
             </div>
-            <div>
-              <h2 className="text-base font-normal text-soft">Watch</h2>
-              <p>{sentences(movement.watch)}</p>
-            </div>
           </>
         )}
+        {index === 0 && asked}
         {row && (
           <TheirRung
             row={row}
-            people={peopleNow(snapshot.people, marks, rows, index)}
+            people={people}
             breathMs={snapshot.plan.breathMs}
             day={day}
             rungShifts={rungShifts}
             ownRungs={ownRungs}
+            throughout={throughout}
           />
+        )}
+        {index > 0 && asked}
+        {movement && (
+          <>
+            <div>
+              <h2 className="text-base font-normal text-soft">Watch</h2>
+              <p>{sentences(movement.watch)}</p>
+            </div>
+            <ToEveryone movement={movement} />
+          </>
         )}
         <HelpersTask snapshot={snapshot} />
       </div>
-      <div className="border-t border-edge pt-2">
-        <h2 className="text-base font-normal text-soft">Next</h2>
-        {rows.slice(index + 1, index + 3).map((r, i) => (
-          <p key={r.rowId} className={i === 0 ? 'font-semibold' : ''}>
-            {i === 0 ? r.title : `then ${r.title.charAt(0).toLowerCase()}${r.title.slice(1)}`}
-          </p>
-        ))}
-        {index + 1 >= rows.length && <p>The wrap-up</p>}
-      </div>
+      <p className="border-t border-edge py-1.5 text-base leading-snug">
+        <span className="text-soft">Next</span> <strong>{next?.title ?? 'the wrap-up'}</strong>
+        {nextProps.length > 0 && ` with ${nameList(nextProps)}`}
+        {after && `, then ${lowerFirst(after.title)}`}
+      </p>
     </aside>
   );
 });
 
+/** What may be told to all of them without changing anything. */
+function ToEveryone({ movement }: { movement: RowMovement }) {
+  const { felt, goodFor, aim, effortOf10 } = movement;
+  const effort = aim ?? (effortOf10 > 2 ? effortOf10 : null);
+  const lines = [
+    effort === null ? '' : `effort ${effort} of 10`,
+    felt && `felt: ${felt}`,
+    goodFor && `good for ${goodFor}`,
+  ].filter(Boolean);
+  const ways = [
+    ['Easier', easierOf(movement)],
+    ['Stronger', strongerOf(movement)],
+    ['Nothing in the hands', movement.propId ? movement.noProp : ''],
+  ] as const;
+  const told = ways.filter(([, words]) => words !== '');
+  if (lines.length + told.length === 0) return null;
+  return (
+    <div>
+      <h2 className="text-base font-normal text-soft">Tell everyone</h2>
+      {lines.length > 0 && <p>{lines.map(capital).join('. ')}.</p>}
+      {told.map(([name, words]) => (
+        <p key={name}>
+          <span className="text-soft">{name}:</span> {words}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** What somebody is asked in most rows, told once. */
+function AllClassLong({
+  isOpen,
+  people,
+  throughout,
+}: {
+  isOpen: boolean;
+  people: readonly Person[];
+  throughout: ReadonlyMap<string, KnownAdaptations>;
+}) {
+  const asked = people.flatMap((p) => {
+    // Which hand rests stands in each row.
+    const way = [...(throughout.get(p.id)?.asked ?? [])].join('; ');
+    return way ? [{ id: p.id, name: fullName(p), way }] : [];
+  });
+  if (asked.length === 0) return null;
+  return (
+    <details open={isOpen} className="text-base">
+      <summary className="min-h-11 content-center">
+        <span className="text-soft">All class long:</span>{' '}
+        <strong>{nameList(asked.map((a) => a.name))}</strong>
+      </summary>
+      <ul aria-label="All class long">
+        {asked.map(({ id, name, way }) => (
+          <li key={id}>
+            <strong>{name}</strong> {way}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
 /** Whom each helper sits with, the whole class long. */
 function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
   const seats = seatingOf(snapshot.people, snapshot.helpers);
@@ -108,15 +204,6 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
   );
 }
 
-/** What was marked of somebody before this row, and counts from it on. */
-const SINCE = { sore: 'sore earlier', stopped: 'stopped earlier' } as const;
-
-/** What was called for while teaching, on top of what the cautions ask. */
-const nowWords = (movement: Movement, to: RungShift['to']): string => {
-  const rung = to === 'easier' ? easierOf(movement) : strongerOf(movement);
-  return rung ? `${to} now: ${rung}` : `${to} now`;
-};
-
 function TheirRung({
   row,
   people,
@@ -124,55 +211,62 @@ function TheirRung({
   day,
   rungShifts,
   ownRungs,
+  throughout,
 }: {
   row: TaughtRow;
-  people: readonly PersonNow[];
   breathMs: number;
-} & Pick<Props, 'day' | 'rungShifts' | 'ownRungs'>) {
+  throughout: ReadonlyMap<string, KnownAdaptations>;
+} & Pick<Props, 'people' | 'day' | 'rungShifts' | 'ownRungs'>) {
   const catalogue = useCatalogue();
+  const [all, setAll] = useState(false);
   if (row.row.kind !== 'movement') return null;
-  const { dose } = row.row;
-  const movement = movementOfRow(row.row, catalogue);
-  if (!movement) return null;
   const context = { table: CAUTIONS, catalogue, today: day, breathMs };
-  // Who changed in this class comes first.
-  const changedFirst = [...people].sort((a, b) => Number(b.since !== null) - Number(a.since !== null));
-  const own = changedFirst.flatMap(({ person, since }) => {
-    const verdict = verdictFor(person, movement, dose, context);
-    const to = rungShifts.find((w) => w.rowId === row.rowId && w.personId === person.id)?.to;
-    const rung = ownRungs.find((o) => o.personId === person.id && o.movementId === movement.id)?.rung;
-    // A rung of one's own is judged before it is shown.
-    const onOwn: MovementOnRung = rung === undefined ? movement : { ...movement, standsOn: rung };
-    const atOwn = verdictFor(person, onOwn, dose, context);
-    const heldBack = verdict.worst !== 'do' || atOwn.worst !== 'do';
-    const now = [since && SINCE[since], to && nowWords(movement, to), offRungWords(movement, rung, heldBack)]
-      .filter(Boolean)
-      .join('; ');
-    return verdict.worst === 'do' && !now ? [] : [{ person, verdict, now }];
-  });
-  if (own.length === 0) return <p className="text-soft">Everyone does it as shown.</p>;
+  const own = worstFirst(ownWays({ row, people, rungShifts, ownRungs, throughout }, context));
+  if (own.length === 0)
+    return (
+      <p className="text-soft">
+        {[...throughout.values()].some((known) => known.asked.size > 0)
+          ? 'Apart from what holds all class long, everyone does it as shown.'
+          : 'Everyone does it as shown.'}
+      </p>
+    );
+  const nameOf = new Map(people.map(({ person }) => [person.id, fullName(person)]));
   return (
     <div className="text-base">
-      <h2 className="font-normal text-soft">Do it their own way</h2>
-      <ul aria-label="Do it their own way">
-        {own.map(({ person, verdict, now }) => {
-          const [left, right] = [adaptationText(verdict.L, dose), adaptationText(verdict.R, dose)];
-          const words =
-            left === right
-              ? left
-              : [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
-          return (
-            <li key={person.id} className="flex gap-2 py-0.5">
-              <span className="w-8 shrink-0">
-                <HandsMark verdict={verdict} />
-              </span>
-              <span>
-                <strong>{fullName(person)}</strong> {[now, words].filter(Boolean).join('; ')}
-              </span>
-            </li>
-          );
-        })}
+      <h2 className="font-normal text-soft">Adapted for</h2>
+      <ul aria-label="Adapted for">
+        {(all ? own : own.slice(0, SHOWN)).map(({ personId, hands, words }) => (
+          <li key={personId} className="flex gap-2 py-0.5">
+            <span className="w-8 shrink-0">
+              <HandsMark verdict={hands} />
+            </span>
+            <span className={all ? '' : 'line-clamp-1'}>
+              <strong>{nameOf.get(personId)}</strong> {words}
+            </span>
+          </li>
+        ))}
       </ul>
+      {own.length > SHOWN && (
+        <button
+          type="button"
+          className="min-h-11 font-bold underline underline-offset-4"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+        >
+          {all ? 'Fewer' : `And ${own.length - SHOWN} more, in full`}
+        </button>
+      )}
     </div>
   );
 }
+
+/** So many people have room below what is said; the others are one tap away. */
+const SHOWN = 5;
+
+const WORST = ['leaveOut', 'swap', 'adapt', 'do'] as const satisfies readonly VerdictKind[];
+/** Whoever leaves it out or does something else comes first; who has changed in this class stays at the head. */
+const worstFirst = (own: readonly OwnWay[]): readonly OwnWay[] => {
+  const rank = ({ hands, isNew }: OwnWay) =>
+    isNew ? -1 : Math.min(WORST.indexOf(hands.L.kind), WORST.indexOf(hands.R.kind));
+  return [...own].sort((a, b) => rank(a) - rank(b));
+};

@@ -1,7 +1,7 @@
 import type { TeachCommand } from '@/core/teach';
 
 export type TeachAction =
-  | Exclude<TeachCommand, 'go' | 'pause'>
+  | Exclude<TeachCommand, 'go' | 'pause' | 'end'>
   | 'easier'
   | 'stronger'
   | 'hand'
@@ -10,12 +10,15 @@ export type TeachAction =
   | 'tap'
   | 'propose'
   | 'marks'
+  | 'ask'
   | 'note'
   | 'sound'
+  | 'undo'
+  | 'finish'
   | 'help';
 
-/** Where a key's button stands: the class itself, what changes it, help, or with what is proposed. */
-type Place = 'class' | 'change' | 'help' | 'proposal';
+/** Where a key's button stands: the class itself, what changes it, help, with what is proposed, or with what was left undone. */
+type Place = 'class' | 'change' | 'help' | 'proposal' | 'owed';
 
 export type TeachKeyEntry = {
   readonly action: TeachAction;
@@ -39,24 +42,30 @@ const entry = (
 /** Every key of teaching: what it does, and its button. */
 export const TEACH_KEYS: readonly TeachKeyEntry[] = [
   entry('goOrPause', 'Start', 'space', 'class', [' ']),
-  entry('back', 'Back', 'left', 'class', ['ArrowLeft', 'PageUp']),
-  entry('next', 'Next', 'right', 'class', ['ArrowRight', 'PageDown']),
+  entry('back', 'Back', '←', 'class', ['ArrowLeft', 'PageUp']),
+  entry('next', 'Next', '→', 'class', ['ArrowRight', 'PageDown']),
   entry('repeat', 'Repeat', 'R', 'class'),
   entry('more', 'One more', '+', 'class', ['+', '=']),
   entry('stay', 'Stay on it', 'L', 'class'),
+  entry('on', 'Other side now', 'O', 'class'),
   entry('skip', 'Skip', 'S', 'class'),
   entry('marks', 'Mark', 'M', 'class'),
+  entry('ask', 'Ask', 'A', 'class'),
   entry('help', 'Stop and get help', 'H', 'help'),
   entry('easier', 'Easier', 'E', 'change'),
   entry('stronger', 'Stronger', 'G', 'change'),
-  entry('slower', 'Slower', 'down', 'change', ['ArrowDown']),
-  entry('faster', 'Faster', 'up', 'change', ['ArrowUp']),
+  entry('slower', 'Slower', '↓', 'change', ['ArrowDown']),
+  entry('faster', 'Faster', '↑', 'change', ['ArrowUp']),
   entry('tap', 'Tap tempo', 'T', 'change'),
   entry('hand', 'Hand break', 'B', 'change'),
   entry('water', 'Water', 'W', 'change'),
   entry('swap', 'Swap', 'C', 'change'),
   entry('note', 'Note', 'N', 'change'),
   entry('sound', 'Sound', 'V', 'change'),
+  entry('finish', 'End here', 'X', 'change'),
+  entry('undo', 'Undo', 'Z', 'owed'),
+  entry('give', 'Give it now', 'J', 'owed'),
+  entry('letGo', 'Let it go', 'K', 'owed'),
   entry('propose', 'Take the first proposal', 'P', 'proposal'),
 ];
 

@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import type { OwnRung } from '@/core/progress';
-import { withWaiting, type Letter, type Mark } from '@/core/teach';
+import { withWaiting, type Letter, type Reports } from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { knownLetters, waitingLetters, type Waiting } from './outbox';
@@ -14,7 +14,7 @@ import { useOutbox } from './use-outbox';
 type Props = {
   info: ClassInfo;
   taught: Taught;
-  firstMarks: readonly Mark[];
+  firstReports: Reports;
   rate: number;
   venueSafety: string;
   ownRungs: readonly OwnRung[];
@@ -41,20 +41,20 @@ export function TeachRoom(props: Props) {
 /** What this browser has: letters that landed, which an older page does not know of, and letters that wait. */
 type Kept = { readonly known: readonly Letter[]; readonly waiting: readonly Waiting[] };
 
-function KeptRoom({ info, taught, firstMarks, known, waiting, ...rest }: Props & Kept) {
+function KeptRoom({ info, taught, firstReports, known, waiting, ...rest }: Props & Kept) {
   const router = useRouter();
   const outbox = useOutbox(info.id, waiting);
   useKeptClass();
   const now = useMemo(
-    () => withWaiting(taught, firstMarks, [...known, ...waiting.map((w) => w.letter)]),
-    [taught, firstMarks, known, waiting],
+    () => withWaiting(taught, firstReports, [...known, ...waiting.map((w) => w.letter)]),
+    [taught, firstReports, known, waiting],
   );
   return (
     <TeachScreen
       {...rest}
       info={info}
       taught={now.taught}
-      firstMarks={now.marks}
+      firstReports={now}
       outbox={outbox}
       onDone={() => {
         forgetClass(info.id);

@@ -2,15 +2,28 @@
 
 import { useMemo } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
+import { contextOf } from '@/core/plan';
 import type { OwnMovement } from '@/core/catalogue';
 import type { OwnRung } from '@/core/progress';
-import { peopleNow, beatsOf, NO_VOICE, taughtPlan, timeInHand, type Mark } from '@/core/teach';
+import {
+  peopleHere,
+  peopleNow,
+  beatsOf,
+  NO_VOICE,
+  taughtPlan,
+  timeInHand,
+  type Reports,
+  comingUp,
+  offsetAtTime,
+} from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { CatalogueProvider } from '@/ui/catalogue';
+import { CallsToCome } from './calls-to-come';
 import { CordRunner } from './cord-runner';
 import { CountFace } from './count-face';
 import { HandPair } from './hand-pair';
+import { LastDone } from './last-done';
 import { SideNotes } from './side-notes';
 import { TeachKeys } from './teach-keys';
 import { TeachPanels } from './teach-panels';
@@ -28,12 +41,13 @@ import { useRowsOf } from './use-rows-of';
 import { useTeachKeys } from './use-teach-keys';
 import { useTeaching } from './use-teaching';
 import { useCountSettings, type CountSettings } from '@/ui/hooks/use-count-settings';
+import { useWhoJoined } from './use-who-joined';
 import { useWhenDone } from './use-when-done';
 
 type Props = {
   info: ClassInfo;
   taught: Taught;
-  firstMarks: readonly Mark[];
+  firstReports: Reports;
   rate: number;
   venueSafety: string;
   /** Rungs that people stand on by themselves. */
@@ -59,7 +73,7 @@ const NONE: readonly OwnMovement[] = [];
 function Screen({
   info,
   taught,
-  firstMarks,
+  firstReports,
   rate,
   venueSafety,
   ownRungs,
@@ -70,19 +84,23 @@ function Screen({
 }: Props) {
   const { snapshot, startedAtMs } = taught;
   const rowsOf = useRowsOf(snapshot);
-  const teaching = useTeaching(info.id, rowsOf, taught, firstMarks, rate, outbox?.post ?? null);
+  const teaching = useTeaching(info.id, rowsOf, taught, firstReports, rate, outbox?.post ?? null);
   const { rows, state, now } = teaching;
   const row = rows[state.rowIndex];
   const unsaved = outbox?.unsaved ?? 0;
   const [settings, setSettings] = useCountSettings(firstSettings);
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
-  const sound = useCountSound(state, beats, row?.voice ?? NO_VOICE, now, rate, settings);
+  const sound = useCountSound(state, rows, beats, row?.voice ?? NO_VOICE, now, rate, settings);
   const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);
-  const { marks } = teaching;
-  const facts = useMemo(() => {
-    const people = peopleNow(snapshot.people, marks, rows, state.rowIndex).map((p) => p.person);
-    return factsOfTaught({ ...snapshot, people }, info);
-  }, [snapshot, info, marks, rows, state.rowIndex]);
+  const { reports } = teaching;
+  useWhoJoined(snapshot.people, reports.answers);
+  const everyone = useMemo(() => peopleNow(snapshot.people, reports), [snapshot, reports]);
+  const people = useMemo(() => peopleHere(everyone, { away: state.away }), [everyone, state.away]);
+  const facts = useMemo(
+    () => factsOfTaught({ ...snapshot, people: people.map((p) => p.person) }, info),
+    [snapshot, people, info],
+  );
+  const verdicts = useMemo(() => contextOf(plan, facts).verdicts, [plan, facts]);
   const inHand = timeInHand(rows, state, now(), snapshot.slotMs);
   const proposed = useProposals(plan, facts, state.rowIndex, inHand);
   const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
@@ -93,7 +111,7 @@ function Screen({
   useAwake(state.phase !== 'done');
 
   return (
-    <main id="main" className="flex min-h-screen flex-col gap-3 px-7 py-3 lg:h-screen lg:min-h-[46rem]">
+    <main id="main" className="flex h-dvh flex-col gap-2 overflow-hidden px-4 pt-2 md:px-7 lg:gap-3 lg:pt-3">
       <TeachTop
         rows={rows}
         state={state}
@@ -106,10 +124,15 @@ function Screen({
         onSeen={() => outbox?.dismiss()}
         rehearsal={outbox === null}
       />
+      <CallsToCome
+        marks={reports.marks}
+        people={snapshot.people}
+        onSeen={(personId) => row && teaching.mark({ rowId: row.rowId, personId, mark: 'seen' })}
+      />
       <TimeProposals proposals={proposed} onTake={actions.change} />
       {row ? (
         <>
-          <div className="grid min-h-0 flex-1 grid-cols-1 gap-8 lg:grid-cols-[1fr_25rem]">
+          <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto lg:grid-cols-[1fr_25rem] lg:content-stretch lg:gap-8 lg:overflow-visible">
             <CountFace
               row={row}
               state={state}
@@ -122,11 +145,13 @@ function Screen({
             <SideNotes
               rows={rows}
               index={state.rowIndex}
+              isCounting={state.phase === 'count'}
               snapshot={snapshot}
-              marks={teaching.marks}
+              people={people}
               day={info.day}
               rungShifts={state.rungShifts}
               ownRungs={ownRungs}
+              verdicts={verdicts}
             />
           </div>
           {row.kind === 'movement' && <CordRunner row={row} beats={beats} state={state} now={now} />}
@@ -134,19 +159,29 @@ function Screen({
       ) : (
         <p className="flex-1 text-2xl">{doneWords}</p>
       )}
-      <TeachKeys state={state} onAction={actions.carryOut} />
+      <LastDone rows={rows} state={state} told={actions.told} onAction={actions.carryOut} />
+      <TeachKeys
+        state={state}
+        coming={state.phase === 'count' ? comingUp(beats, offsetAtTime(state, now())) : null}
+        onAction={actions.carryOut}
+      />
       <TeachPanels
         panel={actions.panel}
         onClose={actions.closePanel}
         teaching={teaching}
         plan={plan}
         facts={facts}
+        people={people}
+        everyone={everyone}
         movementRow={actions.movementRow}
+        verdicts={verdicts}
         onChange={actions.change}
         settings={settings}
         onSettings={setSettings}
+        sound={sound}
         classId={outbox ? info.id : null}
         venueSafety={venueSafety}
+        onIncident={(body) => outbox?.post({ kind: 'incidents', classId: info.id, body })}
       />
     </main>
   );

@@ -31,7 +31,6 @@ export function TeachTop({
 }: Props) {
   const row = rows[state.rowIndex];
   const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
-  const drift = row ? nowMs - row.plannedStartMs : 0;
   return (
     <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 xl:text-lg">
       <p>
@@ -50,12 +49,15 @@ export function TeachTop({
       )}
       {unsaved > 1 && <p role="status">Keeping {unsaved} things until they can be stored</p>}
       <p>
-        {clockText(nowMs)} gone, planned {clockText(row?.plannedStartMs ?? nowMs)} here
-        {Math.abs(drift) > 15_000 && ` (${clockText(Math.abs(drift))} ${drift > 0 ? 'behind' : 'ahead'})`}.
-        Finish {format(startedAtMs + finishMs, 'HH:mm')},{' '}
-        <strong className={spareMs < 0 ? 'text-load' : ''}>
-          {clockText(Math.abs(spareMs))} {spareMs < 0 ? 'over' : 'in hand'}
-        </strong>
+        <strong>
+          Ends {format(startedAtMs + finishMs, 'HH:mm')},{' '}
+          <span className={spareMs < 0 ? 'text-load' : ''}>
+            {clockText(Math.abs(spareMs))} {spareMs < 0 ? 'over' : 'in hand'}
+          </span>
+        </strong>{' '}
+        <span className="text-sm text-soft max-md:hidden">
+          {clockText(nowMs)} gone, planned {clockText(row?.plannedStartMs ?? nowMs)} here
+        </span>
       </p>
     </div>
   );

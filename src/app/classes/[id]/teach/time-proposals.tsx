@@ -13,16 +13,19 @@ export function TimeProposals({ proposals, onTake }: Props) {
   return (
     <section
       aria-label="Keeping to time"
-      className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border-2 border-edge bg-paper px-4 py-2"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 rounded-xl border-2 border-edge bg-paper px-3 py-1.5 [@media(max-height:520px)]:hidden"
     >
-      <p className="max-h-16 min-w-0 flex-1 basis-52 overflow-y-auto leading-tight" tabIndex={0}>
+      <p
+        className={`max-h-16 min-w-0 flex-1 basis-52 overflow-y-auto leading-tight ${behind ? '' : 'max-md:hidden'}`}
+        tabIndex={0}
+      >
         {behind ? `To end in time: ${first.words}.` : 'There is time for more:'}
       </p>
       {proposals.map((proposal, i) => (
         <button
           key={proposal.words}
           type="button"
-          className="min-h-11 rounded-xl border-2 border-ink bg-paper px-3 font-semibold hover:bg-line"
+          className={`min-h-11 rounded-xl border-2 border-ink bg-paper px-3 leading-tight font-semibold hover:bg-line ${i > 0 ? 'max-lg:hidden' : ''}`}
           onClick={(e) => {
             onTake(proposal);
             e.currentTarget.blur();
@@ -31,7 +34,7 @@ export function TimeProposals({ proposals, onTake }: Props) {
           {behind
             ? `Give back ${clockText(proposal.savedMs)}`
             : `${capital(proposal.words)}, ${clockText(-proposal.savedMs)}`}
-          {i === 0 && <span className="ml-1.5 text-sm font-normal text-soft">P</span>}
+          {i === 0 && <span className="ml-1.5 text-sm font-normal text-soft pointer-coarse:hidden">P</span>}
         </button>
       ))}
     </section>

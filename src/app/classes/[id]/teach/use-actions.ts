@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
 import type { ClassFacts, Plan } from '@/core/plan';
 import {
   beatAtTime,
@@ -17,9 +16,10 @@ import {
 } from '@/core/teach';
 import type { Teaching } from './use-teaching';
 import { useTaps } from './use-taps';
+import { useTold } from './use-told';
 import type { TeachAction } from './teach-key-table';
 
-export type Panel = 'marks' | 'help' | 'note' | 'swap' | 'sound';
+export type Panel = 'marks' | 'ask' | 'help' | 'note' | 'swap' | 'sound' | 'finish';
 
 type Given = {
   teaching: Teaching;
@@ -33,20 +33,23 @@ type Given = {
 /** What each key and tap does, the panel that is open, and a change made with its word on the screen. */
 export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
   const [panel, setPanel] = useState<Panel | null>(null);
-  const tap = useTaps(teaching);
+  const { told, tell, hush } = useTold();
+  const tap = useTaps(teaching, tell);
   const { rows, state, act } = teaching;
   const row = rows[state.rowIndex];
   const movementRow = row?.row.kind === 'movement' ? row.row : null;
 
   const change = (made: LiveChange) => {
     teaching.change(made);
-    toast(changeWords(made));
+    tell(changeWords(made), true);
   };
   const carryOut = (action: TeachAction) => {
     wake();
     switch (action) {
       case 'marks':
+      case 'ask':
       case 'note':
+      case 'finish':
       case 'sound':
         return setPanel(action);
       case 'swap':
@@ -58,7 +61,7 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
       case 'stronger': {
         const made = movementRow && rungNow(movementRow, facts.catalogue, action);
         if (made) change(made);
-        else if (movementRow) toast(`There is nothing ${action} than this.`);
+        else if (movementRow) tell(`There is nothing ${action} than this.`);
         return;
       }
       case 'hand':
@@ -68,17 +71,50 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
         return proposed[0] && change(proposed[0]);
       case 'stay':
         if (row && !isStaying(state) && isFullHold(teaching)) {
-          toast('A hold with effort is never longer than 10 s.');
+          tell('A hold with effort is never longer than 10 s.');
           return;
         }
-        return act('stay');
+        act('stay');
+        return tell(isStaying(teaching.nowState()) ? 'Staying on it' : 'Going on from it', true);
       case 'tap':
         return tap();
+      case 'undo':
+        teaching.undo();
+        return hush();
+      case 'slower':
+      case 'faster':
+        act(action);
+        return tell(paceNow(teaching), true);
       default:
-        return act(action);
+        act(action);
+        // What stands on the line is about the last thing that was done.
+        if (DONE_WORDS[action]) tell(DONE_WORDS[action], true);
+        else hush();
     }
   };
-  return { carryOut, change, panel, closePanel: () => setPanel(null), movementRow };
+  return { carryOut, change, told, panel, closePanel: () => setPanel(null), movementRow };
+}
+
+/** What is told of what was done, where the screen itself does not say it. */
+const DONE_WORDS: Partial<Record<TeachAction, string>> = {
+  next: 'On to the next row',
+  back: 'Back a row',
+  skip: 'Skipped',
+  repeat: 'From the beginning',
+  more: 'One more',
+  on: 'On to what comes next',
+  letGo: 'Let go',
+  give: 'Given now',
+};
+
+/** How quickly the count goes now; holds and breaths are not hurried. */
+function paceNow({ rows, state, nowState, now }: Teaching): string {
+  const beats = beatsOf(rows, nowState());
+  const beat = beats.findLast((b) => b.kind === 'rep' || b.kind === 'step');
+  if (!beat || state.phase !== 'count') return 'Holds, breaths and free time keep their seconds';
+  const at = beatAtTime(beats, offsetAtTime(nowState(), now()));
+  const next = beats.find((b) => b.startMs >= (at?.startMs ?? 0) && b.kind === beat.kind && b !== at) ?? beat;
+  return `From the next one on, one every ${(next.durationMs / 1000).toFixed(1)} s`;
 }
 
 /** The hold under way is as long as an effort may be. */

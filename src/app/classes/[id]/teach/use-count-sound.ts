@@ -1,66 +1,69 @@
 'use client';
 
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Beat } from '@/core/dose';
 import {
   offsetAtTime,
-  sayingsOf,
   seenZero,
+  soundOf,
+  soundOfRow,
   steeredZero,
-  ticksOf,
   type RowVoice,
+  type TaughtRow,
   type TeachState,
-  type Tone,
 } from '@/core/teach';
 import type { CountSettings } from '@/ui/hooks/use-count-settings';
+import { click } from '@/ui/voice/click';
+import { sayAt } from '@/ui/voice/play';
+import { hush, sayAloud } from '@/ui/voice/say-aloud';
+import { useAudio, type AudioNow } from './use-audio';
+import { useVoice } from './use-voice';
 
-/** How far ahead clicks are put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
+/** How far ahead sound is put on the audio clock, so that a busy page cannot make the count stumble. A page behind others looks once a second. */
 const AHEAD_MS = 2_500;
 const LOOK_EVERY_MS = 250;
 const JUST_BEGUN_MS = 200;
-
-const TONES: Record<Tone, { hz: number; seconds: number; gain: number }> = {
-  count: { hz: 880, seconds: 0.05, gain: 0.6 },
-  second: { hz: 520, seconds: 0.04, gain: 0.28 },
-  breath: { hz: 330, seconds: 0.35, gain: 0.38 },
-  change: { hz: 660, seconds: 0.3, gain: 0.5 },
-};
+/** What is tried out, a second apart. */
+const TRIED = ['ready', 'and', '1', '2', '3', 'and rest'];
 
 type Asked = Pick<CountSettings, 'sound' | 'volume' | 'style'>;
 
-/** Clicks of the running count on the audio clock, and its words by the browser's voice where it has one. */
+export type CountSound = {
+  /** Browsers let sound start only from a key or a tap. */
+  readonly wake: () => void;
+  readonly audioNow: AudioNow;
+  /** Hear it now. */
+  readonly tryOut: () => Promise<void>;
+  /** Whether the voice of its own is there; null while it is being fetched. */
+  readonly hasVoice: boolean | null;
+};
+
+/** Clicks and words of the running count on the audio clock; the browser's own voice for words that no sound file has. */
 export function useCountSound(
   state: TeachState,
+  rows: readonly TaughtRow[],
   beats: readonly Beat[],
   voice: RowVoice,
   now: () => number,
   rate: number,
   { sound, volume, style }: Asked,
-) {
-  const audio = useRef<{ context: AudioContext; level: GainNode } | null>(null);
+): CountSound {
+  const { audio, audioNow, wake } = useAudio(volume);
   const zero = useRef<number | null>(null);
+  const talks = sound === 'voice';
 
-  /** Browsers let sound start only from a key or a tap. */
-  const wake = useCallback(() => {
-    if (typeof AudioContext === 'undefined') return;
-    if (!audio.current) {
-      const context = new AudioContext();
-      const level = context.createGain();
-      level.connect(context.destination);
-      audio.current = { context, level };
-    }
-    if (audio.current.context.state === 'suspended') void audio.current.context.resume();
-  }, []);
+  /** Everything that this class will have said, so that it is decoded before it is needed. */
+  const words = useMemo(
+    () => [...new Set([...TRIED, ...rows.flatMap((r) => soundOfRow(r, style).sayings.map((s) => s.word))])],
+    [rows, style],
+  );
+  const speaker = useVoice(talks, words);
 
   useEffect(() => {
-    audio.current?.level.gain.setValueAtTime(volume / 100, audio.current.context.currentTime);
-  }, [volume, state]);
-
-  useEffect(() => {
-    if (!audio.current || sound === 'silent' || !state.running || state.phase !== 'count') return;
-    const { context, level } = audio.current;
-    const ticks = ticksOf(beats, style, voice);
-    const sayings = sound === 'voice' ? sayingsOf(beats, style, voice) : [];
+    if (!audio || sound === 'silent' || !state.running || state.phase !== 'count') return;
+    const { context, level } = audio;
+    const { clicks: ticks, sayings: words } = soundOf(beats, style, voice);
+    const sayings = talks ? words : [];
     /** Where the count began on the class clock, ms. */
     const countFrom = state.anchorMs - state.offsetMs;
     const offset = offsetAtTime(state, now());
@@ -74,16 +77,25 @@ export function useCountSound(
       const seen = seenZero(context.currentTime, now(), rate);
       zero.current = zero.current === null ? seen : steeredZero(zero.current, seen);
       const at = (atMs: number) => zero.current! + (countFrom + atMs) / 1000 / rate;
+      const soon = (atMs: number) => Math.max(at(atMs), context.currentTime);
       const until = context.currentTime + AHEAD_MS / 1000;
       let { tick, saying } = next;
       for (; tick < ticks.length && at(ticks[tick]!.atMs) <= until; tick++)
-        sounding.push(
-          click(context, level, ticks[tick]!.tone, Math.max(at(ticks[tick]!.atMs), context.currentTime)),
-        );
+        sounding.push(click(context, level, ticks[tick]!.tone, soon(ticks[tick]!.atMs), talks));
       for (; saying < sayings.length && at(sayings[saying]!.atMs) <= until; saying++) {
         const { word, atMs } = sayings[saying]!;
-        const inMs = Math.max(0, (at(atMs) - context.currentTime) * 1000);
-        timers.push(setTimeout(() => say(word, volume / 100), inMs));
+        const clips = speaker?.clips(word);
+        const after = sayings[saying + 1];
+        if (clips) sounding.push(...sayAt(context, level, clips, soon(atMs), after && at(after.atMs)));
+        else if (speaker?.can(word) === false) {
+          const inMs = Math.max(0, (at(atMs) - context.currentTime) * 1000);
+          timers.push(setTimeout(() => sayAloud(word, volume / 100), inMs));
+        }
+        // It is still being made ready: asked again at the next look, as long as it is to come.
+        else if (at(atMs) > context.currentTime) {
+          void speaker?.prepare([word]);
+          break;
+        }
       }
       next = { tick, saying };
     };
@@ -93,38 +105,27 @@ export function useCountSound(
       clearInterval(timer);
       timers.forEach(clearTimeout);
       sounding.forEach((node) => node.stop());
-      if (typeof speechSynthesis !== 'undefined') speechSynthesis.cancel();
+      hush();
     };
-  }, [state, beats, voice, now, rate, sound, volume, style]);
+  }, [audio, speaker, state, beats, voice, now, rate, sound, talks, volume, style]);
 
-  return { wake };
+  const tryOut = useCallback(async () => {
+    const woken = wake();
+    if (!woken) return;
+    await speaker?.prepare(TRIED);
+    const { context, level } = woken;
+    const from = context.currentTime + 0.1;
+    TRIED.forEach((word, i) => {
+      click(context, level, i < 2 ? 'second' : 'count', from + i, talks);
+      const clips = speaker?.clips(word);
+      if (clips) sayAt(context, level, clips, from + i, from + i + 1);
+    });
+  }, [wake, speaker, talks]);
+
+  return { wake, audioNow, tryOut, hasVoice: speaker?.can('1') ?? null };
 }
 
 const firstFrom = (list: readonly { readonly atMs: number }[], offsetMs: number): number => {
   const first = list.findIndex((t) => t.atMs >= offsetMs);
   return first < 0 ? list.length : first;
 };
-
-function click(context: AudioContext, out: AudioNode, tone: Tone, at: number): AudioScheduledSourceNode {
-  const { hz, seconds, gain } = TONES[tone];
-  const source = context.createOscillator();
-  const level = context.createGain();
-  source.frequency.value = hz;
-  level.gain.setValueAtTime(0, at);
-  level.gain.linearRampToValueAtTime(gain, at + 0.004);
-  level.gain.exponentialRampToValueAtTime(0.001, at + seconds);
-  source.connect(level).connect(out);
-  source.start(at);
-  source.stop(at + seconds + 0.02);
-  return source;
-}
-
-/** Never required: without a voice the clicks carry the count. */
-function say(word: string, volume: number) {
-  if (typeof speechSynthesis === 'undefined' || speechSynthesis.getVoices().length === 0) return;
-  const words = new SpeechSynthesisUtterance(word);
-  words.rate = 1.1;
-  words.volume = volume;
-  speechSynthesis.cancel();
-  speechSynthesis.speak(words);
-}

@@ -1,7 +1,6 @@
 'use client';
 
 import { useRef } from 'react';
-import { toast } from 'sonner';
 import { beatAtTime, beatsOf, offsetAtTime, tappedBpm } from '@/core/teach';
 import type { Teaching } from './use-teaching';
 
@@ -9,7 +8,7 @@ import type { Teaching } from './use-teaching';
 const FORGOTTEN_MS = 4_000;
 
 /** Four taps in step set the tempo of what is counted in repetitions. */
-export function useTaps({ rows, state, now, pace }: Teaching): () => void {
+export function useTaps({ rows, state, now, pace }: Teaching, tell: (words: string) => void): () => void {
   const taps = useRef<number[]>([]);
   return () => {
     const at = now();
@@ -20,10 +19,10 @@ export function useTaps({ rows, state, now, pace }: Teaching): () => void {
     taps.current = [];
     const beat = beatAtTime(beatsOf(rows, state), offsetAtTime(state, at));
     if (beat?.kind !== 'rep' && beat?.kind !== 'step') {
-      toast('Only what is counted in repetitions has a tempo to tap.');
+      tell('Only what is counted in repetitions has a tempo to tap.');
       return;
     }
     pace(60_000 / bpm / beat.durationMs);
-    toast(`One every ${(60 / bpm).toFixed(1)} s`);
+    tell(`One every ${(60 / bpm).toFixed(1)} s`);
   };
 }

@@ -8,24 +8,35 @@ import {
   flow,
   noted,
   paced,
+  takenBack,
+  UNDO_MS,
+  withAway,
   withChange,
   withRungShift,
   type LiveChange,
-  type Mark,
-  type MarkKind,
+  withReports,
+  type Away,
+  type Before,
+  type ClassAnswer,
   type Moved,
+  type Reports,
   type RungShift,
+  type SentMark,
   type TaughtRow,
   type TeachCommand,
   type TeachState,
 } from '@/core/teach';
+import type { CheckIn } from '@/core/screening';
 import type { Taught } from '@/store/teaching';
 import { useClassClock } from '@/ui/hooks/use-class-clock';
 import type { Outbox } from './use-outbox';
+import { useReportsOfOthers } from './use-reports-of-others';
 
 export type Teaching = {
   readonly rows: readonly TaughtRow[];
   readonly state: TeachState;
+  /** The same at this very moment, also before the screen is drawn anew. */
+  readonly nowState: () => TeachState;
   /** The class clock, ms; read it at the moment it is needed. */
   readonly now: () => number;
   readonly act: (what: TeachCommand) => void;
@@ -34,8 +45,15 @@ export type Teaching = {
   readonly change: (change: LiveChange) => void;
   readonly shiftRung: (personId: string, to: RungShift['to']) => void;
   readonly note: (words: string) => void;
-  readonly marks: readonly Mark[];
-  readonly mark: (personId: string, kind: MarkKind) => void;
+  /** Somebody did not come, has left, or is here after all. */
+  readonly setAway: (personId: string, how: Away['how'] | null) => void;
+  /** What was done last, taken back; nothing when that was too long ago. */
+  readonly undo: () => void;
+  /** What was marked and said, on this screen and on others. */
+  readonly reports: Reports;
+  readonly mark: (sent: Pick<SentMark, 'rowId' | 'personId' | 'mark' | 'hand'>) => void;
+  /** What somebody says of their hands now. */
+  readonly answer: (personId: string, checkIn: CheckIn) => void;
 };
 
 const FLOW_EVERY_MS = 50;
@@ -45,7 +63,7 @@ export function useTeaching(
   classId: string,
   rowsOf: (changes: readonly PlanStep[]) => readonly TaughtRow[],
   taught: Taught,
-  firstMarks: readonly Mark[],
+  firstReports: Reports,
   rate: number,
   post: Outbox['post'] | null,
 ): Teaching {
@@ -54,7 +72,9 @@ export function useTeaching(
   const now = useClassClock(taught.startedAtMs, rate, seenMs);
   const [state, setState] = useState<TeachState>(taught.state);
   const current = useRef(state);
-  const [marks, setMarks] = useState(firstMarks);
+  const [reports, setReports] = useState(firstReports);
+  const hear = useCallback((told: Reports) => setReports((known) => withReports(known, told)), []);
+  useReportsOfOthers(post ? classId : null, hear);
   const rowsNow = useCallback(() => rowsOf(current.current.changes), [rowsOf]);
 
   const move = useCallback(
@@ -89,9 +109,30 @@ export function useTeaching(
     return () => clearInterval(timer);
   }, [classId, rowsNow, now, move, post]);
 
+  /** Where the class was before the last thing that was done. */
+  const before = useRef<Before | null>(null);
+  const remembering = useCallback(
+    (what: string, moved: (atMs: number) => Moved) => {
+      const atMs = now();
+      const state = current.current;
+      move(moved(atMs));
+      if (current.current !== state) before.current = { state, atMs, what };
+    },
+    [now, move],
+  );
+  const undo = useCallback(() => {
+    const was = before.current;
+    const atMs = now();
+    if (!was || atMs - was.atMs > UNDO_MS * rate) return;
+    before.current = null;
+    move(takenBack(rowsOf(was.state.changes), was, current.current, atMs));
+  }, [rowsOf, now, move, rate]);
+
+  const nowState = useCallback(() => current.current, []);
+
   const act = useCallback(
-    (what: TeachCommand) => move(command(rowsNow(), current.current, what, now())),
-    [rowsNow, now, move],
+    (what: TeachCommand) => remembering(what, (atMs) => command(rowsNow(), current.current, what, atMs)),
+    [rowsNow, remembering],
   );
   const pace = useCallback(
     (factor: number) => {
@@ -101,8 +142,9 @@ export function useTeaching(
     [rowsNow, now, move],
   );
   const change = useCallback(
-    (made: LiveChange) => move(withChange(rowsNow(), rowsOf, current.current, made, now())),
-    [rowsNow, rowsOf, now, move],
+    (made: LiveChange) =>
+      remembering(made.kind, (atMs) => withChange(rowsNow(), rowsOf, current.current, made, atMs)),
+    [rowsNow, rowsOf, remembering],
   );
   const shiftRung = useCallback(
     (personId: string, to: RungShift['to']) =>
@@ -114,24 +156,45 @@ export function useTeaching(
     [rowsNow, now, move],
   );
 
-  const mark = useCallback(
-    (personId: string, kind: MarkKind) => {
-      const row = rowsNow()[current.current.rowIndex];
-      if (!row) return;
-      const made: Mark = {
-        id: newId(),
-        personId,
-        rowId: row.rowId,
-        mark: kind,
-        atMs: Math.round(now()),
-      };
-      setMarks((before) => [...before, made]);
-      post?.({ kind: 'marks', classId, body: made });
-    },
-    [classId, rowsNow, now, post],
+  const setAway = useCallback(
+    (personId: string, how: Away['how'] | null) =>
+      move(withAway(rowsNow(), current.current, personId, how, now())),
+    [rowsNow, now, move],
   );
 
-  return { rows: rowsOf(state.changes), state, now, act, pace, change, shiftRung, note, marks, mark };
+  const mark = useCallback(
+    (sent: Pick<SentMark, 'rowId' | 'personId' | 'mark' | 'hand'>) => {
+      const made: SentMark = { ...sent, id: newId(), atMs: Math.round(now()) };
+      hear({ marks: [made], answers: [] });
+      post?.({ kind: 'marks', classId, body: made });
+    },
+    [classId, now, post, hear],
+  );
+  const answer = useCallback(
+    (personId: string, checkIn: CheckIn) => {
+      const said: ClassAnswer = { id: newId(), personId, checkIn, atMs: Math.round(now()) };
+      hear({ marks: [], answers: [said] });
+      post?.({ kind: 'answers', classId, body: said });
+    },
+    [classId, now, post, hear],
+  );
+
+  return {
+    rows: rowsOf(state.changes),
+    state,
+    nowState,
+    now,
+    act,
+    pace,
+    change,
+    shiftRung,
+    note,
+    setAway,
+    undo,
+    reports,
+    mark,
+    answer,
+  };
 }
 
 const seenKey = (classId: string): string => `oskil-seen-${classId}`;

@@ -2,23 +2,34 @@ import { addDays } from '@/core/days';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { CATALOGUE } from '@/catalogue/movements';
-import { changesMade, classTimes, prefilledLine, recordByRow, rowsOfSnapshot, rowTimes } from '@/core/teach';
+import {
+  changesMade,
+  classTimes,
+  asAttended,
+  prefilledLine,
+  recordByRow,
+  roomCheckWords,
+  rowsOfSnapshot,
+  rowTimes,
+} from '@/core/teach';
 import { paceWords } from '@/core/plan';
 import { clockText } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
 import { idFrom } from '@/server/shell/ids';
 import { paceBefore } from '@/server/classes/pace';
 import { loadCalls } from '@/store/calls';
-import { findClass } from '@/store/classes';
+import { findClass, nextOfSeries } from '@/store/classes';
 import { loadCheckIns } from '@/store/check-ins';
 import { incidentsOfClass } from '@/store/incidents';
 import { ClassNotes } from './class-notes';
 import { Incidents } from './incidents';
-import { loadEvents, loadMarks, loadTaught } from '@/store/teaching';
+import { peopleOfClass } from '@/store/people';
+import { loadEvents, loadMarks, loadTaught, roomCheckOf } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 import { buttonClass } from '@/ui/form/button';
 import { longDay } from '@/ui/words/dates';
 import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
+import { LateLetters } from './late-letters';
 import { PlannedActual } from './planned-actual';
 import { WrapUpForm } from './wrap-up-form';
 
@@ -53,7 +64,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
     person,
     line:
       written.find((w) => w.personId === person.id) ??
-      prefilledLine(person.id, marks, titleOf, checkIns[person.id]),
+      asAttended(prefilledLine(person.id, marks, titleOf, checkIns[person.id]), taught.state),
   }));
   const times = rowTimes(rows, record);
   const { plannedMs, actualMs } = classTimes(times);
@@ -67,20 +78,28 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
           Home practice
         </Link>
       </PageHead>
-      <WrapUpForm
-        classId={info.id}
-        people={people}
-        notes={taught.notes}
-        writtenUp={taught.writtenUp}
-        made={changesMade(events, taught.state)}
-      />
+      <LateLetters classId={info.id}>
+        <WrapUpForm
+          classId={info.id}
+          people={people}
+          notes={taught.notes}
+          writtenUp={taught.writtenUp}
+          made={changesMade(events, taught.state)}
+        />
+      </LateLetters>
       <ClassNotes
         events={events}
         people={taught.snapshot.people}
         titleOf={titleOf}
         answers={await loadCalls(db, info.id)}
       />
-      <Incidents incidents={await incidentsOfClass(db, info.id)} people={taught.snapshot.people} />
+      <Incidents
+        classId={info.id}
+        incidents={await incidentsOfClass(db, info.id)}
+        people={await peopleOfClass(db, info.id, 'none')}
+        next={await nextOfSeries(db, info)}
+      />
+      <p className="mt-6 text-soft">{roomCheckWords(await roomCheckOf(db, info.id))}</p>
       <PlannedActual times={times} pace={paceWords(await paceBefore(db, dayAfter(info.day)))} />
       <Limits />
     </Page>

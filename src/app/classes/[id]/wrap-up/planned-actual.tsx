@@ -19,7 +19,13 @@ export function PlannedActual({ times, pace }: { times: readonly RowTimes[]; pac
         </Button>
       </div>
       <p className="mb-2">{pace}</p>
-      {picture ? <TimesChart times={times} /> : <TimesTable times={times} />}
+      {picture ? (
+        <TimesChart times={times} />
+      ) : (
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Time of each row">
+          <TimesTable times={times} />
+        </div>
+      )}
     </section>
   );
 }
@@ -27,7 +33,7 @@ export function PlannedActual({ times, pace }: { times: readonly RowTimes[]; pac
 function TimesTable({ times }: { times: readonly RowTimes[] }) {
   return (
     <Table
-      className="tabular w-full max-w-3xl"
+      className="tabular w-full max-w-5xl"
       columns={['Row', 'Planned', 'Actual', 'Difference', 'Remark']}
     >
       {times.map((t) => (
@@ -41,12 +47,22 @@ function TimesTable({ times }: { times: readonly RowTimes[] }) {
             {t.actualMs > t.plannedMs ? '+' : ''}
             {clockText(t.actualMs - t.plannedMs)}
           </td>
-          <td>{t.left}</td>
+          <td>{remark(t)}</td>
         </tr>
       ))}
     </Table>
   );
 }
+
+/** What was left, and where a hand was given less than planned, how many it was given. */
+function remark({ left, hands }: RowTimes): string {
+  if (!hands) return left;
+  const { planned, given } = hands;
+  const told = (hand: 'L' | 'R') => `${rounded(given[hand])} of ${planned[hand]}`;
+  return [left, `left ${told('L')}, right ${told('R')}`].filter(Boolean).join('; ');
+}
+
+const rounded = (n: number): number => Math.round(n * 10) / 10;
 
 function TimesChart({ times }: { times: readonly RowTimes[] }) {
   const seconds = (ms: number) => Math.round(ms / 1000);

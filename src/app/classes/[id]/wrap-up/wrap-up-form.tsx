@@ -1,12 +1,12 @@
 'use client';
 
+import { Form } from '@/ui/form/form';
 import { editable, type Editable } from '@/core/frozen';
-import { Table } from '@/ui/page/table';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Link } from '@/ui/page/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { useForm, type UseFormReturn } from 'react-hook-form';
+import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { fullName, type Person } from '@/core/people';
 import { wrapUpSchema, type ChangeMade, type WrapUp, type WrapUpPerson } from '@/core/teach';
@@ -15,7 +15,10 @@ import type { Failure } from '@/core/result';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { useNarrow } from '@/ui/hooks/use-narrow';
 import { ChangesMade } from './changes-made';
+import { PeopleCards } from './people-cards';
+import { PeopleTable } from './people-table';
 
 type Props = {
   classId: string;
@@ -28,7 +31,7 @@ type Props = {
 /** What was saved, with what others wrote meanwhile. */
 type Saved = { readonly saved: WrapUp; readonly beside?: string };
 
-/** Who came and how it was, in one table; then the next class starts from this one. */
+/** Who came and how it was, in one table, or on a narrow screen in one line each that opens; then the next class starts from this one. */
 export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<Failure | null>(null);
@@ -38,6 +41,8 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
     defaultValues: editable(opened),
   });
   const { register, handleSubmit, formState } = form;
+  const isNarrow = useNarrow();
+  const names = people.map(({ person }) => fullName(person));
   const [carry, setCarry] = useState<ReadonlySet<number>>(
     () => new Set(made.filter((m) => m.keep).map((m) => m.index)),
   );
@@ -64,38 +69,9 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   };
 
   return (
-    <form onSubmit={saveOver(false)} noValidate className="grid gap-4">
+    <Form onSubmit={saveOver(false)} noValidate className="grid gap-4">
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
-        <Table
-          columns={[
-            'Name',
-            'Came',
-            'left',
-            'right',
-            'left',
-            'right',
-            'Effort',
-            'Enjoyed',
-            'What was adapted',
-            'Note',
-          ]}
-          above={
-            <tr className="text-sm text-soft">
-              <td colSpan={2} />
-              <th colSpan={2} className="font-normal">
-                pain before
-              </th>
-              <th colSpan={2} className="font-normal">
-                pain after
-              </th>
-              <td colSpan={4} />
-            </tr>
-          }
-        >
-          {people.map(({ person }, i) => (
-            <PersonLine key={person.id} form={form} index={i} name={fullName(person)} />
-          ))}
-        </Table>
+        {isNarrow ? <PeopleCards form={form} names={names} /> : <PeopleTable form={form} names={names} />}
       </div>
       <p className="text-sm text-soft">
         Pain, effort and how much it was enjoyed from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it
@@ -129,75 +105,6 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
           <span className="text-soft">Write up first; the next class then starts from this one.</span>
         )}
       </div>
-    </form>
+    </Form>
   );
 }
-
-const SCORES = Array.from({ length: 11 }, (_, n) => n);
-const COLUMNS = [
-  ['painBeforeLeft', 'pain before, left'],
-  ['painBeforeRight', 'pain before, right'],
-  ['painAfterLeft', 'pain after, left'],
-  ['painAfterRight', 'pain after, right'],
-  ['effort', 'effort'],
-  ['enjoyed', 'enjoyed'],
-] as const;
-
-function PersonLine({
-  form,
-  index,
-  name,
-}: {
-  form: UseFormReturn<Editable<WrapUp>>;
-  index: number;
-  name: string;
-}) {
-  const { register, watch } = form;
-  const present = watch(`people.${index}.present`);
-  return (
-    <tr className="border-b align-middle">
-      <th scope="row" className="py-1 pr-3 whitespace-nowrap">
-        {name}
-      </th>
-      <td className="pr-3">
-        <input
-          type="checkbox"
-          aria-label={`${name} came`}
-          className="size-7 accent-ink"
-          {...register(`people.${index}.present`)}
-        />
-      </td>
-      {COLUMNS.map(([column, words]) => (
-        <td key={column} className="pr-1">
-          <select
-            aria-label={`${name}, ${words}`}
-            className={`${inputClass} w-16 px-1`}
-            disabled={!present}
-            {...register(`people.${index}.${column}`, { setValueAs: scoreOf })}
-          >
-            <option value=""></option>
-            {SCORES.map((n) => (
-              <option key={n} value={n}>
-                {n}
-              </option>
-            ))}
-          </select>
-        </td>
-      ))}
-      <td className="min-w-48 pr-2">
-        <input
-          aria-label={`${name}, what was adapted`}
-          className={inputClass}
-          {...register(`people.${index}.adapted`)}
-        />
-      </td>
-      <td className="min-w-48">
-        <input aria-label={`${name}, note`} className={inputClass} {...register(`people.${index}.notes`)} />
-      </td>
-    </tr>
-  );
-}
-
-/** Blank stays unknown; it is never a nought. */
-const scoreOf = (value: string | number | null): number | null =>
-  value === '' || value === null ? null : Number(value);

@@ -11,6 +11,7 @@ import { buttonClass } from '@/ui/form/button';
 import { Empty, Page, PageHead } from '@/ui/page/page';
 import { PaperButtons } from '@/ui/paper/paper-buttons';
 import { SheetView } from '@/ui/paper/sheet-view';
+import { SoundButton } from '@/ui/voice/sound-button';
 import { ToldDays } from './told-days';
 
 export const metadata: Metadata = { title: 'Home cards' };
@@ -43,6 +44,9 @@ export default async function CardsPage({ params }: { params: Promise<{ id: stri
         <div key={c.card.id} className="mb-10 break-after-page last:break-after-auto print:mb-0">
           <SheetView sheet={homeCardSheet(c, catalogue)} label={`Card for ${fullName(c.person)}`} />
           <div className="no-print">
+            <div className="mt-3 flex flex-wrap items-center gap-3">
+              <SoundButton from={`/api/home/${c.card.id}/sound`} label="Spoken count to practise with, WAV" />
+            </div>
             <ToldDays cardId={c.card.id} classDay={c.info.day} today={day} logged={c.logged} />
           </div>
         </div>

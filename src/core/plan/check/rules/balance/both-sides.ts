@@ -1,13 +1,14 @@
 import { groupBy } from '../../../../group';
-import { doseTotals, type Dose } from '../../../../dose';
+import { nameList } from '../../../../words';
+import { doseTotals, passesOf, perHand, type Dose, type Hand } from '../../../../dose';
 import { movementPlaces, type MovementPlace } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 
 export const bothSides = rule({
   code: 'B1',
   severity: 'must',
-  title: 'Both sides and both directions',
-  reason: 'Both sides, both directions and both interlaces are done, unless you record why not.',
+  title: 'Both sides and every pass',
+  reason: 'Do both sides and every pass, or note why not.',
   source: PRACTICE,
   find: (context) => {
     const byMovement = groupBy(movementPlaces(context), (p) => p.movement.id);
@@ -35,12 +36,26 @@ function gapsOf(places: readonly MovementPlace[]): string[] {
   const [left, right] = [sum((t) => t.left), sum((t) => t.right)];
   const gaps: string[] = [];
   if (left !== right) gaps.push(`left ${left}, right ${right}`);
-  if (movement.directions === 2 && sum((t) => t.forward) !== sum((t) => t.back))
-    gaps.push('only one direction');
-  if (movement.leads === 2 && sum((t) => t.firstLead) !== sum((t) => t.secondLead))
-    gaps.push('the other hand never leads');
+  const ms = (hand: Hand) => places.reduce((n, p) => n + perHand(p.row.dose, 0)[hand].workMs, 0);
+  if (left === right && ms('L') !== ms('R')) gaps.push(`left ${ms('L') / 1000} s, right ${ms('R') / 1000} s`);
+  const ofPass = (name: string) => sum((t) => t.byPass.get(name)?.beats ?? 0);
+  const whole = movement.dose.passes.map((p) => ({ name: p.name, n: ofPass(p.name) }));
+  const missing = whole.filter((p) => p.n === 0);
+  const ways = new Set(places.flatMap((p) => passesOf(p.row.dose).map((pass) => pass.name)));
+  if (missing.length < whole.length && missing.length > 0)
+    gaps.push(`not ${nameList(missing.map((p) => p.name))}`);
+  else if (missing.length > 0 && ways.size < whole.length)
+    gaps.push(`${ways.size === 1 ? 'one way' : `${ways.size} ways`} of ${whole.length}`);
+  else if (new Set(whole.map((p) => p.n)).size > 1)
+    gaps.push(whole.map((p) => `${p.n} ${p.name}`).join(', '));
+  if (movement.dose.count.mode === 'sequence' && goesBack(movement.dose))
+    if (!places.some((p) => goesBack(p.row.dose))) gaps.push('not back again');
   return gaps;
 }
+
+/** A row of fingers that is done from its other end as well. */
+const goesBack = ({ count, passes }: Dose): boolean =>
+  (count.mode === 'sequence' && count.thereAndBack === true) || passes.some((p) => p.reversed);
 
 function evened({ row: { dose }, movement }: MovementPlace): Dose {
   const oneSide = dose.sides === 'left' || dose.sides === 'right';
@@ -50,7 +65,10 @@ function evened({ row: { dose }, movement }: MovementPlace): Dose {
     perSide: true,
     extraLeft: 0,
     extraRight: 0,
-    directions: movement.directions,
-    leads: movement.leads,
+    passes: movement.dose.passes,
+    count:
+      dose.count.mode === 'sequence' && goesBack(movement.dose) && movement.dose.passes.length === 0
+        ? { ...dose.count, thereAndBack: true }
+        : dose.count,
   };
 }

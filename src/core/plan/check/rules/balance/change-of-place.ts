@@ -12,7 +12,7 @@ export const changeOfPlace = rule({
   code: 'B5',
   severity: 'could',
   title: 'A change of place within four minutes',
-  reason: 'What is kept in one place for more than four minutes stiffens.',
+  reason: 'More than four minutes in one position makes people stiff.',
   source: PRACTICE,
   find: (context) => keptTooLong(context),
   mend: ({ plan }, { rowIds: [rowId] }) =>
@@ -20,7 +20,7 @@ export const changeOfPlace = rule({
 });
 
 /** What a row keeps in one place all the while it lasts. */
-type Kept = 'arms on the table' | 'arms up' | 'legs standing';
+type Kept = 'arms on the table' | 'arms up' | 'standing';
 
 function keptTooLong(context: RuleContext) {
   const found: { text: string; rowIds: readonly [string] }[] = [];
@@ -50,5 +50,5 @@ function keptBy(context: RuleContext, row: Row): Kept | null {
   if (movement.traits.includes('arms above chest')) return 'arms up';
   const position = positionOf(movement);
   if (position === 'table' && !movement.joints.includes('shoulder')) return 'arms on the table';
-  return position === 'standing' ? 'legs standing' : null;
+  return position === 'standing' ? 'standing' : null;
 }

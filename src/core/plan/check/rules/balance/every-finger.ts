@@ -17,7 +17,7 @@ export const everyFinger = rule({
     if (movementPlaces(context).length < FROM_ROWS) return [];
     const still = coverageGaps(planMoves(context.plan, context.catalogue), null);
     if (still.length === 0) return [];
-    return [{ text: `Left still in this class: ${nameList(still.map((g) => g.name))}.`, still }];
+    return [{ text: `Not moved in this class: ${nameList(still.map((g) => g.name))}.`, still }];
   },
   /** The gentle movement that fills most of what is empty. */
   mend: ({ plan, catalogue }, { still }) => {

@@ -12,8 +12,8 @@ const opens = (m: Movement) => m.effort === 'opening' || m.traits.includes('open
 export const openAfterClosing = rule({
   code: 'B2',
   severity: 'should',
-  title: 'Opening work for closing work',
-  reason: 'Closing work is balanced by opening work, one for each two.',
+  title: 'Opening the hand after gripping',
+  reason: 'For every two gripping rows include one that opens the hand.',
   source: PRACTICE,
   find: (context) => {
     const places = movementPlaces(context);

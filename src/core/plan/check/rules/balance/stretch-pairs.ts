@@ -27,7 +27,7 @@ export const stretchPairs = rule({
       const last = unpaired.at(-1)!;
       const opposite = OPPOSITE_STRETCH[d];
       return {
-        text: `A stretch ${WORDS[d]} (${last.movement.name.toLowerCase()}) has none ${WORDS[opposite]} to pair it.`,
+        text: `A stretch ${WORDS[d]} (${last.movement.name.toLowerCase()}) has none ${WORDS[opposite]} to go with it.`,
         rowIds: unpaired.map((p) => p.row.id),
         last,
         opposite,

@@ -1,9 +1,7 @@
-import { RESISTED, type Joint } from '../../../../catalogue';
+import { HAND_JOINTS, RESISTED, type Joint } from '../../../../catalogue';
 import { movementPlaces, type MovementPlace, type RuleContext } from '../../finding';
 import { insertBeside, newMovementRow, pickMovement } from '../../../edit/new-rows';
 import { PRACTICE, rule } from '../rule';
-
-const HAND_JOINTS: readonly Joint[] = ['thumb', 'fingers', 'wrist', 'forearm'];
 
 export const activeBeforeStretch = rule({
   code: 'O2',

@@ -16,7 +16,9 @@ export const counterStretch = rule({
   find: (context) => {
     const places = movementPlaces(context);
     return places.flatMap((load, i) => {
-      if (load.movement.effort !== 'load') return [];
+      // A run of leans is countered once, after it.
+      const runs = places[i + 1]?.movement.effort === 'load';
+      if (load.movement.effort !== 'load' || runs) return [];
       const next = places.slice(i + 1, i + 1 + WITHIN);
       const add = WANTED.filter((t) => !next.some((p) => p.movement.traits.includes(t))).flatMap(
         (trait) => pickMovement(context.catalogue, (m) => m.traits.includes(trait)) ?? [],

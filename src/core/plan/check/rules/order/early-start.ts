@@ -14,9 +14,9 @@ export const earlyStart = rule({
   find: (context) => {
     const first = movementPlaces(context).find((p) => p.movement.effort !== 'notice');
     if (!first) return [];
-    const atMs = first.timing.startMs + first.timing.propsMs + first.timing.setUpMs;
+    const atMs = first.timing.startMs + first.timing.propsMs + first.timing.placeMs + first.timing.wayInMs;
     if (atMs <= WITHIN_MS) return [];
-    return [{ text: `The first movement comes after ${clockText(atMs)}.`, rowIds: [first.row.id], first }];
+    return [{ text: `Nobody moves for the first ${clockText(atMs)}.`, rowIds: [first.row.id], first }];
   },
   /** The longest talk before it comes after it. */
   mend: ({ plan }, { first: { order, place, movement } }) => {

@@ -39,15 +39,16 @@ type Apart = {
 };
 
 function propsGoingOutAgain(context: RuleContext, places: readonly MovementPlace[]): readonly Apart[] {
-  const handed = places.filter((p) => p.timing.handOut !== null);
-  return [...groupBy(handed, (p) => p.timing.handOut!)].flatMap(([propId, times]) => {
+  const handed = places.flatMap((p) => p.timing.handOut.map((id) => ({ id, p })));
+  return [...groupBy(handed, ({ id }) => id)].flatMap(([propId, events]) => {
+    const times = events.map(({ p }) => p);
     const [first, again] = times;
     const prop = context.catalogue.prop(propId);
     if (!prop || !first || !again) return [];
     const moreMs = times.slice(1).reduce((n, p) => n + p.timing.propsMs, 0);
     return [
       {
-        text: `${capital(prop.plural)} go out ${timesWords(times.length)}, ${clockText(moreMs)} of handing out and collecting more.`,
+        text: `${capital(prop.plural)} go out ${timesWords(times.length)}; handing them out again costs ${clockText(moreMs)}.`,
         rowIds: times.map((p) => p.row.id),
         target: lastOfRun(places, first),
         again,

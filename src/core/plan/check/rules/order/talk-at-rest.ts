@@ -7,8 +7,8 @@ const LONG_TALK_MS = 15_000;
 export const talkAtRest = rule({
   code: 'O9',
   severity: 'should',
-  title: 'Talk of more than 15 s belongs to a rest',
-  reason: 'Talk of more than 15 s belongs to a rest; nobody should hold a prop or lean while they listen.',
+  title: 'Longer talk belongs in a rest',
+  reason: 'Talk for longer than 15 s in a rest; nobody should hold a prop or lean while listening.',
   source: PRACTICE,
   find: (context) => {
     const places = movementPlaces(context);
@@ -20,7 +20,7 @@ export const talkAtRest = rule({
       const seconds = Math.round(row.durationMs / 1000);
       return [
         {
-          text: `People hold on through ${seconds} s of ${row.title.toLowerCase()} between ${before.movement.name.toLowerCase()} and ${after.movement.name.toLowerCase()}.`,
+          text: `There are ${seconds} s of ${row.title.toLowerCase()} while people are still holding, between ${before.movement.name.toLowerCase()} and ${after.movement.name.toLowerCase()}.`,
           rowIds: [row.id] as const,
           first: firstOfRun(places, before),
         },

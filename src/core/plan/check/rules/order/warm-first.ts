@@ -19,8 +19,8 @@ export const warmFirst = rule({
     const noticed = before.some((p) => p.movement.effort === 'notice');
     const warmed = before.some((p) => p.movement.effort === 'warm' || p.movement.effort === 'active');
     if (noticed && warmed) return [];
-    const missing = [noticed ? '' : 'noticing', warmed ? '' : 'warming'].filter(Boolean).join(' and ');
-    const text = `${work.movement.name} comes before any ${missing}.`;
+    const missing = [noticed ? '' : 'looked at', warmed ? '' : 'warmed'].filter(Boolean).join(' and ');
+    const text = `${work.movement.name} comes before the hands have been ${missing}.`;
     return [{ text, rowIds: [work.row.id], noticed, warmed }];
   },
   mend: ({ plan, catalogue }, { noticed, warmed }) => {

@@ -11,8 +11,7 @@ export const somethingToDo = rule({
   code: 'P1',
   severity: 'must',
   title: 'Everyone has something to do',
-  reason:
-    'Everyone has something to do: two rows of resting in a row is the most, and a quarter of the class.',
+  reason: 'Nobody should sit out more than two movements running, or more than a quarter of the class.',
   source: PRACTICE,
   find: (context) => {
     const places = movementPlaces(context);

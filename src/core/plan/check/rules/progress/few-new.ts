@@ -1,3 +1,4 @@
+import { isFirstClass } from '../../class-facts';
 import { movementPlaces } from '../../finding';
 import { PRACTICE, rule } from '../rule';
 
@@ -10,7 +11,7 @@ export const fewNew = rule({
   reason: 'Three new movements in one class is as much as most people can take in.',
   source: PRACTICE,
   find: (context) => {
-    const fresh = context.firstClass ? [] : movementPlaces(context).filter((p) => p.timing.isNew);
+    const fresh = isFirstClass(context) ? [] : movementPlaces(context).filter((p) => p.timing.isNew);
     if (fresh.length <= MAX_NEW) return [];
     return [
       {

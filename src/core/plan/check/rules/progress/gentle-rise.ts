@@ -1,10 +1,11 @@
-import { fullName, type Person } from '../../../../people';
+import { daysBetween } from '../../../../days';
+import { fullName, lastSettled, type Person } from '../../../../people';
 import { nameList } from '../../../../words';
 import { movementOfRow } from '../../../at-rung';
 import { baselineWords, movementPlaces, type RuleContext } from '../../finding';
 import { FIRST_CLASSES } from '../../limits';
 import type { Plan } from '../../../plan';
-import { MAX_STEPS } from '../../../edit/step';
+import { MAX_STEPS } from '../../../edit/step-schema';
 import { planVolume, rowVolume, type Volume } from '../../volume';
 import { rule } from '../rule';
 import { baselineRow, setRow } from './one-change';
@@ -82,15 +83,23 @@ const gentleOnes = (context: RuleContext, before: Plan, kind: keyof Volume) =>
     .filter((p) => needsGentleRise(p, context))
     .flatMap((person) => {
       const own = (p: Plan) =>
-        planVolume(p, context.catalogue, (m, row) => context.judge(m, row.dose).get(person.id) ?? null)[kind];
+        planVolume(p, context.catalogue, (m, row) => context.judge(m, row).get(person.id) ?? null)[kind];
       const [now, then] = [own(context.plan), own(before)];
       return then > 0 && now > then * GENTLE_RISE ? [{ person, ratio: now / then }] : [];
     })
     .sort((a, b) => b.ratio - a.ratio);
 
-const needsGentleRise = (person: Person, { attended }: RuleContext): boolean =>
-  (attended[person.id] ?? 0) < FIRST_CLASSES ||
-  person.conditions.some((c) => c.state === 'flare' || c.state === 'sore');
+/** After a flare as after the first class: four weeks. */
+const AFTER_FLARE_DAYS = 28;
+
+function needsGentleRise(person: Person, { attended, day }: RuleContext): boolean {
+  const settled = lastSettled(person);
+  return (
+    (attended[person.id] ?? 0) < FIRST_CLASSES ||
+    person.conditions.some((c) => c.state === 'flare' || c.state === 'sore') ||
+    (settled !== null && daysBetween(settled, day) <= AFTER_FLARE_DAYS)
+  );
+}
 
 const percent = (ratio: number): string => `${Math.round((ratio - 1) * 100)} %`;
 

@@ -2,5 +2,8 @@ import { fewNew } from './few-new';
 import { gentleRise } from './gentle-rise';
 import { oneChange } from './one-change';
 
+export { steepRises } from './gentle-rise';
+export { fewNew, oneChange };
+
 /** G: from one class to the next. */
 export const PROGRESS_RULES = [oneChange, gentleRise, fewNew];

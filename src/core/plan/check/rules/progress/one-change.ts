@@ -3,14 +3,14 @@ import { earlierRow } from '../../earlier-row';
 import { baselineWords, movementPlaces, type RuleContext } from '../../finding';
 import { harderThan } from '../../harder';
 import type { MovementRow } from '../../../plan';
-import type { PlanStep } from '../../../edit/step';
+import type { PlanStep } from '../../../edit/step-schema';
 import { PRACTICE, rule } from '../rule';
 
 export const oneChange = rule({
   code: 'G1',
   severity: 'should',
   title: 'One thing changes at a time',
-  reason: 'One thing changes at a time, so that what went well or badly can be told.',
+  reason: 'Change one thing at a time, so you can tell what made the difference.',
   source: PRACTICE,
   /** Count, hold, resistance, range, speed or position of a movement. */
   find: (context) =>

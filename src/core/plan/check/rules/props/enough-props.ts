@@ -11,7 +11,7 @@ export const enoughProps = rule({
     kitFor(context)
       .filter((line) => line.short > 0)
       .map(({ needed, prop, inBag, short, rowIds }) => ({
-        text: `${needed} ${needed === 1 ? `${prop.name} is` : `${prop.plural} are`} needed, ${inBag} ${inBag === 1 ? 'is' : 'are'} in the bag. Pack ${short} more, or ${prop.substitute} and count them in.`,
+        text: `${needed} ${needed === 1 ? `${prop.name} is` : `${prop.plural} are`} needed, ${inBag} ${inBag === 1 ? 'is' : 'are'} in the bag. Pack ${short} more, or bring substitutes (${prop.substitute} each) and add them to the bag.`,
         rowIds,
       })),
 });

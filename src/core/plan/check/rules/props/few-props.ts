@@ -8,7 +8,7 @@ export const fewProps = rule({
   code: 'K2',
   severity: 'should',
   title: 'At most three props in up to 45 minutes',
-  reason: 'Handing out and collecting more than three props eats the time for moving.',
+  reason: 'Handing out and collecting more than three props takes time from moving.',
   source: PRACTICE,
   find: (context) => {
     const kit = kitFor(context);

@@ -13,7 +13,7 @@ export const gripReserve = rule({
   severity: 'should',
   title: 'Grip reserve stays over 60 %',
   reason:
-    'Below sixty in a hundred the same muscles are tired for the rest of the class; the figure is modelled from effort and time, not measured.',
+    'Below 60 % the same muscles are tired for the rest of the class; the figure is modelled from effort and time, not measured.',
   source:
     'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limits of 60 and 40 % are ours',
   find: ({ reserves }: ReserveContext) => {

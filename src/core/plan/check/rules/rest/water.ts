@@ -47,6 +47,6 @@ function noneBeforeSettle(context: RuleContext): readonly Dry[] | null {
   if (!lastWork) return null;
   const drunk = rows.slice(lastWork.order, settleAt).some(({ row }) => isWater(row));
   if (drunk) return null;
-  const text = 'No water between the work and the settle.';
+  const text = 'No water before the Settle section.';
   return [{ text, rowIds: [rows[settleAt]!.row.id], atMs: context.timing.rows[settleAt]!.startMs }];
 }

@@ -1,6 +1,6 @@
 import { clockText, plural } from '../../../../words';
 import { cheapestCuts } from '../../shorten';
-import { MAX_STEPS } from '../../../edit/step';
+import { MAX_STEPS } from '../../../edit/step-schema';
 import { PRACTICE, rule } from '../rule';
 
 export const fitsSlot = rule({

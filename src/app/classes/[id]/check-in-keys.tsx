@@ -2,7 +2,12 @@ import type { CheckIn } from '@/core/screening';
 import { Button } from '@/ui/form/button';
 import { Field, inputClass } from '@/ui/form/field';
 
-type Props = { checkIn: CheckIn; onChange: (checkIn: CheckIn) => void; onAllWell: () => void };
+type Props = {
+  checkIn: CheckIn;
+  onChange: (checkIn: CheckIn) => void;
+  onAllWell: () => void;
+  allWell: string;
+};
 
 const PAIN = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10] as const;
 const STIFFNESS = [
@@ -14,12 +19,12 @@ const STIFFNESS = [
 ] as const;
 
 /** Pain of each hand, stiffness, anything new: all on large keys, nothing to type. */
-export function CheckInKeys({ checkIn, onChange, onAllWell }: Props) {
+export function CheckInKeys({ checkIn, onChange, onAllWell, allWell }: Props) {
   const set = (part: Partial<CheckIn>) => onChange({ ...checkIn, ...part });
   return (
     <div className="mt-3 grid gap-4">
       <Button className="justify-self-start px-8 py-3 text-xl" onClick={onAllWell}>
-        All well, next
+        {allWell}
       </Button>
       {(
         [

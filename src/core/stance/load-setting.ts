@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { MovementOnRung } from '../catalogue';
+import type { Movement, MovementOnRung } from '../catalogue';
 import type { Result } from '../result';
 import { PLANNED_SHARE } from './set-up-share';
 import { usualStance } from './set-ups';
@@ -13,8 +13,16 @@ export const loadSettingSchema = z.strictObject({
 });
 export type LoadSetting = z.infer<typeof loadSettingSchema>;
 
-/** A movement as a row of a class does it: on its rung, and with weight as it was set at the bench. */
-export type RowMovement = MovementOnRung & { readonly press?: LoadSetting };
+/** A movement as a row of a class does it: on its rung, with weight as set at the bench, with the row's props and what is joined to it. */
+export type RowMovement = MovementOnRung & {
+  readonly press?: LoadSetting;
+  /** Ids of props used beside its own. */
+  readonly beside?: readonly string[];
+  /** Effort of ten that the row aims for, where that was said. */
+  readonly aim?: number;
+  /** What arms, feet, trunk or breath do meanwhile. */
+  readonly joined?: Movement;
+};
 
 /** What a movement's set-up asks of a person of a stature, metres; null for what puts no weight on the hands. */
 export function loadFor(

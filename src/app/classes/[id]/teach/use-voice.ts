@@ -1,0 +1,16 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { openVoice, type Voice } from '@/ui/voice/voice';
+
+/** The voice that ships with Oskil, once it is wanted, with these phrases made ready in this order. */
+export function useVoice(isWanted: boolean, phrases: readonly string[]): Voice | null {
+  const [voice, setVoice] = useState<Voice | null>(null);
+  useEffect(() => {
+    if (isWanted) setVoice((known) => known ?? openVoice());
+  }, [isWanted]);
+  useEffect(() => {
+    if (isWanted) void voice?.prepare(phrases);
+  }, [voice, isWanted, phrases]);
+  return isWanted ? voice : null;
+}
