@@ -12,8 +12,8 @@ export default defineConfig({
   // A slow machine gets one second look; what needed it is reported as flaky.
   retries: process.env.CI ? 1 : 0,
   // Several run beside each other, and the machine may be busy besides.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   reporter: process.env.OSKIL_E2E_JSON
     ? [['line'], ['json', { outputFile: process.env.OSKIL_E2E_JSON }]]
     : [['line']],

@@ -22,7 +22,7 @@ test('resetting the demo never deletes data that is not the demo’s without bei
 });
 
 test('a fresh demo forgets what was added; an ordinary start keeps it and adds no demo people to it', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(480_000);
   const folder = scratchFolder();
   const names = async (url: string) => (await fetch(`${url}/people`)).text();
   const first = await startOwn(folder, { OSKIL_DEMO: '1' });

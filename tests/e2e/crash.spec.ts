@@ -41,7 +41,7 @@ async function markUntilGone(url: string, id: string, personId: string, stored: 
 }
 
 test('killed in the middle of a class, every mark that was acknowledged is there again', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   const folder = scratchFolder();
   let server: OwnServer = await startOwn(folder);
   const { id, personId } = await classUnderWay(server.url);
@@ -61,7 +61,7 @@ test('killed in the middle of a class, every mark that was acknowledged is there
 });
 
 test('a second process on the same folder is refused with a sentence; a clean end gives the folder back', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(480_000);
   const folder = scratchFolder();
   const first = await startOwn(folder);
   const second = await startOwn(folder);

@@ -10,6 +10,8 @@ export type HeldClock = {
   readonly holdUp: (pageMs: number) => Promise<void>;
   /** Let a second of the class pass, again and again, until this is so; at most an hour of class. */
   readonly passUntil: (isSo: () => Promise<boolean> | boolean, stepSeconds?: number) => Promise<void>;
+  /** Let the page's clock run by itself again. */
+  readonly letGo: () => Promise<void>;
 };
 
 /** Sound follows the page's own clock from here on, so that a clock that is held holds it too. */
@@ -28,6 +30,7 @@ export async function holdClock(page: Page): Promise<HeldClock> {
   const pass = (seconds: number) => page.clock.fastForward(Math.round((seconds * 1_000) / RATE));
   return {
     pass,
+    letGo: () => page.clock.resume(),
     holdUp: (pageMs) => page.clock.fastForward(pageMs),
     passUntil: async (isSo, stepSeconds = 1) => {
       for (let passed = 0; passed < 3_600; passed += stepSeconds) {

@@ -1,24 +1,37 @@
 import { expect, test, type Page } from '@playwright/test';
 import { askedElsewhere } from './elsewhere';
+import { holdClock, type HeldClock } from './held-clock';
+import { end, scratchFolder, startOwn, type OwnServer } from './own-server';
+
+let folder: string;
+let server: OwnServer;
+// A demo of its own: other tests teach its classes too, and a second look begins from the first day again.
+test.beforeEach(async () => {
+  folder = scratchFolder();
+  server = await startOwn(folder, { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' });
+});
+test.afterEach(() => end(folder, server));
 
 /** Teach whatever is left: start each count, pass over talk and breaks, until the wrap-up opens. */
-async function teachToTheEnd(page: Page) {
+async function teachToTheEnd(page: Page, clock: HeldClock) {
   const seen: string[] = [];
-  for (let i = 0; i < 400 && !page.url().endsWith('/wrap-up'); i++) {
+  await clock.passUntil(async () => {
+    if (page.url().endsWith('/wrap-up')) return true;
     const title = await page.locator('h1').first().textContent();
     if (title && seen.at(-1) !== title) seen.push(title);
     if (await page.getByRole('button', { name: 'Start the count' }).isVisible())
       await page.keyboard.press('Space');
     else if (await page.getByText('Go on when you are ready').isVisible())
       await page.keyboard.press('ArrowRight');
-    await page.waitForTimeout(100);
-  }
+    return false;
+  }, 10);
   return seen;
 }
 
-test('plan a class, teach it to the end, mark, write up, and find it next week', async ({ page }) => {
-  test.setTimeout(240_000);
-  const elsewhere = askedElsewhere(page);
+test('plan a class, teach it to the end, mark, write up, and find it next week', async ({ browser }) => {
+  test.setTimeout(480_000);
+  const page = await browser.newPage({ baseURL: server.url });
+  const elsewhere = askedElsewhere(page, server.url);
 
   // Plan: the demo's next class lacks a hand break; one tap puts it in, one takes it out again.
   await page.goto('/');
@@ -61,7 +74,9 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await page.getByRole('button', { name: 'Bashir K: Eased it' }).click();
   await page.getByRole('button', { name: 'Hamish S: Sore' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  const taught = await teachToTheEnd(page);
+  const clock = await holdClock(page);
+  const taught = await teachToTheEnd(page, clock);
+  await clock.letGo();
   expect(taught).toContain('Ball squeeze');
   expect(taught).toContain('Hand break');
   expect(taught).toContain('Look at both hands again');
@@ -98,9 +113,11 @@ test('plan a class, teach it to the end, mark, write up, and find it next week',
   await expect(page.getByText('More pain afterwards means less next time.')).toBeVisible();
   await expect(asked).toHaveCount(0);
   expect(elsewhere()).toEqual([]);
+  await page.close();
 });
 
-test('planned and actual times are a table with the same as a picture', async ({ page }) => {
+test('planned and actual times are a table with the same as a picture', async ({ browser }) => {
+  const page = await browser.newPage({ baseURL: server.url });
   await page.goto('/classes');
   await page
     .getByRole('row', { name: /Wednesday Hands.*written up/ })
@@ -110,4 +127,5 @@ test('planned and actual times are a table with the same as a picture', async ({
   await expect(page.getByRole('columnheader', { name: 'Actual' })).toBeVisible();
   await page.getByRole('button', { name: 'Show as a picture' }).click();
   await expect(page.locator('.apexcharts-series path').first()).toBeVisible();
+  await page.close();
 });

@@ -44,7 +44,7 @@ const title = (page: Page, words: string) =>
 test('a class under way is there after a reload while Oskil is away, with all that was done; over, it is forgotten', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   const talks = await openTalks(['one', 'two', 'three']);
   let { server } = talks;
   const teach = server.url + talks.path;

@@ -8,7 +8,7 @@ let apps: readonly OwnServer[] = [];
 const folders = [scratchFolder(), scratchFolder()];
 
 test.beforeAll(async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   shared = await startPostgres();
   if (!shared) return;
   const env = { DATABASE_URL: shared.url, OSKIL_TODAY: '2026-11-24' };

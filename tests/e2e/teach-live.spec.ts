@@ -271,7 +271,7 @@ test('when the class runs late there is a way to end in time, and it is taken wi
 test('with the server stopped the class goes on; what was done lands in order once it is back, even from a new page', async ({
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(480_000);
   const talks = await openTalks(['one', 'two', 'three']);
   let { server } = talks;
   const context = await browser.newContext();

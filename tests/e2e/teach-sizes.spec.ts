@@ -38,7 +38,7 @@ const cutOff = (page: Page): Promise<string[]> =>
 test('on six sizes of screen nothing that is needed while counting is cut, in any row of a class', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   await openFriday(page);
   await page.goto(`${page.url().replace(/[?#].*/, '')}/rehearse`);
   await page.getByLabel('Speed').selectOption('1');
