@@ -20,6 +20,7 @@ export { takenBack, UNDO_MS, type Before } from './take-back';
 export { startTime, type StartTime } from './start-time';
 export { doneDose, shareOf } from './counted';
 export { ROOM_CHECK, roomCheckSchema, roomCheckWords } from './room-check';
+export { INTERRUPTIONS, interrupted, interruptionsOf, type InterruptionWhy } from './interruptions';
 export { proposals, type Proposal } from './keep-to-time';
 export {
   breakNow,

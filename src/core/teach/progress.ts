@@ -3,6 +3,7 @@ import type { TeachEvent, TeachState } from './state';
 import { goneOn } from './count-commands';
 import { mergedRuns, type CountedRun } from './counted';
 import { offsetAtTime, phaseLength } from './position';
+import { interruptionsOf } from './interruptions';
 import { withoutUndone } from './take-back';
 
 type Outlook = {
@@ -62,19 +63,23 @@ export type RowRecord = {
 
 /**
  * Actual time per row from the record of a class: from entering a row to
- * entering the next or ending, added up when a row was gone back to.
+ * entering the next or ending, added up when a row was gone back to. What interrupted the class is no part of its rows.
  */
 export function recordByRow(events: readonly TeachEvent[]): ReadonlyMap<string, RowRecord> {
   const record = new Map<string, RowRecord>();
   const none: RowRecord = { actualMs: 0, leadMs: 0, skipped: false, counted: false, runs: [] };
   const change = (rowId: string, to: (r: RowRecord) => RowRecord) =>
     record.set(rowId, to(record.get(rowId) ?? none));
+  const waits = interruptionsOf(events);
+  const waitedBetween = (fromMs: number, toMs: number) =>
+    waits.filter((w) => w.fromMs >= fromMs && w.fromMs < toMs).reduce((n, w) => n + w.ms, 0);
   let open: { rowId: string; atMs: number; countedMs: number | null } | null = null;
   for (const event of [...withoutUndone(events)].sort((a, b) => a.atMs - b.atMs)) {
     if (event.kind === 'enter' || event.kind === 'end') {
       if (open) {
-        const spent = event.atMs - open.atMs;
-        const lead = (open.countedMs ?? event.atMs) - open.atMs;
+        const counted = open.countedMs ?? event.atMs;
+        const spent = event.atMs - open.atMs - waitedBetween(open.atMs, event.atMs);
+        const lead = counted - open.atMs - waitedBetween(open.atMs, counted);
         change(open.rowId, (r) => ({ ...r, actualMs: r.actualMs + spent, leadMs: r.leadMs + lead }));
       }
       open = event.rowId ? { rowId: event.rowId, atMs: event.atMs, countedMs: null } : null;

@@ -51,7 +51,7 @@ export function roomFeed(
   return {
     classId,
     rate,
-    state: { ...state, changes: [], rungShifts: [], owed: [], away: [] },
+    state: { ...state, changes: [], rungShifts: [], owed: [], away: [], pausedFor: null },
     row: row ? roomRow(row, catalogue) : null,
     next: nextTitle(rows[state.rowIndex + 1]),
   };

@@ -49,6 +49,8 @@ const fields = {
   away: z.array(awaySchema).max(300).default([]),
   /** The row to go on with after what was owed is given. */
   returnTo: z.string().max(60).nullable().default(null),
+  /** Why the class waits, where that was said; null while it goes on. */
+  pausedFor: z.string().max(60).nullable().default(null),
 };
 
 /** What was sent or kept before called the rung shifts `ways`. */
@@ -74,6 +76,7 @@ export const START: TeachState = {
   owed: [],
   away: [],
   returnTo: null,
+  pausedFor: null,
 };
 
 const storedStateSchema = z.preprocess(withPresentNames, z.object(fields).partial());

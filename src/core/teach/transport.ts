@@ -46,7 +46,7 @@ export function flow(rows: readonly TaughtRow[], state: TeachState, nowMs: numbe
   const next = rows[moved.state.rowIndex];
   if (moved.state.phase !== 'setUp' || !next || next.countedBefore === 0) return moved;
   // A long series runs on without stopping.
-  const counting = { ...moved.state, phase: 'count', running: true, offsetMs: 0, anchorMs: dueMs } as const;
+  const counting = { ...moved.state, ...COUNTING, anchorMs: dueMs };
   const on = flow(rows, counting, nowMs);
   return { state: on.state, events: [...moved.events, eventAt('count', next.rowId, dueMs), ...on.events] };
 }
@@ -74,11 +74,14 @@ export function command(
     case 'go':
       if (state.phase === 'setUp' && row)
         return and({
-          state: { ...state, phase: 'count', running: true, offsetMs: 0, anchorMs: nowMs },
+          state: { ...state, ...COUNTING, anchorMs: nowMs },
           events: [event('count')],
         });
       if (state.running) return flowed;
-      return and({ state: { ...state, running: true, anchorMs: nowMs }, events: [event('resume')] });
+      return and({
+        state: { ...state, running: true, anchorMs: nowMs, pausedFor: null },
+        events: [event('resume')],
+      });
     case 'pause':
       if (!state.running) return flowed;
       return and({
@@ -117,6 +120,9 @@ export function command(
   }
 }
 
+/** At the beginning of a count. */
+const COUNTING = { phase: 'count', running: true, offsetMs: 0, pausedFor: null } as const;
+
 /** The count of a movement begins, and the class with it: two beats first, and what it begins with. */
 function countedIn(rows: readonly TaughtRow[], state: TeachState, event: TeachEvent, nowMs: number): Moved {
   const row = rows[state.rowIndex];
@@ -124,7 +130,7 @@ function countedIn(rows: readonly TaughtRow[], state: TeachState, event: TeachEv
   const first = beatsOf(rows, { ...state, edits: only })[0];
   const ready = row && first ? [{ kind: 'countIn' as const, ms: countInMs(first, row.voice) }] : [];
   const edits = [...only, ...ready];
-  const counting = { phase: 'count', running: true, offsetMs: 0, anchorMs: nowMs, edits } as const;
+  const counting = { ...COUNTING, anchorMs: nowMs, edits };
   return { state: { ...state, ...counting }, events: [event] };
 }
 

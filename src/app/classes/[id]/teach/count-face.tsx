@@ -15,7 +15,7 @@ import {
 import { BreathSwell } from '@/ui/cord/breath-swell';
 import type { MirrorChoice } from '@/ui/hand/counted-hands';
 import type { CountSettings } from '@/ui/hooks/use-count-settings';
-import { clockText } from '@/core/words';
+import { clockText, lowerFirst } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { useCatalogue } from '@/ui/catalogue';
 
@@ -62,9 +62,9 @@ export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: 
           {/* In the middle where there is room, from the top where there is not. */}
           <div className="my-auto flex flex-col items-center">
             {row.kind !== 'movement' ? (
-              <Pause row={row} offset={offset} />
+              <Pause row={row} offset={offset} state={state} />
             ) : state.phase === 'setUp' ? (
-              <SetUp row={row} offset={offset} running={state.running} onGo={onGo} />
+              <SetUp row={row} offset={offset} state={state} onGo={onGo} />
             ) : (
               <Counting row={row} beats={beats} offset={offset} state={state} settings={settings} />
             )}
@@ -78,12 +78,12 @@ export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: 
 function SetUp({
   row,
   offset,
-  running,
+  state: { running, pausedFor },
   onGo,
 }: {
   row: TaughtRow;
   offset: number;
-  running: boolean;
+  state: TeachState;
   onGo: () => void;
 }) {
   const catalogue = useCatalogue();
@@ -95,14 +95,16 @@ function SetUp({
         Start the count
       </Button>
       <p className="tabular mt-4 text-lg text-soft">
-        {running ? 'Explain and show' : 'Paused'}, {clockText(offset)}
+        {running ? 'Explain and show' : pausedWords(pausedFor)}, {clockText(offset)}
         {row.setUpMs > 0 && ` of about ${clockText(row.setUpMs)}`}
       </p>
     </>
   );
 }
 
-function Pause({ row, offset }: { row: TaughtRow; offset: number }) {
+const pausedWords = (why: string | null): string => (why ? `Paused: ${why}` : 'Paused');
+
+function Pause({ row, offset, state }: { row: TaughtRow; offset: number; state: TeachState }) {
   const left = row.countMs - offset;
   const words = {
     hand: 'Open, stretch back, shake',
@@ -115,7 +117,10 @@ function Pause({ row, offset }: { row: TaughtRow; offset: number }) {
     <>
       <p className="text-[1.7rem]">{words}</p>
       <p className="tabular text-[6rem] leading-none font-bold md:text-[8rem]">{clockText(Math.abs(left))}</p>
-      <p className="text-xl text-soft">{left < 0 ? 'over' : 'left'}</p>
+      <p className="text-xl text-soft">
+        {left < 0 ? 'over' : 'left'}
+        {!state.running && `, ${lowerFirst(pausedWords(state.pausedFor))}`}
+      </p>
     </>
   );
 }
@@ -161,7 +166,7 @@ function Counting({
       </p>
       <div className="flex flex-wrap items-center justify-center gap-x-6">
         <p className="tabular text-[1.3rem] text-soft md:text-[1.7rem]">
-          {state.running ? of : `${of}, paused`}
+          {state.running ? of : `${of}, ${lowerFirst(pausedWords(state.pausedFor))}`}
         </p>
         {breath && <BreathSwell breath={breath} />}
       </div>

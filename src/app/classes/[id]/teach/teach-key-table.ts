@@ -15,6 +15,7 @@ export type TeachAction =
   | 'sound'
   | 'undo'
   | 'finish'
+  | 'interrupt'
   | 'help';
 
 /** Where a key's button stands: the class itself, what changes it, help, with what is proposed, or with what was left undone. */
@@ -62,6 +63,7 @@ export const TEACH_KEYS: readonly TeachKeyEntry[] = [
   entry('swap', 'Swap', 'C', 'change'),
   entry('note', 'Note', 'N', 'change'),
   entry('sound', 'Sound', 'V', 'change'),
+  entry('interrupt', 'Interruption', 'I', 'change'),
   entry('finish', 'End here', 'X', 'change'),
   entry('undo', 'Undo', 'Z', 'owed'),
   entry('give', 'Give it now', 'J', 'owed'),

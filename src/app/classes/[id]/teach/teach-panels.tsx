@@ -15,6 +15,7 @@ import type { Verdict } from '@/core/screening';
 import { AskSheet } from './ask-sheet';
 import { EndSheet } from './end-sheet';
 import { HelpDialog } from './help-dialog';
+import { InterruptionSheet } from './interruption-sheet';
 import { MarksDialog } from './marks-dialog';
 import { NoteSheet } from './note-sheet';
 import { SwapSheet } from './swap-sheet';
@@ -77,6 +78,16 @@ export function TeachPanels(props: Props) {
         onShift={teaching.shiftRung}
         heldBack={heldBack}
       />
+      {panel === 'interrupt' && (
+        <InterruptionSheet
+          onClose={onClose}
+          why={state.pausedFor}
+          onWhy={(why) => {
+            teaching.interrupt(why);
+            onClose();
+          }}
+        />
+      )}
       {panel === 'ask' && (
         <AskSheet
           onClose={onClose}

@@ -19,7 +19,7 @@ import { useTaps } from './use-taps';
 import { useTold } from './use-told';
 import type { TeachAction } from './teach-key-table';
 
-export type Panel = 'marks' | 'ask' | 'help' | 'note' | 'swap' | 'sound' | 'finish';
+export type Panel = 'marks' | 'ask' | 'help' | 'note' | 'swap' | 'sound' | 'finish' | 'interrupt';
 
 type Given = {
   teaching: Teaching;
@@ -52,6 +52,9 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
       case 'finish':
       case 'sound':
         return setPanel(action);
+      case 'interrupt':
+        act('pause');
+        return setPanel('interrupt');
       case 'swap':
         return movementRow ? setPanel('swap') : undefined;
       case 'help':

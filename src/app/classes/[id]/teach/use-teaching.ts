@@ -6,6 +6,7 @@ import type { PlanStep } from '@/core/plan';
 import {
   command,
   flow,
+  interrupted,
   noted,
   paced,
   takenBack,
@@ -16,6 +17,7 @@ import {
   type LiveChange,
   withReports,
   type Away,
+  type InterruptionWhy,
   type Before,
   type ClassAnswer,
   type Moved,
@@ -45,6 +47,8 @@ export type Teaching = {
   readonly change: (change: LiveChange) => void;
   readonly shiftRung: (personId: string, to: RungShift['to']) => void;
   readonly note: (words: string) => void;
+  /** The class waits, and why. */
+  readonly interrupt: (why: InterruptionWhy) => void;
   /** Somebody did not come, has left, or is here after all. */
   readonly setAway: (personId: string, how: Away['how'] | null) => void;
   /** What was done last, taken back; nothing when that was too long ago. */
@@ -156,6 +160,11 @@ export function useTeaching(
     [rowsNow, now, move],
   );
 
+  const interrupt = useCallback(
+    (why: InterruptionWhy) => move(interrupted(rowsNow(), current.current, why, now())),
+    [rowsNow, now, move],
+  );
+
   const setAway = useCallback(
     (personId: string, how: Away['how'] | null) =>
       move(withAway(rowsNow(), current.current, personId, how, now())),
@@ -189,6 +198,7 @@ export function useTeaching(
     change,
     shiftRung,
     note,
+    interrupt,
     setAway,
     undo,
     reports,

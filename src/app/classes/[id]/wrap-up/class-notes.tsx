@@ -1,5 +1,5 @@
 import { fullName, type Person } from '@/core/people';
-import type { FollowUpAnswer, TeachEvent } from '@/core/teach';
+import { interruptionsOf, type FollowUpAnswer, type TeachEvent } from '@/core/teach';
 import { capital, clockText } from '@/core/words';
 
 type Props = {
@@ -12,17 +12,24 @@ type Props = {
 
 /** Notes made in class, and who did a row easier or stronger than the others. */
 export function ClassNotes({ events, people, titleOf, answers }: Props) {
-  const lines = events.flatMap((event, i) => {
+  const row = (rowId: string | null) => (rowId ? titleOf(rowId) : '');
+  const noted = events.flatMap((event) => {
     const words = lineOf(event, people);
-    return words ? [{ key: i, atMs: event.atMs, row: event.rowId ? titleOf(event.rowId) : '', words }] : [];
+    return words ? [{ atMs: event.atMs, row: row(event.rowId), words }] : [];
   });
+  const waits = interruptionsOf(events).map(({ fromMs, rowId, ms, why }) => ({
+    atMs: fromMs,
+    row: row(rowId),
+    words: `interrupted for ${clockText(ms)}: ${why}`,
+  }));
+  const lines = [...noted, ...waits].sort((a, b) => a.atMs - b.atMs);
   if (lines.length === 0 && answers.length === 0) return null;
   return (
     <section className="mt-8">
       <h2 className="text-xl">Noted in class, and afterwards</h2>
       <ul className="mt-2">
-        {lines.map(({ key, atMs, row, words }) => (
-          <li key={key} className="border-b py-1.5">
+        {lines.map(({ atMs, row, words }, i) => (
+          <li key={i} className="border-b py-1.5">
             <span className="tabular text-soft">{clockText(atMs)}</span> {row && <strong>{row}: </strong>}
             {words}
           </li>

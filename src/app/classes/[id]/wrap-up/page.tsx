@@ -7,6 +7,7 @@ import {
   classTimes,
   asAttended,
   prefilledLine,
+  interruptionsOf,
   recordByRow,
   roomCheckWords,
   rowsOfSnapshot,
@@ -68,11 +69,12 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   }));
   const times = rowTimes(rows, record);
   const { plannedMs, actualMs } = classTimes(times);
+  const waitedMs = interruptionsOf(events).reduce((n, i) => n + i.ms, 0);
   return (
     <Page wide>
       <PageHead
         title={title}
-        line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot.`}
+        line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot${waitedMs > 0 ? `, and was interrupted for ${clockText(waitedMs)}` : ''}.`}
       >
         <Link className={buttonClass()} href={`/classes/${info.id}/home`}>
           Home practice
