@@ -69,6 +69,7 @@ export const ERROR_CODES = {
   over: 'The class is over',
   teaching: 'A class is being taught',
   taught: 'The class was taught',
+  'taught-elsewhere': 'Another screen teaches the class now',
   'not-taught': 'The class was not taught',
   'written-up': 'The class is written up',
   'not-for-home': 'It is not done at home',

@@ -7,7 +7,7 @@ export async function loadCheckIns(db: Db, classId: string): Promise<Record<stri
   const rows = await db.query<CheckIn & { personId: string }>(
     `select person_id as "personId", pain_left as "painLeft", pain_right as "painRight",
        stiffness_min as "stiffnessMin", anything_new as "anythingNew", fell_hand as "fellHand",
-       hot_hand as "hotHand", numb_hand as "numbHand", unwell, words
+       hot_hand as "hotHand", numb_hand as "numbHand", unwell, not_here as "notHere", words
      from check_in where class_id = $1`,
     [classId],
   );
@@ -18,10 +18,10 @@ export async function loadCheckIns(db: Db, classId: string): Promise<Record<stri
 export async function saveCheckIn(db: Db, classId: string, personId: string, c: CheckIn): Promise<boolean> {
   const rows = await db.query(
     `insert into check_in (class_id, person_id, pain_left, pain_right, stiffness_min, anything_new, fell_hand, words,
-       hot_hand, numb_hand, unwell)
-     select class_id, person_id, $3, $4, $5, $6, $7, $8, $9, $10, $11 from class_person where class_id = $1 and person_id = $2
+       hot_hand, numb_hand, unwell, not_here)
+     select class_id, person_id, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12 from class_person where class_id = $1 and person_id = $2
      on conflict (class_id, person_id) do update set pain_left = $3, pain_right = $4, stiffness_min = $5,
-       anything_new = $6, fell_hand = $7, words = $8, hot_hand = $9, numb_hand = $10, unwell = $11, at = now() returning person_id`,
+       anything_new = $6, fell_hand = $7, words = $8, hot_hand = $9, numb_hand = $10, unwell = $11, not_here = $12, at = now() returning person_id`,
     [
       classId,
       personId,
@@ -34,6 +34,7 @@ export async function saveCheckIn(db: Db, classId: string, personId: string, c: 
       c.hotHand,
       c.numbHand,
       c.unwell,
+      c.notHere,
     ],
   );
   return rows.length > 0;

@@ -76,6 +76,8 @@ export async function passphraseOf(db: Db, id: string): Promise<string | null> {
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
     await reassign(tx, id, heirId);
+    // Somebody's recorded voice goes with them.
+    await tx.query('delete from own_word where owner_id = $1', [id]);
     await tx.query('delete from instructor where id = $1', [id]);
   });
 }
@@ -94,6 +96,14 @@ export async function adoptOrphans(db: Db, id: string): Promise<void> {
        where owner_id is null or owner_id not in (select i.id from instructor i)`,
       [id],
     );
+  await db.query(
+    `update own_word w set owner_id = $1 where owner_id is null
+       and not exists (select 1 from own_word o where o.owner_id = $1 and o.word = w.word)`,
+    [id],
+  );
+  await db.query(
+    `delete from own_word where owner_id is null or owner_id not in (select i.id from instructor i)`,
+  );
 }
 
 export async function setCoordinator(db: Db, id: string, coordinator: boolean): Promise<void> {

@@ -29,6 +29,8 @@ import { afterFlaresAndIncidents } from './migrations/0027-after-flares-and-inci
 import { passes } from './migrations/0028-passes';
 import { counted } from './migrations/0029-counted';
 import { marks } from './migrations/0030-marks';
+import { notHere } from './migrations/0031-not-here';
+import { ownVoice } from './migrations/0032-own-voice';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -63,6 +65,8 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   passes,
   counted,
   marks,
+  notHere,
+  ownVoice,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

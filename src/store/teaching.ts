@@ -74,7 +74,7 @@ export async function underWay(db: Db, classId: string): Promise<ClassUnderWay |
   const [row] = await db.query<ClassUnderWay>(
     `select concat((select max(seq) from teach_event e where e.class_id = t.class_id), ' ', ended_at, ' ',
          (select count(*) from mark m where m.class_id = t.class_id), ' ',
-         (select count(*) from class_answer a where a.class_id = t.class_id), ' ',
+         (select count(*) from class_answer a where a.class_id = t.class_id), ' ', md5(t.state::text), ' ',
          jsonb_array_length(snapshot -> 'people'), ' ',
          jsonb_array_length(jsonb_path_query_array(snapshot, '$.people[*].conditions[*]'))) as seen,
        ended_at is not null as ended, (extract(epoch from clock_timestamp() - began_at) * 1000)::float8 as "sinceMs"
@@ -259,7 +259,7 @@ export async function loadReports(db: Db, classId: string): Promise<Reports> {
        (select coalesce(jsonb_agg(jsonb_build_object('id', person_id, 'personId', person_id, 'atMs', 0,
           'checkIn', jsonb_build_object('painLeft', pain_left, 'painRight', pain_right, 'stiffnessMin', stiffness_min,
             'anythingNew', anything_new, 'fellHand', fell_hand, 'hotHand', hot_hand, 'numbHand', numb_hand,
-            'unwell', unwell, 'words', words)) order by person_id), '[]')
+            'unwell', unwell, 'notHere', not_here, 'words', words)) order by person_id), '[]')
         || (select coalesce(jsonb_agg(jsonb_build_object('id', id, 'personId', person_id, 'checkIn', check_in,
           'atMs', at_ms) order by stored_at, id), '[]') from class_answer where class_id = $1)
         from check_in where class_id = $1) as answers`,

@@ -269,6 +269,7 @@ describe('at the door', () => {
       hotHand: fc.constantFrom('L' as const, 'R' as const, null),
       numbHand: fc.constantFrom('L' as const, 'both' as const, null),
       unwell: fc.boolean(),
+      notHere: fc.boolean(),
       words: fc.constant(''),
     });
     fc.assert(

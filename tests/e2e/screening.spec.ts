@@ -27,6 +27,11 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await expect(changes).toContainText('Ball squeeze: left do, right swap');
   await page.getByRole('button', { name: 'Next person' }).click();
   await expect(page.getByRole('heading', { name: 'Zoltan' })).toBeVisible();
+  await page.getByRole('button', { name: 'Not here' }).click();
+  await expect(page.getByText('2 of 2 asked')).toBeVisible();
+  await page.getByRole('button', { name: 'Zoltan' }).click();
+  await expect(page.getByText(/^Not here today/)).toBeVisible();
+  await page.getByRole('button', { name: 'Here after all' }).click();
   await page.getByRole('button', { name: 'All well, next' }).click();
   await expect(page.getByText('2 of 2 asked')).toBeVisible();
 

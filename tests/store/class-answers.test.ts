@@ -1,13 +1,13 @@
 import { NOTHING_NEW, type CheckIn } from '@/core/screening/check-in';
 import { START } from '@/core/teach/state';
 import { checkIn } from '@/server/classes/check-ins';
-import { joinClass, reportsNow, storeAnswer, whoCouldJoin } from '@/server/teaching/reports';
+import { joinClass, joinSchema, reportsNow, storeAnswer, whoCouldJoin } from '@/server/teaching/reports';
 import { roomNow } from '@/server/teaching/room-screen';
 import { loadUnderWay, startClass, storeEvents } from '@/server/teaching/teaching';
 import { writeUp } from '@/server/teaching/wrap-up';
 import { loadCheckIns } from '@/store/check-ins';
 import { addClass, addSeries, setRoster } from '@/store/classes';
-import { savePerson } from '@/store/people';
+import { findPerson, savePerson } from '@/store/people';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
 import { databaseForFile } from './fresh';
@@ -105,6 +105,29 @@ test('somebody who was not expected joins once, and only a class that is under w
   expect(under!.taught.snapshot.people.map((p) => p.firstName)).toEqual(['Ansel', 'Bashir', 'Corin']);
   expect(await whoCouldJoin(db, CLASS)).toMatchObject({ value: { people: [] } });
   expect(await joinClass(db, CLASS, { personId: id(99) })).toMatchObject({ code: 'not-found' });
+});
+
+test('a guest is put on record with the name alone, not screened, and is in the class at once', async () => {
+  await begin();
+  const guest = { firstName: ' Uri ', initial: 'K' };
+  const parsed = joinSchema.parse({ guest });
+  const joined = await joinClass(db, CLASS, parsed);
+  const under = await loadUnderWay(db, CLASS);
+  const inClass = under!.taught.snapshot.people.at(-1)!;
+  expect(joined).toEqual({ ok: true, value: { personId: inClass.id } });
+  expect(inClass).toMatchObject({ firstName: 'Uri', initial: 'K', screened: false, conditions: [] });
+  expect(await findPerson(db, inClass.id)).toMatchObject({ firstName: 'Uri', archived: false });
+  for (const wrong of [{}, { guest, personId: CORIN }, { guest: { firstName: ' ', initial: '' } }])
+    expect(joinSchema.safeParse(wrong).success).toBe(false);
+});
+
+test('who is told at the door as not here is away from the first row on, and can come later', async () => {
+  await checkIn(db, CLASS, { personId: BASHIR, checkIn: said({ notHere: true }) });
+  expect((await loadCheckIns(db, CLASS))[BASHIR]).toEqual(said({ notHere: true }));
+  await begin();
+  const under = await loadUnderWay(db, CLASS);
+  expect(under!.taught.state.away).toEqual([{ personId: BASHIR, how: 'not here' }]);
+  expect((await reports()).answers).toMatchObject([{ personId: BASHIR, checkIn: said({ notHere: true }) }]);
 });
 
 test('who was put on the list after the class began is in it once asked; who is on no list is refused', async () => {

@@ -79,6 +79,14 @@ test.each(PAPERS)('the cue sheet is two sides of %s, and another reader finds al
   expect(Buffer.from(bytes).toString('latin1')).toMatch(/\/FontFile2/);
 });
 
+test('with what everyone may do instead the cue sheet takes as many sides as it says, and no more', async () => {
+  const { read: pdf } = await pdfOf('ways', (await planned()).id);
+  const text = pdf.pages.map((p) => p.text).join(' ');
+  expect(text).toContain('Ball squeeze');
+  expect(text.match(/Easier: /g)!.length).toBeGreaterThan(15);
+  expect(pdf.pages.length).toBeLessThanOrEqual(3);
+});
+
 test('the paper of Settings is taken where none is asked for', async () => {
   const { id } = await planned();
   const before = await settingsNow(db);

@@ -19,6 +19,9 @@ export default async function SettingsPage() {
   return (
     <Page>
       <PageHead title="Settings" line="What is the same for every class.">
+        <Link href="/settings/voice" className={buttonClass()}>
+          Your own voice
+        </Link>
         {instructor?.coordinator !== false && (
           <>
             <Link href="/instructors" className={buttonClass()}>

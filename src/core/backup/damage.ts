@@ -27,6 +27,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
   ],
   terms: ['term', 'term_week', 'term_day', 'term_holiday'],
   'home practice': ['home_card', 'home_day'],
+  'your own voice': ['own_word'],
   'own movements': ['own_movement', 'own_movement_version'],
   'who is let in': ['instructor', 'lock', 'token'],
 };

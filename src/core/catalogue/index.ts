@@ -51,8 +51,10 @@ export {
   rungNoteOf,
   strongerOf,
   usualRungOf,
+  waysForAll,
   type Ladder,
   type RungChange,
   type RungExposure,
+  type WayForAll,
 } from './rung';
 export { SCHOOLS, doseInSchool, type School } from './school';

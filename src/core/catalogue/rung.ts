@@ -45,3 +45,18 @@ export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? ''
 /** The rung stood on, in words; empty on the usual one. */
 export const rungNoteOf = (on: OnLadder): string =>
   currentRung(on) === usualRungOf(on.rungs) ? '' : (on.rungs[currentRung(on)]?.words ?? '');
+
+/** A way of a row that everyone may take: what kind it is, and how it is done. */
+export type WayForAll = readonly [name: 'Easier' | 'Stronger' | 'Nothing in the hands', words: string];
+
+/** The easier and the stronger way of a row, and the one with nothing in the hands, where there are any. */
+export const waysForAll = (
+  movement: OnLadder & { readonly propId: string | null; readonly noProp: string },
+): readonly WayForAll[] =>
+  (
+    [
+      ['Easier', easierOf(movement)],
+      ['Stronger', strongerOf(movement)],
+      ['Nothing in the hands', movement.propId ? movement.noProp : ''],
+    ] as const
+  ).filter(([, words]) => words !== '');

@@ -1,9 +1,8 @@
 import { soundOfRow, USUAL_STYLE, type TaughtRow } from '../teach';
-import { BESIDE_VOICE, clipTimes, toneSamples, type Tone } from '../voice';
-import { muLaw, wavHead } from './wav';
+import { BESIDE_VOICE, clipTimes, muLaw, SPEECH_RATE, toneSamples, wavHead, type Tone } from '../voice';
 
 /** Samples a second: a voice needs no more, and an hour stays under 60 MB. */
-export const SOUND_RATE = 16_000;
+export const SOUND_RATE = SPEECH_RATE;
 /** Made at once, in samples: the caller hears after each how far it is. */
 const STRETCH = SOUND_RATE * 20;
 

@@ -1,5 +1,5 @@
 import type { TaughtRow } from '../teach';
-import { wavHead } from './wav';
+import { wavHead } from '../voice';
 
 /** One click of a track: when, ms, and how it sounds. */
 export type WavClick = { readonly atMs: number; readonly hz: number };

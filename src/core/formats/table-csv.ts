@@ -1,12 +1,16 @@
 import { ok, type Result } from '../result';
 import { readCsv, writeCsv } from './csv';
 
-/** A column of a table: its head, how a cell is written, and how it is read: a value or what is wrong. */
+/**
+ * A column of a table: its head, how a cell is written, and how it is read: a value or what is wrong. A column that older files lack
+ * says what an empty cell says.
+ */
 type TableColumn<Row, Key extends keyof Row> = {
   readonly head: string;
   readonly key: Key;
   readonly write: (value: Row[Key]) => string;
   readonly read: (cell: string) => Result<Row[Key]>;
+  readonly mayBeMissing: boolean;
 };
 type AnyColumn<Row> = { [Key in keyof Row]: TableColumn<Row, Key> }[keyof Row];
 
@@ -15,7 +19,8 @@ export const column = <Row, Key extends keyof Row>(
   key: Key,
   write: (value: Row[Key]) => string,
   read: (cell: string) => Result<Row[Key]>,
-): TableColumn<Row, Key> => ({ head, key, write, read });
+  mayBeMissing = false,
+): TableColumn<Row, Key> => ({ head, key, write, read, mayBeMissing });
 
 /** A table of one kind of rows. */
 export type Table<Row> = { readonly what: string; readonly columns: readonly AnyColumn<Row>[] };
@@ -46,7 +51,7 @@ export function readTable<Row>(
     file.value.rows.map((cells, i): TableRow<Row> => {
       const read = columns.map((c, at) => {
         const place = places[at]!;
-        return place < 0
+        return place < 0 && !c.mayBeMissing
           ? ({ ok: false, code: 'missing', message: `There is no column “${c.head}”` } as const)
           : (c.read as (cell: string) => Result<unknown>)(cells[place] ?? '');
       });
@@ -63,5 +68,5 @@ export function readTable<Row>(
 /** Does a file begin with the heads of this table? */
 export const isTable = <Row>({ columns }: Table<Row>, heads: readonly string[]): boolean => {
   const there = new Set(heads.map((h) => h.toLowerCase()));
-  return columns.every((c) => there.has(c.head));
+  return columns.every((c) => c.mayBeMissing || there.has(c.head));
 };

@@ -1,5 +1,5 @@
 import { nameList, sentences } from '../words';
-import { doneWith, type Movement, type Purpose } from '../catalogue';
+import { doneWith, waysForAll, type Movement, type Purpose, type WayForAll } from '../catalogue';
 import { type DoneWith, type Dose, toldDose } from '../dose';
 import { fullName, type Person } from '../people';
 import {
@@ -41,6 +41,8 @@ export type CueLine = {
   readonly say: string;
   readonly watch: string;
   readonly note: string;
+  /** What everyone may do instead, each with its name. */
+  readonly otherWays: readonly WayForAll[];
   readonly ownWays: readonly OwnWayLine[];
   readonly handOut: string | null;
   readonly collect: string | null;
@@ -101,7 +103,7 @@ function cueLine(
   };
   const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
   if (row.kind !== 'movement' || !movement)
-    return { ...shared, count: null, say: wordsOf(row), watch: '', note: '', ownWays: [] };
+    return { ...shared, count: null, say: wordsOf(row), watch: '', note: '', otherWays: [], ownWays: [] };
   return {
     ...shared,
     count: {
@@ -115,6 +117,7 @@ function cueLine(
     say: inSentences([reminder, ...saidOf(row, movement)]),
     watch: movement.watch[0] ?? '',
     note: row.note,
+    otherWays: waysForAll(movement),
     ownWays: waysOf(row.dose, verdicts.get(row.id), people, throughout),
   };
 }

@@ -18,6 +18,8 @@ type Room = {
   readonly check: Pick<PlanCheck, 'timing' | 'verdicts'>;
   readonly facts: ClassFacts;
   readonly helpers: readonly string[];
+  /** Also what everyone may do instead, easier, stronger or with nothing in the hands; it takes more paper. */
+  readonly withOtherWays?: boolean;
 };
 
 const MANY = 60;
@@ -30,7 +32,13 @@ const COLUMNS: readonly SheetColumn[] = [
 ];
 
 /** The class on one or two sides: time, name, cord, what to say, who does it their own way, what changes hands. */
-export function cueSheet({ plan, check, facts, helpers }: Room): readonly SheetBlock[] {
+export function cueSheet({
+  plan,
+  check,
+  facts,
+  helpers,
+  withOtherWays = false,
+}: Room): readonly SheetBlock[] {
   const { throughout, sections } = cueLines(plan, check, facts);
   if (sections.length === 0) return [words('There are no rows in this plan yet.')];
   const seats = seatingOf(facts.people, helpers).map((seat) =>
@@ -50,7 +58,7 @@ export function cueSheet({ plan, check, facts, helpers }: Room): readonly SheetB
       nameColumn: 1,
       groups: sections.map(({ name, lines }) => ({
         name,
-        rows: lines.map((line) => rowOf(line, plan.breathMs)),
+        rows: lines.map((line) => rowOf(withOtherWays ? line : { ...line, otherWays: [] }, plan.breathMs)),
       })),
     },
   ];
@@ -70,7 +78,7 @@ const rowOf = (line: CueLine, breathMs: number): SheetRow => [
         { kind: 'cord', dose: line.count.dose, purpose: line.count.purpose, of: line.count.of, breathMs },
       ]
     : [],
-  [...sayAndWatch(line), ...ownWays(line.ownWays)],
+  [...sayAndWatch(line), ...forAll(line.otherWays), ...ownWays(line.ownWays)],
 ];
 
 function sayAndWatch({ say, watch }: CueLine): readonly Piece[] {
@@ -78,6 +86,15 @@ function sayAndWatch({ say, watch }: CueLine): readonly Piece[] {
   const watched = watch ? [soft(`Watch: ${watch.toLowerCase()}.`)] : [];
   return say || watch ? [paragraph(...said, ...watched)] : [];
 }
+
+const forAll = (ways: CueLine['otherWays']): readonly Piece[] =>
+  ways.length === 0
+    ? []
+    : [
+        paragraph(
+          ...ways.flatMap(([name, words]) => [soft(`${name}: `), { text: `${words.replace(/\.$/, '')}.  ` }]),
+        ),
+      ];
 
 /** All in one paragraph, so that many people take little paper. */
 const ownWays = (ways: readonly OwnWayLine[]): readonly Piece[] =>

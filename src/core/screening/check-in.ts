@@ -33,6 +33,8 @@ export const checkInSchema = z.strictObject({
   numbHand: hands.nullable().default(null),
   /** Unwell or light-headed today. */
   unwell: z.boolean().default(false),
+  /** Expected, and has not come. */
+  notHere: z.boolean().default(false),
   words: z.string().trim().max(200, 'Keep it under 200 characters'),
 });
 export type CheckIn = Immutable<z.infer<typeof checkInSchema>>;
@@ -46,6 +48,7 @@ export const NOTHING_NEW: CheckIn = {
   hotHand: null,
   numbHand: null,
   unwell: false,
+  notHere: false,
   words: '',
 };
 

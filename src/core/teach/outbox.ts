@@ -9,6 +9,8 @@ export type EventsBody = {
   readonly firstSeq: number;
   readonly events: readonly TeachEvent[];
   readonly state: TeachState;
+  /** The screen that it happened on; missing in what was kept before screens had names. */
+  readonly screen?: string;
 };
 
 /** What a page wants stored. */

@@ -227,5 +227,6 @@ function given(rows: readonly TaughtRow[], state: TeachState, nowMs: number): Mo
   };
 }
 
-/** Begin: enter the first row. */
-export const begin = (rows: readonly TaughtRow[], nowMs: number): Moved => enter(rows, START, 0, nowMs);
+/** Begin: enter the first row, with those away who did not come. */
+export const begin = (rows: readonly TaughtRow[], nowMs: number, away: TeachState['away'] = []): Moved =>
+  enter(rows, { ...START, away }, 0, nowMs);

@@ -5,7 +5,7 @@ import { EACH_WAY, FINGERS } from '../dose';
 const HIGHEST = 200;
 
 /** What every count may say, whatever the movement. */
-const OF_EVERY_COUNT: readonly string[] = [
+export const OF_EVERY_COUNT: readonly string[] = [
   ...['ready', 'and', 'rest', 'and rest', 'once more', 'half way', 'last two', 'first one', 'last one'],
   ...['the left', 'the right', 'now the left', 'now the right'],
   ...['two', 'three', 'four', 'five', 'six'].map((n) => `set ${n}`),

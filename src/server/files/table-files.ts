@@ -30,14 +30,13 @@ export async function registerFile(db: Db): Promise<OutFile> {
 
 export async function marksFile(db: Db): Promise<OutFile> {
   const lines = await linesOfAll(db, ({ info, people, marks, titleOf }) =>
-    marks.flatMap(({ personId, rowId, mark, atMs }) => {
+    marks.flatMap(({ personId, rowId, mark, hand = null, atMs }) => {
       const person = people.find((p) => p.id === personId);
       if (!person) return [];
       const { firstName, initial } = person;
       const atSeconds = Math.round(atMs / 1_000);
-      return [
-        { day: info.day, className: info.name, firstName, initial, row: titleOf(rowId), mark, atSeconds },
-      ];
+      const who = { day: info.day, className: info.name, firstName, initial };
+      return [{ ...who, row: titleOf(rowId), mark, hand, atSeconds }];
     }),
   );
   return csvFile('marks.csv', writeMarks(lines));

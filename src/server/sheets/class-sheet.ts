@@ -19,6 +19,7 @@ import { dayWords } from './day-words';
 /** What there is on paper about a class. */
 export const CLASS_SHEETS = [
   { id: 'cue', name: 'Cue sheet', print: 'small', sides: 2 },
+  { id: 'ways', name: 'Cue sheet with easier and stronger', print: 'small', sides: 4 },
   { id: 'short', name: 'Short form', print: 'small', sides: 2 },
   { id: 'group', name: 'Large print for the group', print: 'large', sides: 4 },
   { id: 'register', name: 'Register', print: 'normal', sides: 1 },
@@ -69,7 +70,14 @@ function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Sheet
   const facts = factsOf(room);
   switch (which) {
     case 'cue':
-      return cueSheet({ plan, check: checkWithReserve(plan, facts), facts, helpers: info.helpers });
+    case 'ways':
+      return cueSheet({
+        plan,
+        check: checkWithReserve(plan, facts),
+        facts,
+        helpers: info.helpers,
+        withOtherWays: which === 'ways',
+      });
     case 'short': {
       // For a helper or a taster: other people, so no names and nobody's own way.
       const [brief, bare] = [shortForm(plan), { ...facts, people: [] }];

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
+import { personFieldsSchema, type PersonFields } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { ClassAnswer, Reports, SentMark } from '@/core/teach';
 import { addAnswer } from '@/store/check-ins';
 import type { Db } from '@/store/db';
-import { findPerson, namesOfPeople, peopleOfClass, type PersonName } from '@/store/people';
+import { findPerson, namesOfPeople, peopleOfClass, savePerson, type PersonName } from '@/store/people';
 import { addMark, joinTaught, loadReports, loadTaught, reportsMark } from '@/store/teaching';
-import { idFrom } from '../shell/ids';
+import { idFrom, newId } from '../shell/ids';
 
 const NOT_BEGUN = 'This class has not begun.';
 const NOT_IN_CLASS = 'That person is not in this class.';
@@ -43,23 +44,46 @@ export async function storeAnswer(
   return ok({});
 }
 
-export const joinSchema = z.strictObject({ personId: z.uuid('That is not a person') });
+export const joinSchema = z
+  .strictObject({
+    personId: z.uuid('That is not a person').optional(),
+    guest: personFieldsSchema.pick({ firstName: true, initial: true }).optional(),
+  })
+  .refine((who) => (who.personId === undefined) !== (who.guest === undefined), 'Say who has come');
 
-/** Somebody who was not expected comes to a class that has begun. */
+/** Nothing is known of a guest but the name: not screened, so everything at its gentlest. */
+const GUEST: Omit<PersonFields, 'firstName' | 'initial'> = {
+  dominantHand: 'R',
+  screened: false,
+  assistance: 0,
+  wantedTask: '',
+  notes: '',
+  conditions: [],
+  clearances: [],
+  positions: ['chair', 'table'],
+  propsOut: [],
+  measures: [],
+};
+
+/** Somebody who was not expected comes to a class that has begun; a guest is put on record with it. */
 export async function joinClass(
   db: Db,
   rawId: string | undefined,
-  { personId }: Immutable<z.infer<typeof joinSchema>>,
-): Promise<Result<object>> {
+  who: Immutable<z.infer<typeof joinSchema>>,
+): Promise<Result<{ personId: string }>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const taught = await loadTaught(db, id.value);
   if (!taught) return fail('not-found', NOT_BEGUN);
   if (taught.ended) return fail('over', 'This class is over.');
-  const person = await findPerson(db, personId);
-  if (!person) return fail('not-found', 'There is no such person.');
-  await db.transaction((tx) => joinTaught(tx, id.value, person));
-  return ok({});
+  return db.transaction(async (tx) => {
+    const personId = who.personId ?? newId();
+    if (who.guest) await savePerson(tx, personId, { ...GUEST, ...who.guest });
+    const person = await findPerson(tx, personId);
+    if (!person) return fail('not-found', 'There is no such person.');
+    await joinTaught(tx, id.value, person);
+    return ok({ personId });
+  });
 }
 
 /** Everybody on record who is not in the class. */

@@ -18,6 +18,7 @@ import { findClass } from '@/store/classes';
 import { loadOwnRungs } from '@/store/progress';
 import { keepTimesOf } from './class-times';
 import { loadReports, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
+import { isTaughtElsewhere } from './lead';
 import { loadClassToBegin, type ClassToBegin } from '../classes/classroom';
 import { idFrom } from '../shell/ids';
 import { settingsNow } from '../shell/settings';
@@ -38,6 +39,7 @@ export const eventsSchema = z.strictObject({
   firstSeq: z.number().int().min(0).max(MAX_EVENTS),
   events: z.array(teachEventSchema).max(50),
   state: teachStateSchema,
+  screen: z.uuid('The screen has no proper id').optional(),
 });
 
 /** What a class keeps of its own from the moment it begins. */
@@ -66,7 +68,10 @@ export async function startClass(
   const rows = rowsOfSnapshot(snapshot, CATALOGUE);
   if (rows.length === 0) return fail('empty-plan', 'This plan has no rows yet. Add some before teaching.');
   if (await loadTaught(db, id.value)) return ok({});
-  const { state, events } = begin(rows, 0);
+  const away = room.people.flatMap((p) =>
+    room.checkIns[p.id]?.notHere ? [{ personId: p.id, how: 'not here' as const }] : [],
+  );
+  const { state, events } = begin(rows, 0, away);
   await db.transaction(async (tx) => {
     await startTeaching(tx, id.value, snapshot, state, startedAtMs, roomCheck);
     await recordEvents(tx, id.value, 0, events, state);
@@ -97,13 +102,18 @@ export async function loadUnderWay(db: Db, classId: string) {
 export async function storeEvents(
   db: Db,
   rawId: string | undefined,
-  { firstSeq, events, state }: Immutable<z.infer<typeof eventsSchema>>,
+  { firstSeq, events, state, screen }: Immutable<z.infer<typeof eventsSchema>>,
 ): Promise<Result<object>> {
   const id = idFrom(rawId, 'class');
   if (!id.ok) return id;
   const taught = await loadTaught(db, id.value);
   if (!taught) return fail('not-found', 'This class has not begun.');
   if (taught.writtenUp) return fail('written-up', 'This class is written up already.');
+  if (isTaughtElsewhere(id.value, screen))
+    return fail(
+      'taught-elsewhere',
+      'This class is taught on another screen now, which goes on from where it was.',
+    );
   const known = new Set(taught.snapshot.people.map((p) => p.id));
   const about = events.map((e) => (e.personId && !known.has(e.personId) ? { ...e, personId: null } : e));
   await recordEvents(db, id.value, firstSeq, about, state, clockRate());

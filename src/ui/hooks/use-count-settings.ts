@@ -3,12 +3,14 @@
 import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
 import { countStyleSchema, USUAL_STYLE } from '@/core/teach';
+import { VOICES } from '@/ui/voice/voice';
 
 export const SOUNDS = ['silent', 'clicks', 'voice'] as const;
 export const MIRRORS = ['as in a mirror', 'as seen'] as const;
 
 const waysSchema = z.object({
   sound: z.enum(SOUNDS),
+  voice: z.enum(VOICES).default('Oskil'),
   /** 0 to 100. */
   volume: z.number().min(0).max(100),
   style: countStyleSchema,
@@ -19,6 +21,7 @@ export type CountSettings = z.infer<typeof waysSchema>;
 
 export const USUAL_COUNT_SETTINGS: CountSettings = {
   sound: 'clicks',
+  voice: 'Oskil',
   volume: 80,
   style: USUAL_STYLE,
   mirror: 'as in a mirror',

@@ -1,4 +1,5 @@
-import { clipsOf, spokenPart } from '@/core/voice';
+import { clipsOf, fromMuLaw, SPEECH_RATE, spokenPart, type OwnWord } from '@/core/voice';
+import { requestJson } from '../request-json';
 
 /** One clip as the audio clock plays it: from where in its buffer, and how long, s. */
 export type Clip = { readonly buffer: AudioBuffer; readonly from: number; readonly seconds: number };
@@ -42,17 +43,37 @@ const okay = (reply: Response): Response => {
 /** Clips are decoded to it; a page without sound yet can do that too. */
 const SAMPLE_RATE = 48_000;
 
-/** The voice that ships with Oskil, decoded as it is needed. Where it cannot be had it can say nothing. */
-export function openVoice(sampleRate = SAMPLE_RATE): Voice {
+/** Whose voice is heard: the one that ships with Oskil, or one's own for the words that were recorded. */
+export const VOICES = ['Oskil', 'own'] as const;
+export type VoiceOf = (typeof VOICES)[number];
+
+/** One of an instructor's own words, as it is played. */
+export function ownClip({ sound }: OwnWord): Clip {
+  const bytes = Uint8Array.from(atob(sound), (c) => c.charCodeAt(0));
+  const buffer = new AudioBuffer({ length: bytes.length, sampleRate: SPEECH_RATE });
+  buffer.copyToChannel(Float32Array.from(bytes, fromMuLaw), 0);
+  return { buffer, from: 0, seconds: buffer.duration };
+}
+
+async function ownClips(): Promise<readonly (readonly [string, Clip])[]> {
+  const told = await requestJson<{ words: readonly OwnWord[] }>('GET', '/api/voice');
+  return told.ok ? told.value.words.map((one) => [one.word, ownClip(one)] as const) : [];
+}
+
+/** A voice, decoded as it is needed; what was not recorded is said by the one that ships. Where neither can be had it says nothing. */
+export function openVoice(of: VoiceOf = 'Oskil', sampleRate = SAMPLE_RATE): Voice {
   const context = new OfflineAudioContext(1, 1, sampleRate);
   let pack: Pack | null = null;
   let isOpen = false;
   const clips = new Map<string, Clip>();
-  const isThere = (clip: string) => pack !== null && Object.hasOwn(pack.places, clip);
+  const own = new Set<string>();
+  const isThere = (clip: string) => own.has(clip) || (pack !== null && Object.hasOwn(pack.places, clip));
   const partsOf = (phrase: string) => clipsOf(phrase, isThere);
 
   async function decode(word: string) {
-    const [from, bytes] = pack!.places[word]!;
+    const place = pack?.places[word];
+    if (!place) return;
+    const [from, bytes] = place;
     const buffer = await context.decodeAudioData(pack!.bytes.slice(from, from + bytes));
     const samples = buffer.getChannelData(0);
     // A decoder may put silence before what is said.
@@ -62,10 +83,18 @@ export function openVoice(sampleRate = SAMPLE_RATE): Voice {
   }
 
   async function open() {
+    if (of === 'own')
+      for (const [word, clip] of await ownClips()) {
+        own.add(word);
+        clips.set(word, clip);
+      }
+    await openPack();
+  }
+  async function openPack() {
     for (const kind of kinds())
       try {
         pack = await fetched(kind);
-        return await decode('1');
+        return await decode(own.has('1') ? 'ready' : '1');
       } catch {
         pack = null;
       }

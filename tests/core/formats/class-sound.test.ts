@@ -1,9 +1,8 @@
 import { WaveFile } from 'wavefile';
 import { CATALOGUE } from '@/catalogue/movements';
 import { scoreOf, soundFile, SOUND_RATE } from '@/core/formats';
-import { muLaw } from '@/core/formats/wav';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
-import { clipTimes } from '@/core/voice';
+import { clipTimes, fromMuLaw, muLaw } from '@/core/voice';
 import { planWith } from '../plans';
 
 const FEW = { count: { mode: 'reps', reps: 4, tempoMs: 3_000 } } as const;
@@ -24,14 +23,6 @@ const rows = rowsOfSnapshot(
 );
 const score = scoreOf(rows);
 
-/** Mu-law back to a sample, -1 to 1. */
-function heard(byte: number): number {
-  const code = ~byte & 0xff;
-  const exponent = (code >> 4) & 7;
-  const magnitude = ((2 * (code & 15) + 33) << exponent) - 33;
-  return ((code & 0x80 ? -1 : 1) * magnitude) / 8_191;
-}
-
 test('a class is told by each movement’s name, then its count; no clip runs into the next', () => {
   const names = rows.flatMap((r) => clipTimes(r.title).map((c) => c.clip));
   expect(score.clips.map((c) => c.clip)).toEqual(
@@ -46,7 +37,7 @@ test('a class is told by each movement’s name, then its count; no clip runs in
 
 test('mu-law keeps a sample to within a fortieth of itself', () => {
   for (let sample = -1; sample <= 1; sample += 0.001) {
-    const error = Math.abs(heard(muLaw(sample)) - Math.max(-0.996, Math.min(0.996, sample)));
+    const error = Math.abs(fromMuLaw(muLaw(sample)) - Math.max(-0.996, Math.min(0.996, sample)));
     expect(error).toBeLessThan(Math.max(0.001, Math.abs(sample) / 25));
   }
 });
@@ -64,7 +55,7 @@ test('the file is as long as the class, silent where nothing sounds, and has eac
     bitsPerSample: 8,
   });
   expect(file.length - 58).toBeGreaterThanOrEqual((score.lengthMs * SOUND_RATE) / 1_000 - 2);
-  const at = (ms: number) => heard(file[58 + Math.round((ms * SOUND_RATE) / 1_000)]!);
+  const at = (ms: number) => fromMuLaw(file[58 + Math.round((ms * SOUND_RATE) / 1_000)]!);
   expect(at(0)).toBeCloseTo(0);
   for (const { atMs, untilMs } of score.clips) {
     const middle = atMs + Math.min(50, (untilMs - atMs) / 2);

@@ -54,6 +54,7 @@ test('marks come back as they were written', () => {
     initial: fc.constantFrom('', 'B'),
     row: words(30),
     mark: fc.constantFrom(...MARKS),
+    hand: fc.constantFrom('L', 'R', null),
     atSeconds: fc.integer({ min: 0, max: 7_200 }),
   });
   fc.assert(
@@ -61,6 +62,16 @@ test('marks come back as they were written', () => {
       expect(rowsOf<MarkLine>(readMarks(writeMarks(lines)))).toEqual(lines);
     }),
   );
+});
+
+test('marks of before they had a hand are read, and a hand that is none is told', () => {
+  const older =
+    'day,class,first name,initial,row,mark,at second\n2026-11-04,Slow,Ada,B,Ball squeeze,sore,30\n';
+  expect(rowsOf<MarkLine>(readMarks(older))).toMatchObject([{ hand: null, mark: 'sore' }]);
+  const wrong = older.replace('mark,at', 'mark,hand,at').replace('sore,', 'sore,both,');
+  expect(readMarks(wrong)).toMatchObject({
+    value: [{ row: null, problems: ['hand: left, right or nothing'] }],
+  });
 });
 
 const people = [

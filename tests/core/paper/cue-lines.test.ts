@@ -1,3 +1,5 @@
+import { easierOf, strongerOf } from '@/core/catalogue';
+import { cueSheet } from '@/core/paper';
 import { cueLines, type CueLine } from '@/core/paper/cue-lines';
 import { checkPlan } from '@/core/plan/check/check';
 import { placedRows } from '@/core/plan/plan';
@@ -127,4 +129,21 @@ test('a hand that rests in most rows is said once, and every row in which it doe
     if (left === 'do') expect(saidOf(line)).toContain('left: joins in');
   }
   expect(lines.some((l) => saidOf(l) === '')).toBe(true);
+});
+
+test('where it is asked for, a row says what everyone may do instead; else it takes no paper', () => {
+  const plan = planWith({ grip: ['ball-squeeze'] });
+  const f = facts({ people: [person()] });
+  const textOf = (withOtherWays: boolean) =>
+    JSON.stringify(cueSheet({ plan, check: checkPlan(plan, f), facts: f, helpers: [], withOtherWays }));
+  const ball = f.catalogue.movement('ball-squeeze')!;
+  for (const [name, words] of [
+    ['Easier', easierOf(ball)],
+    ['Stronger', strongerOf(ball)],
+    ['Nothing in the hands', ball.noProp.replace(/\.$/, '')],
+  ]) {
+    expect(textOf(true)).toContain(`${name}: `);
+    expect(textOf(true)).toContain(`${words}.  `);
+    expect(textOf(false)).not.toContain(`${name}: `);
+  }
 });

@@ -6,12 +6,14 @@ type Props = {
   people: readonly Person[];
   chosen: string | null;
   isAsked: (personId: string) => boolean;
+  /** What else is to be known of somebody; empty where nothing is. */
+  noteOf?: (personId: string) => string;
   onChoose: (personId: string) => void;
   className: string;
 };
 
 /** Everybody of a class, with who has been asked how the hands are. */
-export function PeopleToAsk({ people, chosen, isAsked, onChoose, className }: Props) {
+export function PeopleToAsk({ people, chosen, isAsked, noteOf, onChoose, className }: Props) {
   return (
     <ul className={className}>
       {people.map((p) => (
@@ -24,6 +26,7 @@ export function PeopleToAsk({ people, chosen, isAsked, onChoose, className }: Pr
           >
             <AskedBead asked={isAsked(p.id)} dark={p.id === chosen} />
             {fullName(p)}
+            {noteOf?.(p.id) && <span className="font-normal">({noteOf(p.id)})</span>}
           </button>
         </li>
       ))}

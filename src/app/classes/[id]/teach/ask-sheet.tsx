@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { fullName } from '@/core/people';
 import type { Plan } from '@/core/plan';
 import { NOTHING_NEW, type CheckIn } from '@/core/screening';
-import { latestAnswer, type ClassAnswer, type PersonNow, type TaughtRow } from '@/core/teach';
+import { latestAnswer, type Away, type ClassAnswer, type PersonNow, type TaughtRow } from '@/core/teach';
 import { Button } from '@/ui/form/button';
 import { CheckInKeys } from '../check-in-keys';
 import { PeopleToAsk } from '../people-to-ask';
@@ -15,7 +15,10 @@ import { Sheet } from './sheet';
 
 type Props = {
   onClose: () => void;
+  /** Those who are not here as well: one of them may just have come. */
   people: readonly PersonNow[];
+  away: readonly Away[];
+  onHere: (personId: string) => void;
   answers: readonly ClassAnswer[];
   onAnswer: (personId: string, checkIn: CheckIn) => void;
   plan: Plan;
@@ -27,7 +30,18 @@ type Props = {
 };
 
 /** A late-comer, or somebody for whom something has changed: the questions of the door, with the class going on. */
-export function AskSheet({ onClose, people, answers, onAnswer, plan, rows, day, classId }: Props) {
+export function AskSheet({
+  onClose,
+  people,
+  away,
+  onHere,
+  answers,
+  onAnswer,
+  plan,
+  rows,
+  day,
+  classId,
+}: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [draft, setDraft] = useState<CheckIn>(NOTHING_NEW);
   const person = people.find((p) => p.person.id === chosen)?.person;
@@ -37,6 +51,7 @@ export function AskSheet({ onClose, people, answers, onAnswer, plan, rows, day, 
     setDraft(latestAnswer(answers, personId)?.checkIn ?? NOTHING_NEW);
   };
   const keep = (checkIn: CheckIn) => {
+    if (away.some((a) => a.personId === person!.id)) onHere(person!.id);
     onAnswer(person!.id, checkIn);
     onClose();
   };
@@ -82,6 +97,7 @@ export function AskSheet({ onClose, people, answers, onAnswer, plan, rows, day, 
             people={people.map((p) => p.person)}
             chosen={null}
             isAsked={(id) => latestAnswer(answers, id) !== undefined}
+            noteOf={(id) => away.find((a) => a.personId === id)?.how ?? ''}
             onChoose={choose}
             className="mt-3 grid gap-1.5 sm:grid-cols-2 lg:grid-cols-3"
           />

@@ -6,6 +6,7 @@ import { capital } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
 import { Sheet } from './sheet';
+import { VOICES } from '@/ui/voice/voice';
 import type { CountSound } from './use-count-sound';
 import { MIRRORS, SOUNDS, type CountSettings } from '@/ui/hooks/use-count-settings';
 
@@ -46,6 +47,14 @@ export function CountSettingsSheet({ open, onClose, settings, onChange, heard }:
           choices={choices(SOUNDS, { clicks: 'Clicks', voice: 'Clicks and voice' })}
           onChange={(value) => onChange({ sound: value as CountSettings['sound'] })}
         />
+        {sound === 'voice' && (
+          <SelectField
+            label="Voice"
+            value={settings.voice}
+            choices={choices(VOICES, { Oskil: 'Oskil’s', own: 'My own, recorded in Settings' })}
+            onChange={(value) => onChange({ voice: value as CountSettings['voice'] })}
+          />
+        )}
         <label className="w-64">
           <span className="mb-1 block font-semibold">Volume</span>
           <input

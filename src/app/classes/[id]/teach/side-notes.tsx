@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { handOutLines, ownWays, type OwnRung, type OwnWay } from '@/core/progress';
 import { askedThroughout, type KnownAdaptations, type Verdict, type VerdictKind } from '@/core/screening';
-import { easierOf, strongerOf } from '@/core/catalogue';
+import { waysForAll } from '@/core/catalogue';
 import type { PersonNow, RungShift, Snapshot, TaughtRow } from '@/core/teach';
 import { movementOfRow, propsWords } from '@/core/plan';
 import { fullName, seatingOf, type Person } from '@/core/people';
@@ -136,12 +136,7 @@ function ToEveryone({ movement }: { movement: RowMovement }) {
     felt && `felt: ${felt}`,
     goodFor && `good for ${goodFor}`,
   ].filter(Boolean);
-  const ways = [
-    ['Easier', easierOf(movement)],
-    ['Stronger', strongerOf(movement)],
-    ['Nothing in the hands', movement.propId ? movement.noProp : ''],
-  ] as const;
-  const told = ways.filter(([, words]) => words !== '');
+  const told = waysForAll(movement);
   if (lines.length + told.length === 0) return null;
   return (
     <div>

@@ -10,13 +10,15 @@ type Props = {
   /** The next side, pass or layer of the row under way; null where none is left. */
   coming: string | null;
   onAction: (action: TeachAction) => void;
+  /** The keys of a screen that does not teach; null where all are there. */
+  only: ReadonlySet<TeachAction> | null;
 };
 
 const at = (place: TeachKeyEntry['place']) => TEACH_KEYS.filter((k) => k.place === place);
 const [CHANGES, MAIN, [HELP_KEY]] = [at('change'), at('class'), at('help')];
 
 /** Every control with the key that does the same: the class above, what changes it below. */
-export function TeachKeys({ state, coming, onAction }: Props) {
+export function TeachKeys({ state, coming, onAction, only }: Props) {
   const [all, setAll] = useState(false);
   const counting = state.phase === 'count';
   /** What these are called hangs on where the class is. */
@@ -25,7 +27,8 @@ export function TeachKeys({ state, coming, onAction }: Props) {
     ...(isStaying(state) && { stay: 'Go on from it' }),
     on: onWords(coming),
   };
-  const main = MAIN.map((key) => ({ ...key, label: labels[key.action] ?? key.label }));
+  const isHere = ({ action }: TeachKeyEntry) => only === null || only.has(action);
+  const main = MAIN.filter(isHere).map((key) => ({ ...key, label: labels[key.action] ?? key.label }));
   const help = HELP_KEY!;
   const shown = all ? '' : KEY_SHOWN;
   return (
@@ -50,7 +53,7 @@ export function TeachKeys({ state, coming, onAction }: Props) {
         <TeachKey of={help} onAction={onAction} className={`${HELP} md:max-lg:col-span-2`} />
       </div>
       <div className={`mt-1.5 flex-wrap gap-1.5 xl:gap-2 ${IN_ROWS} ${all ? 'flex' : CHANGES_SHOWN}`}>
-        {CHANGES.map((key) => (
+        {CHANGES.filter(isHere).map((key) => (
           <TeachKey key={key.action} of={key} onAction={onAction} className="min-h-11 border-edge" inline />
         ))}
       </div>

@@ -91,7 +91,9 @@ export function TeachPanels(props: Props) {
       {panel === 'ask' && (
         <AskSheet
           onClose={onClose}
-          people={props.people}
+          people={props.everyone}
+          away={state.away}
+          onHere={(personId) => teaching.setAway(personId, null)}
           answers={teaching.reports.answers}
           onAnswer={(personId, checkIn) => {
             teaching.answer(personId, checkIn);

@@ -1,9 +1,10 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, type RefObject } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
 import { contextOf } from '@/core/plan';
 import type { OwnMovement } from '@/core/catalogue';
+import type { RemoteCommand } from '@/core/lead';
 import type { OwnRung } from '@/core/progress';
 import {
   peopleHere,
@@ -22,9 +23,11 @@ import { CatalogueProvider } from '@/ui/catalogue';
 import { CallsToCome } from './calls-to-come';
 import { CordRunner } from './cord-runner';
 import { CountFace } from './count-face';
+import { FollowingBar, type Other } from './following-bar';
 import { HandPair } from './hand-pair';
 import { LastDone } from './last-done';
 import { SideNotes } from './side-notes';
+import { KEYS_OF } from './keys-of-role';
 import { TeachKeys } from './teach-keys';
 import { TeachPanels } from './teach-panels';
 import { TeachTop } from './teach-top';
@@ -39,12 +42,13 @@ import { useRoomChannel } from './use-room-channel';
 import { useRoomView } from './use-room-view';
 import { useRowsOf } from './use-rows-of';
 import { useTeachKeys } from './use-teach-keys';
-import { useTeaching } from './use-teaching';
+import { useRemoteCommands } from './use-remote-commands';
+import { useTeaching, type Teaching } from './use-teaching';
 import { useCountSettings, type CountSettings } from '@/ui/hooks/use-count-settings';
 import { useWhoJoined } from './use-who-joined';
 import { useWhenDone } from './use-when-done';
 
-type Props = {
+export type TeachScreenProps = {
   info: ClassInfo;
   taught: Taught;
   firstReports: Reports;
@@ -57,23 +61,38 @@ type Props = {
   firstSettings?: Partial<CountSettings>;
   onDone: () => void;
   doneWords: string;
+  /** What a remote tells this screen is carried out by what is put here. */
+  commands?: RefObject<((command: RemoteCommand) => void) | null>;
 };
 
 /** A class being taught: the whole screen, large, everything by one key or one tap. */
-export function TeachScreen(props: Props) {
+export function TeachScreen(props: TeachScreenProps) {
   return (
     <CatalogueProvider own={props.taught.snapshot.own ?? NONE}>
-      <Screen {...props} />
+      <Leading {...props} />
     </CatalogueProvider>
   );
 }
 
+function Leading(props: TeachScreenProps) {
+  const { info, taught, firstReports, rate, outbox } = props;
+  const rowsOf = useRowsOf(taught.snapshot);
+  const teaching = useTeaching(info.id, rowsOf, taught, firstReports, rate, outbox?.post ?? null);
+  return <ClassScreen {...props} teaching={teaching} other={null} />;
+}
+
 const NONE: readonly OwnMovement[] = [];
 
-function Screen({
+type Props = TeachScreenProps & {
+  teaching: Teaching;
+  /** The class is taught on another screen, which this one follows, and as a remote tells what to do. */
+  other: Other | null;
+};
+
+/** What there is on the screen of a class under way, whichever screen counts it. */
+export function ClassScreen({
   info,
   taught,
-  firstReports,
   rate,
   venueSafety,
   ownRungs,
@@ -81,16 +100,18 @@ function Screen({
   firstSettings,
   onDone,
   doneWords,
+  commands,
+  teaching,
+  other,
 }: Props) {
   const { snapshot, startedAtMs } = taught;
-  const rowsOf = useRowsOf(snapshot);
-  const teaching = useTeaching(info.id, rowsOf, taught, firstReports, rate, outbox?.post ?? null);
   const { rows, state, now } = teaching;
   const row = rows[state.rowIndex];
   const unsaved = outbox?.unsaved ?? 0;
   const [settings, setSettings] = useCountSettings(firstSettings);
   const beats = useMemo(() => beatsOf(rows, state), [rows, state]);
-  const sound = useCountSound(state, rows, beats, row?.voice ?? NO_VOICE, now, rate, settings);
+  const heard = other ? { ...settings, sound: 'silent' as const } : settings;
+  const sound = useCountSound(state, rows, beats, row?.voice ?? NO_VOICE, now, rate, heard);
   const plan = useMemo(() => taughtPlan(snapshot.plan, state.changes), [snapshot, state.changes]);
   const { reports } = teaching;
   useWhoJoined(snapshot.people, reports.answers);
@@ -103,9 +124,11 @@ function Screen({
   const verdicts = useMemo(() => contextOf(plan, facts).verdicts, [plan, facts]);
   const inHand = timeInHand(rows, state, now(), snapshot.slotMs);
   const proposed = useProposals(plan, facts, state.rowIndex, inHand);
-  const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake });
+  const actions = useActions({ teaching, plan, facts, proposed, wake: sound.wake, onTell: other?.onTell });
   useTeachKeys(actions.carryOut, actions.panel === null);
-  useRoomChannel(useRoomView({ classId: info.id, startedAtMs, rate }, teaching, settings), now);
+  useRemoteCommands(commands, actions.carryOut, teaching.act);
+  const view = useRoomView({ classId: info.id, startedAtMs, rate }, teaching, settings);
+  useRoomChannel(other ? null : view, now);
   useWhenDone(state.phase === 'done' && unsaved === 0, onDone);
   useRedraw(state.phase !== 'done');
   useAwake(state.phase !== 'done');
@@ -124,12 +147,13 @@ function Screen({
         onSeen={() => outbox?.dismiss()}
         rehearsal={outbox === null}
       />
+      {other && <FollowingBar other={other} />}
       <CallsToCome
         marks={reports.marks}
         people={snapshot.people}
         onSeen={(personId) => row && teaching.mark({ rowId: row.rowId, personId, mark: 'seen' })}
       />
-      <TimeProposals proposals={proposed} onTake={actions.change} />
+      {!other && <TimeProposals proposals={proposed} onTake={actions.change} />}
       {row ? (
         <>
           <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto lg:grid-cols-[1fr_25rem] lg:content-stretch lg:gap-8 lg:overflow-visible">
@@ -159,11 +183,14 @@ function Screen({
       ) : (
         <p className="flex-1 text-2xl">{doneWords}</p>
       )}
-      <LastDone rows={rows} state={state} told={actions.told} onAction={actions.carryOut} />
+      {other?.role !== 'follow' && (
+        <LastDone rows={rows} state={state} told={actions.told} onAction={actions.carryOut} />
+      )}
       <TeachKeys
         state={state}
         coming={state.phase === 'count' ? comingUp(beats, offsetAtTime(state, now())) : null}
         onAction={actions.carryOut}
+        only={other ? KEYS_OF[other.role] : null}
       />
       <TeachPanels
         panel={actions.panel}

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { REMOTE_COMMANDS, type RemoteCommand } from '@/core/lead';
 import type { ClassFacts, Plan } from '@/core/plan';
 import {
   beatAtTime,
@@ -21,6 +22,9 @@ import type { TeachAction } from './teach-key-table';
 
 export type Panel = 'marks' | 'ask' | 'help' | 'note' | 'swap' | 'sound' | 'finish' | 'interrupt';
 
+const isRemoteCommand = (action: string): action is RemoteCommand =>
+  (REMOTE_COMMANDS as readonly string[]).includes(action);
+
 type Given = {
   teaching: Teaching;
   plan: Plan;
@@ -28,10 +32,12 @@ type Given = {
   proposed: readonly Proposal[];
   /** Browsers let sound start only from a key or a tap. */
   wake: () => void;
+  /** Where another screen teaches: what is asked for is told to it. */
+  onTell: ((command: RemoteCommand) => void) | undefined;
 };
 
 /** What each key and tap does, the panel that is open, and a change made with its word on the screen. */
-export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
+export function useActions({ teaching, plan, facts, proposed, wake, onTell }: Given) {
   const [panel, setPanel] = useState<Panel | null>(null);
   const { told, tell, hush } = useTold();
   const tap = useTaps(teaching, tell);
@@ -43,7 +49,14 @@ export function useActions({ teaching, plan, facts, proposed, wake }: Given) {
     teaching.change(made);
     tell(changeWords(made), true);
   };
+  /** Of a screen that does not teach: marks, questions and help are its own, the rest is told to the one that does. */
+  const tellOther = (action: TeachAction, other: (command: RemoteCommand) => void) => {
+    if (action === 'help') other('pause');
+    if (action === 'marks' || action === 'ask' || action === 'help') setPanel(action);
+    else if (isRemoteCommand(action)) other(action);
+  };
   const carryOut = (action: TeachAction) => {
+    if (onTell) return tellOther(action, onTell);
     wake();
     switch (action) {
       case 'marks':

@@ -26,7 +26,7 @@ const JUST_BEGUN_MS = 200;
 /** What is tried out, a second apart. */
 const TRIED = ['ready', 'and', '1', '2', '3', 'and rest'];
 
-type Asked = Pick<CountSettings, 'sound' | 'volume' | 'style'>;
+type Asked = Pick<CountSettings, 'sound' | 'voice' | 'volume' | 'style'>;
 
 export type CountSound = {
   /** Browsers let sound start only from a key or a tap. */
@@ -46,7 +46,7 @@ export function useCountSound(
   voice: RowVoice,
   now: () => number,
   rate: number,
-  { sound, volume, style }: Asked,
+  { sound, voice: voiceOf, volume, style }: Asked,
 ): CountSound {
   const { audio, audioNow, wake } = useAudio(volume);
   const zero = useRef<number | null>(null);
@@ -57,7 +57,7 @@ export function useCountSound(
     () => [...new Set([...TRIED, ...rows.flatMap((r) => soundOfRow(r, style).sayings.map((s) => s.word))])],
     [rows, style],
   );
-  const speaker = useVoice(talks, words);
+  const speaker = useVoice(talks, voiceOf, words);
 
   useEffect(() => {
     if (!audio || sound === 'silent' || !state.running || state.phase !== 'count') return;

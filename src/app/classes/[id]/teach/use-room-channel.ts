@@ -3,11 +3,12 @@
 import { useCallback, useEffect, useRef } from 'react';
 import { ROOM_CHANNEL, type RoomMessage, type RoomView } from '@/core/teach';
 
-/** Tells the room window each change, and whenever it asks. */
-export function useRoomChannel(view: RoomView, now: () => number): void {
+/** Tells the room window each change, and whenever it asks; without a view nothing. */
+export function useRoomChannel(view: RoomView | null, now: () => number): void {
   const latest = useRef(view);
   const channel = useRef<BroadcastChannel | null>(null);
   const tell = useCallback(() => {
+    if (!latest.current) return;
     const { rate } = latest.current;
     // By the wall clock as it is at this moment, whatever it was when the class began.
     const startedAtMs = Date.now() - now() / rate;

@@ -1,6 +1,5 @@
 'use client';
 
-import { newId } from '@/ui/new-id';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanStep } from '@/core/plan';
 import {
@@ -15,11 +14,9 @@ import {
   withChange,
   withRungShift,
   type LiveChange,
-  withReports,
   type Away,
   type InterruptionWhy,
   type Before,
-  type ClassAnswer,
   type Moved,
   type Reports,
   type RungShift,
@@ -32,7 +29,8 @@ import type { CheckIn } from '@/core/screening';
 import type { Taught } from '@/store/teaching';
 import { useClassClock } from '@/ui/hooks/use-class-clock';
 import type { Outbox } from './use-outbox';
-import { useReportsOfOthers } from './use-reports-of-others';
+import { useReports } from './use-reports';
+import { screenName } from './screen-name';
 
 export type Teaching = {
   readonly rows: readonly TaughtRow[];
@@ -76,9 +74,7 @@ export function useTeaching(
   const now = useClassClock(taught.startedAtMs, rate, seenMs);
   const [state, setState] = useState<TeachState>(taught.state);
   const current = useRef(state);
-  const [reports, setReports] = useState(firstReports);
-  const hear = useCallback((told: Reports) => setReports((known) => withReports(known, told)), []);
-  useReportsOfOthers(post ? classId : null, hear);
+  const told = useReports(classId, firstReports, now, post);
   const rowsNow = useCallback(() => rowsOf(current.current.changes), [rowsOf]);
 
   const move = useCallback(
@@ -88,7 +84,7 @@ export function useTeaching(
       setState(next);
       const firstSeq = nextSeq.current;
       nextSeq.current += events.length;
-      post?.({ kind: 'events', classId, body: { firstSeq, events, state: next } });
+      post?.({ kind: 'events', classId, body: { firstSeq, events, state: next, screen: screenName() } });
     },
     [classId, post],
   );
@@ -171,23 +167,6 @@ export function useTeaching(
     [rowsNow, now, move],
   );
 
-  const mark = useCallback(
-    (sent: Pick<SentMark, 'rowId' | 'personId' | 'mark' | 'hand'>) => {
-      const made: SentMark = { ...sent, id: newId(), atMs: Math.round(now()) };
-      hear({ marks: [made], answers: [] });
-      post?.({ kind: 'marks', classId, body: made });
-    },
-    [classId, now, post, hear],
-  );
-  const answer = useCallback(
-    (personId: string, checkIn: CheckIn) => {
-      const said: ClassAnswer = { id: newId(), personId, checkIn, atMs: Math.round(now()) };
-      hear({ marks: [], answers: [said] });
-      post?.({ kind: 'answers', classId, body: said });
-    },
-    [classId, now, post, hear],
-  );
-
   return {
     rows: rowsOf(state.changes),
     state,
@@ -201,15 +180,13 @@ export function useTeaching(
     interrupt,
     setAway,
     undo,
-    reports,
-    mark,
-    answer,
+    ...told,
   };
 }
 
 const seenKey = (classId: string): string => `oskil-seen-${classId}`;
 
-function rememberSeen(classId: string, atMs: number) {
+export function rememberSeen(classId: string, atMs: number) {
   localStorage.setItem(seenKey(classId), String(Math.round(atMs)));
 }
 

@@ -52,3 +52,11 @@ export function muLaw(sample: number): number {
   const mantissa = (magnitude >> (exponent + 1)) & 0x0f;
   return ~(sign | (exponent << 4) | mantissa) & 0xff;
 }
+
+/** A sample, -1 to 1, from its eight bits of mu-law. */
+export function fromMuLaw(byte: number): number {
+  const code = ~byte & 0xff;
+  const exponent = (code >> 4) & 7;
+  const magnitude = ((2 * (code & 15) + BIAS) << exponent) - BIAS;
+  return ((code & 0x80 ? -1 : 1) * magnitude) / 8_191;
+}
