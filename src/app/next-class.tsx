@@ -77,7 +77,7 @@ function PlanState({ check, slotMs }: { check: PlanCheck; slotMs: number }) {
       )}
       {musts.map((f, i) => (
         <p key={i} className="mt-1">
-          <strong className="text-load">To mend:</strong> {f.text}
+          <strong className="text-load">To put right:</strong> {f.text}
         </p>
       ))}
       {timing.rows.length > 0 && musts.length === 0 && <p>It breaks no must rule.</p>}

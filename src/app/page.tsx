@@ -40,7 +40,7 @@ export default async function TodayPage() {
         <p role="alert" className="mb-4 font-semibold text-load">
           {trouble}{' '}
           <Link className="underline underline-offset-4" href="/backup">
-            Safe keeping
+            Backups
           </Link>
         </p>
       )}

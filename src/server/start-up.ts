@@ -104,7 +104,7 @@ async function restoreAtStart(): Promise<void> {
   if (file === undefined) return;
   if (process.env.DATABASE_URL)
     throw new CannotRestore(
-      'With DATABASE_URL others may be using the data. Restore from Settings, Safe keeping. Nothing was touched.',
+      'With DATABASE_URL others may be using the data. Restore from Settings, Backups. Nothing was touched.',
     );
   const opened = await openBackup(file);
   if (!opened.ok) throw new CannotRestore(`${file}: ${opened.message}`);

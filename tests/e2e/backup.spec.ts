@@ -7,7 +7,7 @@ test('a backup is made, taken away, brought again, and put back after somebody w
 }) => {
   test.slow();
   await page.goto('/settings');
-  await page.getByRole('link', { name: 'Safe keeping' }).click();
+  await page.getByRole('link', { name: 'Backups' }).click();
   await page.getByRole('button', { name: 'Back up now' }).click();
   // It is made, and restored on trial, before it counts.
   await expect(page.getByText('Backed up, and restored on trial')).toBeVisible({ timeout: 60_000 });

@@ -72,7 +72,7 @@ test('an instructor records the words of the count, hears them again, and they a
 test('what is not heard is told by its words, and a microphone that is not given too', async ({ page }) => {
   await withMicrophone(page, false);
   await page.goto('/settings/voice');
-  await page.getByRole('button', { name: '7', exact: true }).click();
+  await page.getByRole('button', { name: /^7\b/ }).click();
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByText('Not heard: 7. Come nearer, and record them again.')).toBeVisible();
   await page.evaluate(() => {

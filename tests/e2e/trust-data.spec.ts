@@ -119,7 +119,7 @@ test('damage is told at the start and on Today, never backed up, and the last go
     expect(await send('POST', `${server.url}/api/backups`, {})).toMatchObject({
       json: { code: 'not-whole' },
     });
-    await told.getByRole('link', { name: 'Safe keeping' }).click();
+    await told.getByRole('link', { name: 'Backups' }).click();
     await page
       .getByRole('link', { name: /^See what restoring the backup/ })
       .first()

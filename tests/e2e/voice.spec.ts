@@ -100,11 +100,14 @@ test('what the voice has not got, a name of oneâ€™s own, is left to the browserâ
   const layers = [{ name: 'tips on the sill' }, { name: 'whole hand on the sill' }];
   await makeClass(page, 'Own words class', [['Wrist bends up and down', { layers }]]);
   const heard = await listenIn(page);
+  await holdSound(page);
   await page.reload();
   await begin(page);
   await hasVoice(page);
+  await expect.poll(async () => (await heard.words()).length).toBe(6);
+  const clock = await holdClock(page);
   await page.keyboard.press('Space');
-  await page.waitForURL(/wrap-up$/);
+  await clock.passUntil(() => page.url().endsWith('/wrap-up'));
   expect(await heard.aloud()).toEqual(expect.arrayContaining(['whole hand on the sill']));
   expect(await heard.aloud()).not.toContain('2');
 });

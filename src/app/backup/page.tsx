@@ -16,7 +16,7 @@ import { Table } from '@/ui/page/table';
 import { BackUpNow } from './back-up-now';
 import { BringBackup } from './bring-backup';
 
-export const metadata: Metadata = { title: 'Safe keeping' };
+export const metadata: Metadata = { title: 'Backups' };
 
 export default async function BackupPage() {
   const pending = (await erasedStillKept(await everybodysData())).length;
@@ -25,7 +25,7 @@ export default async function BackupPage() {
   return (
     <Page>
       <PageHead
-        title="Safe keeping"
+        title="Backups"
         line={`Once a day all data is written into one file and restored on trial. The last ${KEPT} are kept.`}
       >
         <BackUpNow />

@@ -11,6 +11,7 @@ import {
   type RoomRow,
   type RoomView,
 } from '@/core/teach';
+import { withRange } from '@/core/hand';
 import { clockText } from '@/core/words';
 import { BreathSwell } from '@/ui/cord/breath-swell';
 import { CountedHands } from '@/ui/hand/counted-hands';
@@ -92,7 +93,22 @@ function Room({ view, lost }: { view: RoomView; lost: Lost }) {
         </div>
       </div>
       {row.easier && (
-        <p className="text-[4.5vh] leading-tight">Also fine: {row.easier}, or one hand resting</p>
+        <div className="flex items-center gap-6">
+          {row.figure && row.easierDrawn !== null && (
+            <div className="h-[16vh] w-[28vh] shrink-0">
+              <CountedHands
+                figure={withRange(row.figure, row.easierDrawn)}
+                title={`${row.title}, ${row.easier}`}
+                workShare={row.voice.workShare}
+                beats={beatsInRoom(view, row)}
+                phase={state.phase}
+                offset={offset}
+                mirror={view.mirror}
+              />
+            </div>
+          )}
+          <p className="text-[4.5vh] leading-tight">Also fine: {row.easier}, or one hand resting</p>
+        </div>
       )}
       <p className="text-[5vh] leading-tight text-soft">
         {lost ? `${LOST_WORDS[lost]} The count goes on as it was last told.` : next && `Next: ${next}`}

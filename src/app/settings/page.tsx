@@ -28,7 +28,7 @@ export default async function SettingsPage() {
               Instructors
             </Link>
             <Link href="/backup" className={buttonClass()}>
-              Safe keeping
+              Backups
             </Link>
           </>
         )}

@@ -1,4 +1,4 @@
-import type { EffortKind, Movement, Phases, RungChange, RungExposure } from '@/core/catalogue';
+import type { EffortKind, Movement, Phases, RungChange, RungDetail } from '@/core/catalogue';
 import { OTHER_PROPS } from './other-props';
 import { SAID } from './said';
 import { TWO_HANDED } from './two-handed';
@@ -26,7 +26,7 @@ type Defaulted =
   | 'felt'
   | 'goodFor';
 
-type Step = readonly [changes: RungChange, words: string, exposure?: RungExposure];
+type Step = readonly [changes: RungChange, words: string, detail?: RungDetail];
 
 export type Entry = Omit<Movement, Defaulted | 'rungs'> &
   Partial<Pick<Movement, Defaulted>> & {
@@ -58,7 +58,7 @@ const EVEN: Phases = { work: 'there', back: 'back', workShare: 0.5, breath: 'as 
 
 /** A catalogue entry; what is not said is the plain case: in a chair, no prop, done one way. */
 export function movement({ easier, stronger, ...entry }: Entry): Movement {
-  const rung = ([changes, words, exposure]: Step) => ({ changes, words, ...exposure });
+  const rung = ([changes, words, detail]: Step) => ({ changes, words, ...detail });
   const notItself = (ids: readonly string[]) => ids.filter((id) => id !== entry.id);
   return {
     also: [],

@@ -32,7 +32,7 @@ export const fingers = [
     dose: rounds([3, 10], ['straight', 'hook', 'full fist', 'flat fist', 'tabletop'], 2_000),
     easier: [
       ['count', 'three shapes: straight, hook, soft fist'],
-      ['range', 'each shape half made'],
+      ['range', 'each shape half made', { drawn: 0.5 }],
     ],
     stronger: [['hold', 'hold each shape for a breath']],
     cues: ['Each shape only as far as it glides', 'Wrist stays straight'],

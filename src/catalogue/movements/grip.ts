@@ -23,7 +23,7 @@ export const grip = [
     follows: ['open-close'],
     phases: { work: 'close', back: 'open', workShare: 0.5, breath: 'as it comes' },
     easier: [
-      ['range', 'half a fist'],
+      ['range', 'half a fist', { drawn: 0.5 }],
       ['tempo', 'two seconds a fist'],
     ],
     stronger: [['tempo', 'a second a fist']],
@@ -41,7 +41,7 @@ export const grip = [
     noProp: 'Close to a plain soft fist.',
     dose: reps([6, 16], 3_000, { sides: 'each', passes: positions('palm down', 'palm up') }),
     easier: [
-      ['range', 'half a squeeze'],
+      ['range', 'half a squeeze', { drawn: 0.5 }],
       ['hand position', 'thumb off the ball'],
     ],
     stronger: [
@@ -158,7 +158,7 @@ export const grip = [
     phases: { work: 'twist', back: 'let go', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'a thin, dry cloth'],
-      ['range', 'half a twist'],
+      ['range', 'half a twist', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'a damp cloth']],
     cues: ['Wring on the out-breath', 'Untwist just as slowly'],
@@ -177,7 +177,7 @@ export const grip = [
     phases: { work: 'elbows out', back: 'elbows in', workShare: 0.5, breath: 'in, then out' },
     easier: [
       ['resistance', 'hold as loosely as a pencil'],
-      ['range', 'a small way out'],
+      ['range', 'a small way out', { drawn: 0.5 }],
     ],
     stronger: [['hand position', 'cloth held level']],
     cues: ['Hands stay, elbows travel', 'Grip only as much as the cloth needs'],

@@ -42,7 +42,7 @@ export const loadMoves = [
     dose: reps([3, 6], 2_500, { passes: EACH_WAY }),
     easier: [
       ['resistance', 'on the thighs'],
-      ['range', 'very small circles'],
+      ['range', 'very small circles', { drawn: 0.3 }],
     ],
     stronger: [['range', 'larger circles']],
     cues: ['The hands stay, you travel', 'All round the palm'],
@@ -75,7 +75,7 @@ export const loadMoves = [
     phases: even('over', 'middle'),
     easier: [
       ['resistance', 'on the thighs'],
-      ['range', 'half as far'],
+      ['range', 'half as far', { drawn: 0.5 }],
     ],
     stronger: [['hold', 'stay a breath over each hand']],
     cues: ['The far hand grows light', 'Hips stay on the chair'],
@@ -142,7 +142,7 @@ export const loadMoves = [
     phases: { work: 'bend', back: 'straighten', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'on the thighs'],
-      ['range', 'a small bend'],
+      ['range', 'a small bend', { drawn: 0.5 }],
     ],
     stronger: [['lever', 'standing, at a worktop', { position: 'standing' }]],
     cues: ['Out on the way down', 'Elbows close'],

@@ -83,7 +83,7 @@ export const open = [
     dose: reps([6, 12], 5_000, { sides: 'each' }),
     easier: [
       ['resistance', 'a fabric loop'],
-      ['range', 'open half way'],
+      ['range', 'open half way', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'the firmer straps']],
     cues: ['Straps past the middle joints', 'Slow on the way back'],

@@ -84,7 +84,7 @@ export const pinch = [
     dose: reps([5, 8], 3_000, { sides: 'each' }),
     easier: [
       ['resistance', 'a folded card instead of the peg'],
-      ['range', 'open it half way'],
+      ['range', 'open it half way', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'the stronger peg']],
     cues: ['Three pads share the work', 'Wrist straight'],
@@ -102,7 +102,7 @@ export const pinch = [
     dose: reps([5, 8], 3_000, { sides: 'each' }),
     easier: [
       ['resistance', 'a folded card instead of the peg'],
-      ['range', 'open it half way'],
+      ['range', 'open it half way', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'the stronger peg']],
     cues: ['Index curled under to carry it', 'Press with the pad of the thumb'],
@@ -167,7 +167,7 @@ export const pinch = [
     phases: { work: 'turn', back: 'turn back', workShare: 0.5, breath: 'out, then in' },
     easier: [
       ['resistance', 'the other hand only rests'],
-      ['range', 'a small turn'],
+      ['range', 'a small turn', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'the other hand holds firmer']],
     cues: ['Palm over the top, fingers round', 'Turn with the forearm, not the thumb'],

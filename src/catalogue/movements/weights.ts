@@ -76,7 +76,7 @@ export const weights = [
     counters: ['weight-back-lift', 'wrist-stretch-palm', 'wrist-shake'],
     easier: [
       ['resistance', 'an empty tin'],
-      ['range', 'half as far'],
+      ['range', 'half as far', { drawn: 0.5 }],
     ],
     stronger: [
       ['count', 'a second set'],
@@ -98,7 +98,7 @@ export const weights = [
     counters: ['wrist-stretch-back', 'wrist-shake'],
     easier: [
       ['resistance', 'an empty tin'],
-      ['range', 'half as far'],
+      ['range', 'half as far', { drawn: 0.5 }],
     ],
     stronger: [
       ['count', 'a second set'],

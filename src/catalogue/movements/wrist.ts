@@ -15,7 +15,7 @@ export const wrist = [
     phases: { work: 'up and down', back: 'through the middle', workShare: 0.5, breath: 'as it comes' },
     easier: [
       ['hand position', 'thumb side up, so that the hand swings without weight'],
-      ['range', 'half as far'],
+      ['range', 'half as far', { drawn: 0.5 }],
     ],
     stronger: [['hold', 'pause for a breath at each end']],
     cues: ['Loose fingers', 'Only as far as is easy'],
@@ -77,7 +77,7 @@ export const wrist = [
     dose: reps([5, 10], 3_000, { passes: EACH_WAY }),
     easier: [
       ['support', 'elbows rest on the thighs'],
-      ['range', 'small circles'],
+      ['range', 'small circles', { drawn: 0.5 }],
     ],
     stronger: [['hand position', 'fingers spread wide']],
     cues: ['Draw a saucer, not a plate', 'Both hands the same way'],
@@ -125,7 +125,7 @@ export const wrist = [
     dose: reps([4, 8], 3_000, { passes: eachWayAndThumb() }),
     easier: [
       ['hand position', 'palms laid together, not interlaced', { lifts: ['interlaced'] }],
-      ['range', 'small circles'],
+      ['range', 'small circles', { drawn: 0.5 }],
     ],
     stronger: [['range', 'draw a figure of eight']],
     cues: ['Hold as if something soft lay between', 'Elbows stay by the ribs'],
@@ -140,7 +140,7 @@ export const wrist = [
     dose: reps([4, 8], 3_000, { sides: 'each', passes: EACH_WAY }),
     easier: [
       ['support', 'on the middle of the thigh'],
-      ['range', 'small circles'],
+      ['range', 'small circles', { drawn: 0.5 }],
     ],
     stronger: [['resistance', 'with a light press all the way round']],
     cues: ['The whole palm stays down', 'Let the wrist do the circle'],
@@ -170,7 +170,7 @@ export const wrist = [
     dose: reps([3, 6], 4_000, { sides: 'alternating' }),
     easier: [
       ['support', 'peel the palm off the thigh'],
-      ['range', 'half as far'],
+      ['range', 'half as far', { drawn: 0.5 }],
     ],
     stronger: [['hold', 'stay a breath at the end']],
     cues: ['Tips stay together', 'Peel like a label'],

@@ -46,6 +46,7 @@ export { forceAtN, type ForceLine, type Prop, type PropGrade } from './prop';
 export {
   RUNG_CHANGES,
   currentRung,
+  easierDrawn,
   easierOf,
   gentlestOf,
   rungNoteOf,
@@ -54,7 +55,7 @@ export {
   waysForAll,
   type Ladder,
   type RungChange,
-  type RungExposure,
+  type RungDetail,
   type WayForAll,
 } from './rung';
 export { SCHOOLS, doseInSchool, type School } from './school';

@@ -16,15 +16,19 @@ export const RUNG_CHANGES = [
 export type RungChange = (typeof RUNG_CHANGES)[number];
 
 /** What a rung puts on the hands, or takes from them, beside the one thing that it changes. */
-export type RungExposure = {
+type RungExposure = {
   readonly adds?: readonly Trait[];
   readonly lifts?: readonly Trait[];
   readonly position?: Position;
   readonly effortOf10?: number;
 };
 
-/** One step of a movement's ladder; the usual form changes nothing. */
-type Rung = { readonly changes: RungChange | null; readonly words: string } & RungExposure;
+/**
+ * One step of a movement's ladder; the usual form changes nothing. A smaller range is `drawn` as this share of the usual movement,
+ * where that is all that looks different.
+ */
+type Rung = { readonly changes: RungChange | null; readonly words: string } & RungDetail;
+export type RungDetail = RungExposure & { readonly drawn?: number };
 
 /** Gentlest first, the usual form among them. */
 export type Ladder = readonly Rung[];
@@ -39,6 +43,8 @@ export const currentRung = ({ rungs, standsOn }: OnLadder): number =>
 
 /** The rung just under the one stood on, in words; the gentlest has none under it. */
 export const easierOf = (on: OnLadder): string => on.rungs[Math.max(0, currentRung(on) - 1)]?.words ?? '';
+/** How far the hands move one rung easier, as a share of the usual range; null where something else looks different too. */
+export const easierDrawn = (on: OnLadder): number | null => on.rungs[currentRung(on) - 1]?.drawn ?? null;
 export const strongerOf = (on: OnLadder): string => on.rungs[currentRung(on) + 1]?.words ?? '';
 /** The gentlest form there is: for people who have not been screened. */
 export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? '';

@@ -7,6 +7,7 @@ export { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName, type JointId
 export {
   figureInPass,
   rangeDemand,
+  withRange,
   withSplit,
   withWholePoses,
   type FigureView,

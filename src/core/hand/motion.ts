@@ -84,6 +84,29 @@ export function withSplit(figure: MovementFigure, workShare: number): MovementFi
   return { ...figure, motion: { kind: 'loop', keys } };
 }
 
+/**
+ * The same movement in a smaller range, 0 to 1. A loop of two poses goes so much of the way from where it begins; one of more goes round
+ * its middle, as a circle does.
+ */
+export function withRange(figure: MovementFigure, share: number): MovementFigure {
+  const { motion } = figure;
+  const from = motion.kind === 'loop' && motion.keys.length > 2 ? middleOf(motion.keys) : startPose(motion);
+  const at = (pose: Pose): FullPose => blend(from, fullPose(pose), share);
+  switch (motion.kind) {
+    case 'loop':
+      return { ...figure, motion: { ...motion, keys: motion.keys.map((k) => ({ ...k, pose: at(k.pose) })) } };
+    case 'held':
+      return { ...figure, motion: { ...motion, to: at(motion.to) } };
+    case 'steps': {
+      const steps = Object.entries(motion.poses).map(([name, pose]) => [name, at(pose)]);
+      return { ...figure, motion: { ...motion, poses: Object.fromEntries(steps) as typeof motion.poses } };
+    }
+  }
+}
+
+const middleOf = (keys: readonly KeyPose[]): FullPose =>
+  keys.reduce((sum, key, i) => blend(sum, fullPose(key.pose), 1 / (i + 1)), fullPose(keys[0]!.pose));
+
 /** Where a movement begins, and where a hand waits. */
 export function startPose(motion: Motion): FullPose {
   switch (motion.kind) {

@@ -4,7 +4,7 @@ import { damagedTables } from '@/store/integrity';
 /** One per process; Next loads this module several times. */
 const holder = globalThis as typeof globalThis & { oskilDamaged?: readonly string[] };
 
-/** Look through all data; what is found is told on Today and in Safe keeping from then on. Names of tables. */
+/** Look through all data; what is found is told on Today and in Backups from then on. Names of tables. */
 export async function lookForDamage(db: Db): Promise<readonly string[]> {
   holder.oskilDamaged = await damagedTables(db);
   return holder.oskilDamaged;

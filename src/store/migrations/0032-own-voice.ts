@@ -4,6 +4,7 @@ export const ownVoice = {
   name: 'own voice',
   sql: `
 create table own_word (
+  id uuid primary key default gen_random_uuid(),
   owner_id uuid default oskil_me(),
   word text not null check (length(word) between 1 and 80),
   sound text not null check (length(sound) between 4 and 200000),

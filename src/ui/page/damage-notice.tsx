@@ -10,7 +10,7 @@ export function DamageNotice({ tables, way }: { tables: readonly string[]; way: 
       <p className="font-semibold text-load">{damageSentence(tables)}</p>
       {way && (
         <Link href="/backup" className={`${buttonClass()} mt-3`}>
-          Safe keeping
+          Backups
         </Link>
       )}
     </div>

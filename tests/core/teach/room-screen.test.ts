@@ -1,4 +1,6 @@
 import { CATALOGUE } from '@/catalogue/movements';
+import { withRange, type MovementFigure } from '@/core/hand';
+import { tellingPose } from '@/core/hand/motion';
 import { roomFeed } from '@/core/teach/room-screen';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { START } from '@/core/teach/state';
@@ -24,6 +26,15 @@ test('what an instructor notes for a talk is not for the room, a question is', (
   expect(feedOf(asked).row!.title).toBe('What has been easier this week?');
   expect(feedOf('wrist-bend', talking({})).next).toBe('');
   expect(JSON.stringify(feedOf('wrist-bend', talking({})))).not.toContain('Rosa');
+});
+
+test('an easier way that is a smaller range is drawn smaller; one of another kind has words alone', () => {
+  const drawnOf = (id: string) => feedOf(id).row!;
+  const wrist = drawnOf('wrist-bend');
+  expect(wrist).toMatchObject({ easier: 'half as far', easierDrawn: 0.5 });
+  expect(drawnOf('ball-squeeze').easierDrawn).toBeNull();
+  const flexed = (figure: MovementFigure) => Math.abs(tellingPose(figure.motion)['wrist.flexion']);
+  expect(flexed(withRange(wrist.figure!, 0.5))).toBeLessThan(flexed(wrist.figure!) * 0.75);
 });
 
 test('the room is told an easier way that is fine for everyone, and whether hands are shaken out', () => {

@@ -26,7 +26,7 @@ export function AcrossWeeks({ columns }: { columns: readonly TermColumn[] }) {
                 Week {info.week}
               </Link>
               <span className="min-w-60 flex-1">
-                {finding.severity === 'must' && <strong className="text-load">To mend: </strong>}
+                {finding.severity === 'must' && <strong className="text-load">To put right: </strong>}
                 {finding.text} <span className="text-soft">{finding.because}</span>
               </span>
             </li>

@@ -85,8 +85,8 @@ const nothingWords = ({ timing, muted }: PlanCheck): string =>
   timing.rows.length === 0
     ? 'Add a row to begin; the plan is checked as it grows.'
     : muted.length > 0
-      ? 'Nothing to mend besides what is muted.'
-      : 'Nothing to mend: the plan keeps every rule that is checked.';
+      ? 'Nothing to put right besides what is muted.'
+      : 'Nothing to put right: the plan keeps every rule that is checked.';
 
 const allWords = (found: number, muted: number): string =>
   found === 0

@@ -97,7 +97,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
           style={{ '--weave-zoom': Math.min(1, 62 / (43 + columns * 2.25)) } as CSSProperties}
           tabIndex={0}
           role="region"
-          aria-label="Running order and weave"
+          aria-label="Running order and people"
         >
           <table
             className="w-full border-collapse text-left"

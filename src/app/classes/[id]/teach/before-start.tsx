@@ -54,7 +54,7 @@ export function BeforeStart({ info, start: begins, rows, totalMs, musts, asked }
       </p>
       {musts.length > 0 && (
         <div className="mt-4 rounded-2xl border-2 border-load bg-paper px-5 py-3">
-          <h2 className="text-lg text-load">Still to mend in the plan</h2>
+          <h2 className="text-lg text-load">Still to put right in the plan</h2>
           <ul className="list-disc pl-5">
             {musts.map((text) => (
               <li key={text}>{text}</li>
