@@ -49,6 +49,31 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await expect(page.getByLabel('Yrsa, pain before, right')).toHaveValue('7');
 });
 
+test('on a phone the door keeps the name of whoever is asked in sight, and neither it nor deciding scrolls sideways', async ({
+  page,
+}) => {
+  await makeClass(page, 'Phone door', ['Ball squeeze'], ['Ansel B', 'Delphine M']);
+  await page.setViewportSize({ width: 390, height: 844 });
+  const sideways = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  await page.goto(`${page.url().replace(/[?#].*/, '')}/door`);
+  await expect(page.getByRole('heading', { name: 'Ansel B' })).toBeVisible();
+  await page
+    .getByRole('button', { name: 'Fell since last time, and it hurts: fell, left arm hurts' })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Ansel B' })).toBeInViewport();
+  await page.getByRole('button', { name: 'Next person' }).click();
+  await expect(page.getByRole('heading', { name: 'Delphine M' })).toBeInViewport();
+  await expect(page.getByRole('button', { name: 'All well, next' })).toBeInViewport();
+  await page.getByRole('button', { name: 'Everybody' }).click();
+  await page.getByRole('button', { name: /Ansel B$/ }).click();
+  await expect(page.getByRole('heading', { name: 'Ansel B' })).toBeInViewport();
+  expect(await sideways()).toBe(0);
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Decide who moves on' }).first().click();
+  await expect(page.getByRole('heading', { name: /^Who moves on/ })).toBeVisible();
+  expect(await sideways()).toBe(0);
+});
+
 test('a place on the drawn hand is pressed, by mouse and by key, and the record keeps it and tells the change', async ({
   page,
 }) => {

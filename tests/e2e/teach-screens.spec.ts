@@ -47,14 +47,14 @@ test('a second screen asks what it should be: a remote, one that follows, or the
   await page.getByRole('button', { name: 'Done' }).click();
 
   // One that follows has no key for the class but help, and goes where the other goes.
-  await phone.getByRole('button', { name: 'Something else' }).click();
+  await phone.getByRole('button', { name: 'Change' }).click();
   await phone.getByRole('button', { name: 'Only follow' }).click();
   await expect(phone.getByRole('button', { name: /^Next/ })).toHaveCount(0);
   await page.keyboard.press('ArrowRight');
   await title(phone, 'Palms turn up and down');
 
   // Taken over, the other says so, keeps its marks, and counts no more.
-  await phone.getByRole('button', { name: 'Something else' }).click();
+  await phone.getByRole('button', { name: 'Change' }).click();
   await phone.getByRole('button', { name: 'Teach here instead' }).click();
   await title(page, 'Two screens is taught on another screen');
   await title(phone, 'Palms turn up and down');

@@ -320,3 +320,31 @@ test('a record that is being typed survives closing and a reload; a mark stays o
   await expect(page.getByText('Ansel felt dizzy')).toBeVisible();
   await expect(page.getByLabel('Ansel B, what was adapted')).toHaveValue('Ring squeeze: sore');
 });
+
+test('an alarm pauses the class with its reason, which the wrap-up tells apart from what the row took', async ({
+  page,
+}) => {
+  await makeClass(page, 'Alarm class', ['Thumb web, web to web', 'Wrist bends up and down']);
+  await lengthenHold(page, 'Thumb web, web to web');
+  await begin(page);
+  const clock = await holdClock(page);
+  await page.keyboard.press('Space');
+  await clock.passUntil(() => page.getByText(/hold 1 of 1$/).isVisible());
+  await page.keyboard.press('i');
+  await page.getByRole('button', { name: 'An alarm' }).click();
+  await expect(page.getByText(/, paused: an alarm$/)).toBeVisible();
+  const count = await page.getByTestId('count').textContent();
+  await clock.pass(300);
+  await expect(page.getByTestId('count')).toHaveText(count!);
+  await page.keyboard.press('Space');
+  await clock.pass(1);
+  await expect(page.getByText(/paused/)).toHaveCount(0);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await clock.letGo();
+  await page.waitForURL(/wrap-up$/);
+  await expect(page.getByText(/, and was interrupted for 5:\d\d\./)).toBeVisible();
+  await expect(
+    page.getByText(/^\d:\d\d Thumb web, web to web: interrupted for 5:\d\d: an alarm$/),
+  ).toBeVisible();
+});

@@ -93,7 +93,7 @@ function Room({ view, lost }: { view: RoomView; lost: Lost }) {
         </div>
       </div>
       {row.easier && (
-        <div className="flex items-center gap-6">
+        <div className={`flex items-center gap-6 ${isPaused ? 'opacity-40' : ''}`}>
           {row.figure && row.easierDrawn !== null && (
             <div className="h-[16vh] w-[28vh] shrink-0">
               <CountedHands

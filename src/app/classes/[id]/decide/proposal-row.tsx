@@ -29,7 +29,7 @@ export function ProposalRow({ proposal, name, onAnswer }: Props) {
         </strong>{' '}
         {capital(decision.reasons.join('; '))}.
       </p>
-      <div className="w-48">
+      <div className="w-36 sm:w-48">
         <select
           aria-label={`${name}, ${family}: rung`}
           className={inputClass}

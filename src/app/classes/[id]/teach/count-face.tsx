@@ -166,7 +166,10 @@ function Counting({
       </p>
       <div className="flex flex-wrap items-center justify-center gap-x-6">
         <p className="tabular text-[1.3rem] text-soft md:text-[1.7rem]">
-          {state.running ? of : `${of}, ${lowerFirst(pausedWords(state.pausedFor))}`}
+          {of}
+          {!state.running && (
+            <strong className="text-ink">, {lowerFirst(pausedWords(state.pausedFor))}</strong>
+          )}
         </p>
         {breath && <BreathSwell breath={breath} />}
       </div>

@@ -23,7 +23,7 @@ export function FollowingBar({ other }: { other: Other }) {
             : 'Following the screen that teaches')}
       </span>
       <Button look="quiet" onClick={other.onChooseAgain}>
-        Something else
+        Change
       </Button>
     </p>
   );
