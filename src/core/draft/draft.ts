@@ -18,8 +18,10 @@ import { modelText } from './model';
 import { draftOptions, type DraftFacts } from './option';
 import { roomFor } from './budget';
 import { scoreOf } from './score';
+import { withTalk } from './talk';
 import { wantedTasksOf, type TaskLine } from './tasks';
-import { insteadOf, whyOf, type Instead } from './why';
+import { alternativesOf, type Instead } from './alternatives';
+import { holdsWords, whysOf } from './why';
 import type { Solve } from './answer';
 import type { DraftWish } from './wish';
 
@@ -33,6 +35,8 @@ export type Draft = {
   readonly plan: Plan;
   readonly lengthMs: number;
   readonly score: number;
+  /** The same in words: minutes of each purpose. */
+  readonly holds: string;
   /** The selection is proven to be within the solver's gap of the best. */
   readonly proven: boolean;
   readonly rows: readonly DraftedRow[];
@@ -64,21 +68,37 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const solved = solve(modelText(options, draftFacts.context, wish, room));
     if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
-    const plan = mended(arrange(chosen, facts.catalogue, given), facts);
+    const arranged = arrange(chosen, facts.catalogue, given);
+    const talked = withTalk(
+      mended(arranged, facts),
+      facts,
+      wish.lengthMs,
+      (p) => contextOf(p, facts).timing.totalMs,
+    );
+    const plan = mended(talked, facts);
     const worst = breaking(plan, facts);
-    if (worst.length === 0)
+    if (worst.length === 0) {
+      const { context } = draftFacts;
+      const inOrder = placedRows(plan).flatMap(({ row }) =>
+        row.kind === 'movement' ? chosen.filter((o) => o.movement.id === row.movementId) : [],
+      );
+      const drafted = [...new Set(inOrder)];
+      const whys = whysOf(drafted, wish, context);
+      const instead = alternativesOf(chosen, options, context, wish, room);
       return ok({
         plan,
         lengthMs: contextOf(plan, facts).timing.totalMs,
-        score: scoreOf(chosen),
+        score: scoreOf(chosen, wish),
+        holds: holdsWords(chosen, wish),
         proven: solved.proven,
-        limits: limitsOf(chosen, options, draftFacts.context, wish, room),
-        rows: chosen.map((o) => ({
-          movementId: o.movement.id,
-          why: whyOf(o, chosen, wish),
-          instead: insteadOf(o, chosen, options),
+        limits: limitsOf(chosen, options, context, wish, room),
+        rows: drafted.map(({ movement: { id } }) => ({
+          movementId: id,
+          why: whys.get(id)!,
+          instead: instead.get(id) ?? null,
         })),
       });
+    }
     const guilty = worst.filter(
       (id) => !wish.pinned.includes(id) && chosen.some((o) => o.movement.id === id),
     );
@@ -104,21 +124,26 @@ export function draftFactsOf({ facts, lately, breathMs, wayIn, tasks }: DraftGiv
 
 const MAX_MENDS = 24;
 
-/** The plan with every must mended that can be, and water where it is due. */
+/** The plan with every must mended that can be, and whatever else can be without another movement. */
 function mended(start: Plan, facts: ClassFacts): Plan {
   let plan = start;
   for (let i = 0; i < MAX_MENDS; i++) {
     const check = checkWithReserve(plan, facts);
-    const due = check.findings.filter((f) => f.severity === 'must' || f.code === 'R2' || f.code === 'O8');
-    const step = due.flatMap((f) =>
-      f.mend && mendEffect(plan, facts, check, f.mend) ? [f.mend.step] : [],
-    )[0];
-    const applied = step && applyStep(plan, step);
-    if (!applied?.ok) return plan;
-    plan = applied.value.plan;
+    const due = check.findings.filter((f) => f.severity === 'must' || f.severity === 'should');
+    const next = due.flatMap((f) => {
+      const applied = f.mend && mendEffect(plan, facts, check, f.mend) && applyStep(plan, f.mend.step);
+      // What is only better needs no further movement: those were chosen together.
+      const isFree = applied?.ok && (f.severity === 'must' || !teachesMore(applied.value.plan, plan));
+      return isFree ? [applied.value.plan] : [];
+    })[0];
+    if (!next) return plan;
+    plan = next;
   }
   return plan;
 }
+
+const teachesMore = (now: Plan, before: Plan): boolean =>
+  movementRows(now).length > movementRows(before).length;
 
 /** Movements in rows that still break a must, in running order. */
 function breaking(plan: Plan, facts: ClassFacts): readonly string[] {

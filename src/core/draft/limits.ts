@@ -1,6 +1,7 @@
 import { addVolume, baselineWords, isFirstClass, NO_VOLUME, type RuleContext } from '../plan';
 import { plural } from '../words';
-import { MAX_NEW, MAX_PROPS, mostRows, outShareOf, propMs, rowMs, type Budget } from './model';
+import { isFirstFull, MAX_FIRST, MAX_NEW, mostRows, rowsWith } from './balance';
+import { MAX_PROPS, outShareOf, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
 import type { DraftWish } from './wish';
 
@@ -32,7 +33,10 @@ export function limitsOf(
   const isTight = tight > 0 && chosen.some((o) => o.out.size > 0);
   return [
     ...(takenMs + shortestMs > room.timeMs ? ['the time'] : []),
-    ...(chosen.length >= mostRows(wish.lengthMs) ? ['rows that are long enough to be worth explaining'] : []),
+    ...(chosen.reduce((n, o) => n + rowsWith(o), 0) >= mostRows(wish.lengthMs)
+      ? ['rows that are long enough to be worth explaining']
+      : []),
+    ...(isFirstFull(chosen, context) ? [`${MAX_FIRST} movements at the most in a first class`] : []),
     ...(props >= MAX_PROPS ? [`${MAX_PROPS} props at the most`] : []),
     ...(!isFirstClass(context) && chosen.filter((o) => o.isNew).length >= MAX_NEW
       ? [`${MAX_NEW} new movements at the most`]

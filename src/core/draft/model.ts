@@ -1,21 +1,13 @@
-import {
-  HAND_JOINTS,
-  GRIPPING,
-  isThumbHeavy,
-  PURPOSES,
-  RESISTED,
-  type EffortKind,
-  type Joint,
-} from '../catalogue';
-import { groupBy } from '../group';
-import { HAND_SPOTS } from '../hand';
+import { GRIPPING } from '../catalogue';
 import { handOutMs } from '../dose';
-import { isFirstClass, OPPOSITE_STRETCH, stretchDirections, type RuleContext, type Volume } from '../plan';
-import { HAND_BREAK_MS } from './frame';
+import type { RuleContext, Volume } from '../plan';
+import { balance } from './balance';
+import { ENDING, HAND_BREAK_MS } from './frame';
 import { atLeast, atMost, lpText, type Line, type LinearTerm } from './lp';
 import type { Option } from './option';
-import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
 import type { DraftWish } from './wish';
+import { alikeTerms, coverageTerms, minuteTerms, seriesTerms } from './worth';
+import { groupBy } from '../group';
 
 /** What is left for drafted rows once the frame is in. */
 export type Budget = {
@@ -32,26 +24,6 @@ const MAX_OUT_SHARE = 0.2;
 /** The most rows that somebody may be left out of; who is left out of more of all that could be done counts as they are. */
 export const outShareOf = (personId: string, options: readonly Option[]): number =>
   Math.max(MAX_OUT_SHARE, options.filter((o) => o.out.has(personId)).length / Math.max(1, options.length));
-export const MAX_NEW = 3;
-const MAX_GRIPPING = 4;
-/** A class of many tiny rows is all explaining: a row for so long at the most. */
-const MIN_ROW_MS = 72_000;
-export const mostRows = (lengthMs: number): number => Math.floor(lengthMs / MIN_ROW_MS);
-const MAX_OF: Partial<Record<EffortKind, number>> = {
-  notice: 1,
-  warm: 2,
-  breath: 1,
-  tap: 1,
-  coordination: 1,
-  stretch: 4,
-  isometric: 3,
-  opening: 3,
-  massage: 2,
-};
-/** One loading row, two where the class is to be about bone. */
-const mostLoading = ({ focus }: DraftWish): number => (focus.includes('bone') ? 2 : 1);
-const MAX_BODY = 3;
-
 /** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
 export function modelText(
   options: readonly Option[],
@@ -59,28 +31,52 @@ export function modelText(
   wish: DraftWish,
   room: Budget,
 ): string {
-  const propIds = [...new Set(options.flatMap((o) => o.movement.propId ?? []))];
   const coverage = coverageTerms(options);
+  const minutes = minuteTerms(options, wish);
+  const alike = alikeTerms(options);
+  const series = seriesTerms(options, context);
   const objective: LinearTerm[] = [
     ...options.map((o): LinearTerm => [o.worth, o.key]),
     ...coverage.objective,
+    ...minutes.objective,
+    ...alike.objective,
+    ...series.objective,
   ];
   const lines = [
-    ...timeAndProps(options, context, room, propIds),
-    ...onceEach(options),
-    ...balance(options, context, wish),
-    ...people(options, context),
-    ...rises(options, room),
-    ...wish.pinned.map((id) => pinnedLine(byMovement(options, id), options)),
+    ...modelLines(options, context, wish, room),
     ...coverage.lines,
+    ...minutes.lines,
+    ...alike.lines,
+    ...series.lines,
   ].filter((l) => l.terms.length > 0);
   return lpText({
     objective,
     lines,
-    shares: coverage.objective.map(([, name]) => name),
-    binaries: [...options.map((o) => o.key), ...propIds.map((_, i) => `z_${i}`)],
+    shares: [coverage, minutes, alike, series].flatMap((t) => t.objective.map(([, name]) => name)),
+    binaries: [...options.map((o) => o.key), ...propVariables(options).values()],
   });
 }
+
+/** What every selection keeps, whatever it is worth. */
+export const modelLines = (
+  options: readonly Option[],
+  context: RuleContext,
+  wish: DraftWish,
+  room: Budget,
+): readonly Line[] => [
+  ...timeAndProps(options, context, room),
+  ...onceEach(options),
+  ...balance(options, context, wish),
+  ...people(options, context),
+  ...rises(options, room),
+  ...wish.pinned
+    .filter((id) => !ENDING.some((e) => e === id))
+    .map((id) => pinnedLine(byMovement(options, id), options)),
+];
+
+/** The variable of each prop that something could need, by its id. */
+export const propVariables = (options: readonly Option[]): ReadonlyMap<string, string> =>
+  new Map([...new Set(options.flatMap((o) => o.movement.propId ?? []))].map((id, i) => [id, `z_${i}`]));
 
 const byMovement = (options: readonly Option[], id: string) => options.filter((o) => o.movement.id === id);
 
@@ -99,14 +95,9 @@ export const propMs = ({ people: there, helpers }: RuleContext): number =>
   2 * handOutMs(there.length, helpers);
 
 /** Rows, hand-outs and the breaks that gripping brings fit the time; a prop is counted once it is used. */
-function timeAndProps(
-  options: readonly Option[],
-  context: RuleContext,
-  room: Budget,
-  propIds: readonly string[],
-): Line[] {
+function timeAndProps(options: readonly Option[], context: RuleContext, room: Budget): Line[] {
   const handingMs = propMs(context);
-  const used = propIds.map((id, i) => ({ id, name: `z_${i}` }));
+  const used = [...propVariables(options)].map(([id, name]) => ({ id, name }));
   return [
     {
       terms: [
@@ -138,73 +129,6 @@ function timeAndProps(
 const onceEach = (options: readonly Option[]): Line[] =>
   [...groupBy(options, (o) => o.movement.id)].map(([, same]) => atMost(same, 1));
 
-/** The order and balance rules as far as a selection can keep them. */
-function balance(options: readonly Option[], context: RuleContext, wish: DraftWish): Line[] {
-  const of = (is: (o: Option) => boolean) => options.filter(is);
-  const effort = (kind: Option['movement']['effort']) => of((o) => o.movement.effort === kind);
-  const grips = of((o) => GRIPPING.has(o.movement.effort));
-  const opens = of((o) => o.movement.effort === 'opening' || o.movement.traits.includes('opens the hand'));
-  const thumbs = of((o) => isThumbHeavy(o.movement));
-  return [
-    atLeast(effort('notice'), 1),
-    atLeast(effort('warm'), 1),
-    atLeast(effort('active'), 3),
-    ...Object.entries(MAX_OF).map(([kind, most]) => atMost(effort(kind as EffortKind), most)),
-    atMost(effort('load'), mostLoading(wish)),
-    atMost(options, mostRows(wish.lengthMs)),
-    atMost(of(isBodyAlone), MAX_BODY),
-    ...stretchesInPairs(options, context),
-    atMost(grips, MAX_GRIPPING),
-    atMost(thumbs, 2),
-    ...(isFirstClass(context)
-      ? []
-      : [
-          atMost(
-            of((o) => o.isNew),
-            MAX_NEW,
-          ),
-        ]),
-    {
-      terms: [...grips.map((o): LinearTerm => [1, o.key]), ...opens.map((o): LinearTerm => [-2, o.key])],
-      sense: '<=',
-      bound: 0,
-    },
-    ...HAND_JOINTS.flatMap((joint) => activeFirst(options, joint)),
-  ];
-}
-
-const isBodyAlone = ({ movement: m }: Option): boolean => !m.joints.some((j) => HAND_JOINTS.includes(j));
-
-/** A stretch one way is only taken with one the other way. */
-function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {
-  const stretches = options
-    .filter((o) => o.movement.effort === 'stretch')
-    .map((o) => ({ o, ways: stretchDirections(context.catalogue, o.movement) }));
-  return stretches.flatMap(({ o, ways }) =>
-    ways.map((way): Line => {
-      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_STRETCH[way]));
-      return {
-        terms: [[1, o.key], ...pairs.map((s): LinearTerm => [-1, s.o.key])],
-        sense: '<=',
-        bound: 0,
-      };
-    }),
-  );
-}
-
-/** What stretches or works a joint is only taken with something that moves it gently. */
-function activeFirst(options: readonly Option[], joint: Joint): Line[] {
-  const gentle = options.filter((o) => o.movement.effort === 'active' && o.movement.joints.includes(joint));
-  return options
-    .filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch')
-    .filter((o) => o.movement.joints.includes(joint))
-    .map((o): Line => ({
-      terms: [[1, o.key], ...gentle.map((g): LinearTerm => [-1, g.key])],
-      sense: '<=',
-      bound: 0,
-    }));
-}
-
 /** Everybody has something to do in at least three quarters of the rows. */
 const people = (options: readonly Option[], context: RuleContext): Line[] =>
   context.people.map((person) => ({
@@ -223,31 +147,3 @@ const rises = (options: readonly Option[], { volumeMost }: Budget): Line[] =>
     const asking = options.filter((o) => o.volume[kind] > 0);
     return [{ terms: asking.map((o): LinearTerm => [o.volume[kind], o.key]), sense: '<=', bound: most }];
   });
-
-/** Coverage with diminishing worth: as many steps of a spot or a purpose are taken as options that have it. */
-function coverageTerms(options: readonly Option[]): { objective: LinearTerm[]; lines: Line[] } {
-  const covered = [
-    ...HAND_SPOTS.map((s, i) => ({
-      name: `s${i}`,
-      worth: SPOT_WORTH as readonly number[],
-      by: options.filter((o) => o.spots.includes(s.id)),
-    })),
-    ...PURPOSES.map((p, i) => ({
-      name: `p${i}`,
-      worth: PURPOSE_WORTH as readonly number[],
-      by: options.filter((o) => o.movement.purpose === p),
-    })),
-  ].filter((c) => c.by.length > 0);
-  const steps = (c: (typeof covered)[number]) => c.worth.map((w, i): LinearTerm => [w, `${c.name}_${i}`]);
-  return {
-    objective: covered.flatMap(steps),
-    lines: covered.map((c): Line => ({
-      terms: [
-        ...steps(c).map(([, name]): LinearTerm => [1, name]),
-        ...c.by.map((o): LinearTerm => [-1, o.key]),
-      ],
-      sense: '<=',
-      bound: 0,
-    })),
-  };
-}

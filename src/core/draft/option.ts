@@ -1,5 +1,5 @@
 import { isSeated, isEffort, type Movement } from '../catalogue';
-import { doseTiming, primaryCount, withPrimaryCount, type Dose, PACE } from '../dose';
+import { doseTiming, type Dose, PACE } from '../dose';
 import { coverageOf, HAND_SPOTS } from '../hand';
 import {
   baselineWords,
@@ -15,7 +15,9 @@ import {
   wayInPart,
 } from '../plan';
 import { nameList } from '../words';
-import { SHORT_SHARE, WEIGHTS } from './weights';
+import { draftDoses, type DraftDose } from './doses';
+import { ENDING } from './frame';
+import { WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 type Reason = {
@@ -31,7 +33,13 @@ export type Option = {
   readonly movement: Movement;
   readonly dose: Dose;
   readonly isNew: boolean;
+  /** How the dose stands to that of the baseline. */
+  readonly step: DraftDose['step'];
   readonly costMs: number;
+  /** Minutes of work in the hands, explaining left out. */
+  readonly minutes: number;
+  /** Rows that are alike have the same: the kind of work and the joint it begins with. */
+  readonly likeness: string;
   /** Ids of people with nothing to do. */
   readonly out: ReadonlySet<string>;
   /** Spots of the hand that it moves on both sides. */
@@ -56,20 +64,26 @@ export type WantedTask = { readonly task: string; readonly movementIds: readonly
 
 const MAX_LEFT_OUT = 1 / 3;
 
-/** Every movement that may be drafted at all, at its usual dose and at its fewest. */
+/** A dose is not raised beyond so many minutes of work. */
+const LONGEST_ROW_MIN = 3;
+
+/** Every movement that may be drafted at all, at each dose that it may have. */
 export function draftOptions(facts: DraftFacts, wish: DraftWish): readonly Option[] {
   const { catalogue } = facts.context;
   return catalogue.movements.flatMap((movement, i) => {
     if (!mayBeDrafted(movement, facts, wish)) return [];
-    const usual = baselineDose(movement, facts) ?? movement.dose;
-    const doses = [usual, ...fewest(usual)];
-    return doses.map((dose, j) => optionOf(`x${i}_${j}`, movement, dose, j > 0, facts, wish));
+    const isNew = !facts.shown.has(movement.id);
+    return draftDoses(movement, baselineDose(movement, facts), isNew)
+      .map((of, j) => optionOf(`x${i}_${j}`, movement, of, isNew, facts, wish))
+      .filter((o, j) => j === 0 || o.step === 'less' || o.minutes <= LONGEST_ROW_MIN);
   });
 }
 
 function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWish): boolean {
   const pinned = wish.pinned.includes(movement.id);
-  if (wish.banned.includes(movement.id)) return false;
+  // The ending is there in any case.
+  if (wish.banned.includes(movement.id) || ENDING.some((id) => id === movement.id)) return false;
+  if (!pinned && movement.section === 'settle') return false;
   if (!pinned && (movement.offUntil || movement.positions[0] === 'floor')) return false;
   if (!isSeated(movement) && !movement.seatedTwin) return false;
   if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
@@ -93,21 +107,15 @@ const baselineDose = (movement: Movement, { context }: DraftFacts): Dose | null 
   (context.baseline && movementRows(context.baseline.plan).find((r) => r.movementId === movement.id)?.dose) ??
   null;
 
-function fewest(dose: Dose): Dose[] {
-  if (dose.count.mode === 'time' || primaryCount(dose.count) <= dose.fewest) return [];
-  return [{ ...dose, sets: 1, count: withPrimaryCount(dose.count, dose.fewest) }];
-}
-
 function optionOf(
   key: string,
   movement: Movement,
-  dose: Dose,
-  short: boolean,
+  { dose, step }: DraftDose,
+  isNew: boolean,
   facts: DraftFacts,
   wish: DraftWish,
 ): Option {
-  const { context, shown } = facts;
-  const isNew = !shown.has(movement.id);
+  const { context } = facts;
   const figure = context.catalogue.figure(movement.id);
   const moved = figure && movedAt(coverageOf(figure, dose));
   const { newMs, knownMs } = wayInOf(context.plan);
@@ -117,16 +125,15 @@ function optionOf(
   const wayInMs = takenMs(context.pace, wayInPart({ isNew }), plannedWayInMs);
   const countMs = takenMs(context.pace, movement.effort, plannedMs);
   const out = leftOutIn(context.judge(movement, { dose }));
-  const share = short ? SHORT_SHARE : 1;
-  const reasons = reasonsFor(movement, facts, wish, out.size).map((r) => ({
-    ...r,
-    worth: r.worth * share,
-  }));
+  const reasons = reasonsFor(movement, step, facts, wish, out.size);
   return {
     key,
     movement,
     dose,
     isNew,
+    step,
+    minutes: plannedMs / 60_000,
+    likeness: `${movement.effort} ${movement.joints[0] ?? ''}`,
     costMs: wayInMs + countMs + (isEffort(movement) ? PACE.shakeOutMs : 0),
     out,
     spots: HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : [])),
@@ -138,6 +145,7 @@ function optionOf(
 
 function reasonsFor(
   movement: Movement,
+  step: DraftDose['step'],
   { context, lately, wantedTasks }: DraftFacts,
   wish: DraftWish,
   out: number,
@@ -146,11 +154,11 @@ function reasonsFor(
   const served = people.length === 0 ? 1 : 1 - out / people.length;
   const purposes = wish.focus.map((f) => FOCUS_PURPOSE[f]);
   const inFocus = purposes.includes(movement.purpose) || movement.also.some((p) => purposes.includes(p));
-  const goesOn = baseline !== null && movementRows(baseline.plan).some((r) => r.movementId === movement.id);
+  const goesOn = step !== 'not done then';
   const tasks = wantedTasks.filter((t) => t.movementIds.includes(movement.id)).map((t) => t.task);
   return [
     {
-      worth: served,
+      worth: served * WEIGHTS.served,
       words:
         out === 0
           ? 'everybody has something to do in it'
@@ -159,7 +167,12 @@ function reasonsFor(
     },
     ...(wish.kept.includes(movement.id) ? [{ worth: WEIGHTS.kept, words: 'it is in the plan already' }] : []),
     ...(inFocus ? [{ worth: WEIGHTS.focus, words: 'it is what the class is to be about' }] : []),
-    ...(goesOn ? [{ worth: WEIGHTS.goesOn, words: `it goes on from ${baselineWords(baseline)}` }] : []),
+    ...(goesOn && baseline
+      ? [{ worth: WEIGHTS.goesOn, words: `it goes on from ${baselineWords(baseline)}` }]
+      : []),
+    ...(step === 'more' && baseline
+      ? [{ worth: WEIGHTS.raised, words: `it asks a little more than ${baselineWords(baseline)}` }]
+      : []),
     ...(!goesOn && !lately.has(movement.id) && lately.size > 0
       ? [{ worth: WEIGHTS.notLately, words: 'it was not done in the last four weeks' }]
       : []),

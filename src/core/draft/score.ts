@@ -1,21 +1,42 @@
+import { PURPOSES, type Purpose } from '../catalogue';
 import { HAND_SPOTS } from '../hand';
-import { PURPOSES } from '../catalogue';
 import type { Option } from './option';
-import { PURPOSE_WORTH, SPOT_WORTH } from './weights';
+import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
-/** The stated score of a selection: what each is worth by itself, and coverage with diminishing worth. */
-export function scoreOf(chosen: readonly Option[]): number {
+/** The score of a selection, as the model has it but for how much is the same: minutes of purpose with falling worth, reasons, places. */
+export function scoreOf(chosen: readonly Option[], wish: Pick<DraftWish, 'focus' | 'lengthMs'>): number {
   const own = chosen.reduce((n, o) => n + o.worth, 0);
   const spots = HAND_SPOTS.reduce(
-    (n, { id }) => n + diminishing(SPOT_WORTH, chosen.filter((o) => o.spots.includes(id)).length),
+    (n, { id }) => n + firstFew(SPOT_WORTH, chosen.filter((o) => o.spots.includes(id)).length),
     0,
   );
-  const purposes = PURPOSES.reduce(
-    (n, p) => n + diminishing(PURPOSE_WORTH, chosen.filter((o) => o.movement.purpose === p).length),
+  const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
+  const minutes = PURPOSES.reduce((n, p) => n + worthOfMinutes(minutesOf(chosen, p), targets[p]), 0);
+  const alike = [...new Set(chosen.map((o) => o.likeness))].reduce(
+    (n, kind) => n + Math.max(0, chosen.filter((o) => o.likeness === kind).length - ALIKE),
     0,
   );
-  return own + spots + purposes;
+  return own + spots + minutes + alike * WEIGHTS.oneMoreAlike;
 }
 
-const diminishing = (worth: readonly number[], times: number): number =>
+/** So many rows of one kind and joint are worth their whole. */
+export const ALIKE = 2;
+
+export const purposesOf = ({ focus }: Pick<DraftWish, 'focus'>): readonly Purpose[] =>
+  focus.map((f) => FOCUS_PURPOSE[f]);
+
+const minutesOf = (chosen: readonly Option[], purpose: Purpose): number =>
+  chosen.filter((o) => o.movement.purpose === purpose).reduce((n, o) => n + o.minutes, 0);
+
+function worthOfMinutes(minutes: number, target: number): number {
+  let left = minutes;
+  return MINUTE_WORTH.reduce((sum, [share, worth]) => {
+    const here = Math.min(left, share * target);
+    left -= here;
+    return sum + here * worth;
+  }, 0);
+}
+
+const firstFew = (worth: readonly number[], times: number): number =>
   worth.slice(0, times).reduce((n, w) => n + w, 0);

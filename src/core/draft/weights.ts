@@ -1,19 +1,59 @@
-/** What a draft weighs, each against being of use to everybody, which is 1. They are ours: no study says them. */
+import type { Purpose } from '../catalogue';
+
+/** What a draft weighs, each against a minute of what the class is for, which is 1. They are ours: no study says them. */
 export const WEIGHTS = {
   /** Stays in the plan: the instructor put it there. */
-  kept: 4,
-  /** What the class is to be about. */
-  focus: 1.2,
-  /** Practises what somebody wishes to do again. */
-  wantedTask: 0.8,
+  kept: 6,
+  /** A row that everybody has something to do in; a row with fewer has its share. */
+  served: 0.6,
+  /** Is what the class is to be about. */
+  focus: 0.5,
+  /** Practises what somebody wishes to do again: enough to be there whenever it may. */
+  wantedTask: 4,
   /** Goes on from the baseline, since what is repeated is learnt. */
-  goesOn: 0.7,
+  goesOn: 0.6,
   /** Was not done for four weeks, for variety. */
-  notLately: 0.4,
+  notLately: 0.3,
+  /** Asks a little more than last time, so that nobody stands still. */
+  raised: 0.4,
+  /** The third row and each further one of one kind and joint. */
+  oneMoreAlike: -1,
+  /** A tenth of the rows too few that go on, or that change. */
+  tooMuchTheSame: -3,
 } as const;
 
-/** Of the worth of a row, what its shortest dose keeps. */
-export const SHORT_SHARE = 0.5;
-/** Worth of moving a spot, or of having a purpose, the first time, the second and so on. */
-export const SPOT_WORTH = [1.2, 0.4, 0.15] as const;
-export const PURPOSE_WORTH = [2, 0.8, 0.4, 0.2] as const;
+/** Worth of moving a spot of the hand the first time, the second and the third. */
+export const SPOT_WORTH = [1.5, 0.25, 0.1] as const;
+
+/** So much of a class is work in the hands; the rest is explaining, handing out and resting. */
+const WORK_SHARE = 0.5;
+
+/** How the minutes of work are shared out where nothing else is asked for. */
+const PURPOSE_SHARE: Readonly<Record<Purpose, number>> = {
+  glide: 0.38,
+  hold: 0.1,
+  grip: 0.18,
+  load: 0.08,
+  ease: 0.26,
+};
+/** A purpose in focus has so many times its share; the others give it up evenly. There is little loading, so it grows most. */
+const IN_FOCUS: Readonly<Record<Purpose, number>> = { glide: 2.4, hold: 2.4, grip: 2.4, load: 6, ease: 2.8 };
+
+/** Minutes of each purpose that a class of this length is to have. */
+export function targetMinutes(
+  lengthMs: number,
+  focus: readonly Purpose[],
+): Readonly<Record<Purpose, number>> {
+  const share = (p: Purpose) => PURPOSE_SHARE[p] * (focus.includes(p) ? IN_FOCUS[p] : 1);
+  const all = Object.keys(PURPOSE_SHARE) as Purpose[];
+  const total = all.reduce((n, p) => n + share(p), 0);
+  const minutes = (lengthMs / 60_000) * WORK_SHARE;
+  return Object.fromEntries(all.map((p) => [p, (minutes * share(p)) / total])) as Record<Purpose, number>;
+}
+
+/** Worth of a minute up to the target, and of each stretch beyond it, as shares of the target: falling, since enough is enough. */
+export const MINUTE_WORTH: readonly (readonly [share: number, worth: number])[] = [
+  [1, 1],
+  [0.5, 0.4],
+  [0.7, 0.12],
+];

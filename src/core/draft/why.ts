@@ -1,41 +1,90 @@
+import { PURPOSES, type Purpose } from '../catalogue';
+import { primaryCount } from '../dose';
 import { HAND_SPOTS } from '../hand';
-import { nameList, plural } from '../words';
+import { baselineWords, movementRows, type RuleContext } from '../plan';
+import { nameList } from '../words';
 import type { Option } from './option';
-import { scoreOf } from './score';
+import { purposesOf } from './score';
+import { targetMinutes } from './weights';
 import type { DraftWish } from './wish';
 
-/** What could stand in a row's place, and what that costs of the score. */
-export type Instead = { readonly movementId: string; readonly cost: number };
+const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  glide: 'gentle movement',
+  hold: 'holding',
+  grip: 'grip',
+  load: 'loading',
+  ease: 'easing',
+};
 
-/** One sentence, from what weighs most: the wish, then what nothing else in the class moves, then how many it serves. */
-export function whyOf(row: Option, chosen: readonly Option[], { pinned }: DraftWish): string {
-  if (pinned.includes(row.movement.id)) return 'Here because it was pinned.';
-  const [own] = row.reasons.filter((r) => !r.isService);
-  if (own) return `Here because ${own.words}.`;
+/** A sentence for each row: what weighs most of what is true of it; where the row before says the same, the next of its own. */
+export function whysOf(
+  chosen: readonly Option[],
+  wish: DraftWish,
+  context: RuleContext,
+): ReadonlyMap<string, string> {
+  const said = new Map<string, string>();
+  let before = '';
+  for (const row of chosen) {
+    const all = reasonsOf(row, chosen, wish, context);
+    before = all.find((words) => words !== before) ?? all[0]!;
+    said.set(row.movement.id, before);
+  }
+  return said;
+}
+
+function reasonsOf(
+  row: Option,
+  chosen: readonly Option[],
+  wish: DraftWish,
+  context: RuleContext,
+): readonly string[] {
+  const { movement, minutes } = row;
   const others = chosen.filter((o) => o !== row);
   const alone = HAND_SPOTS.filter(
     (s) => row.spots.includes(s.id) && !others.some((o) => o.spots.includes(s.id)),
   );
-  if (alone.length > 0)
-    return `Here because nothing else in the class moves the ${nameList(alone.map((s) => s.name))}.`;
-  if (row.spots.length > 0)
-    return `Here because it moves ${plural(row.spots.length, 'place')} of both hands.`;
-  return `Here because ${row.reasons[0]?.words ?? 'everybody can do it'}.`;
+  const own = row.reasons.filter((r) => !r.isService).map((r) => r.words);
+  const isOnly = !others.some((o) => o.movement.purpose === movement.purpose);
+  const purpose = PURPOSE_WORDS[movement.purpose];
+  const target = targetMinutes(wish.lengthMs, purposesOf(wish))[movement.purpose];
+  return [
+    ...(wish.pinned.includes(movement.id) ? ['it was pinned'] : []),
+    ...(row.step === 'more' ? [moreThan(row, context)] : []),
+    ...own.filter((words) => !words.startsWith('it goes on') && !words.startsWith('it asks')),
+    ...(alone.length > 0
+      ? [`nothing else in the class moves the ${nameList(alone.map((s) => s.name))}`]
+      : []),
+    ...(isOnly ? [`it is all the ${purpose} of the class`] : []),
+    ...own.filter((words) => words.startsWith('it goes on')),
+    `it is ${minuteWords(minutes)} of the ${minuteWords(target)} of ${purpose} that such a class is to have`,
+    ...(row.spots.length > 0
+      ? [`it moves the ${nameList(HAND_SPOTS.filter((s) => row.spots.includes(s.id)).map((s) => s.name))}`]
+      : []),
+    ...row.reasons.filter((r) => r.isService).map((r) => r.words),
+  ].map((words) => `Here because ${words}.`);
 }
 
-/** The option of the same kind that would cost least in its place. */
-export function insteadOf(
-  row: Option,
-  chosen: readonly Option[],
-  options: readonly Option[],
-): Instead | null {
-  const rest = chosen.filter((o) => o !== row);
-  const now = scoreOf(chosen);
-  const taken = new Set(chosen.map((o) => o.movement.id));
-  const others = options
-    .filter((o) => !taken.has(o.movement.id) && o.movement.effort === row.movement.effort)
-    .filter((o) => o.costMs <= row.costMs + 15_000 && o.movement.propId === row.movement.propId)
-    .map((o) => ({ movementId: o.movement.id, cost: Math.max(0, now - scoreOf([...rest, o])) }))
-    .sort((a, b) => a.cost - b.cost);
-  return others[0] ?? null;
+/** What a selection holds: minutes of each purpose beside those that such a class is to have. */
+export function holdsWords(chosen: readonly Option[], wish: Pick<DraftWish, 'focus' | 'lengthMs'>): string {
+  const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
+  const held = PURPOSES.map((p) => {
+    const minutes = chosen.filter((o) => o.movement.purpose === p).reduce((n, o) => n + o.minutes, 0);
+    return `${PURPOSE_WORDS[p]} ${Math.round(minutes)} of ${Math.round(targets[p])}`;
+  });
+  return `Minutes of work beside what such a class is to have: ${held.join(', ')}`;
+}
+
+const minuteWords = (minutes: number): string => {
+  const halves = Math.max(1, Math.round(minutes * 2)) / 2;
+  return halves === 1 ? 'a minute' : halves === 0.5 ? 'half a minute' : `${halves} minutes`;
+};
+
+/** What it asks more than the class that increases are measured against. */
+function moreThan({ movement, dose }: Option, { baseline }: RuleContext): string {
+  const was = baseline && movementRows(baseline.plan).find((r) => r.movementId === movement.id)?.dose;
+  if (!baseline || !was) return 'it asks a little more';
+  const [now, then] = [primaryCount(dose.count), primaryCount(was.count)];
+  const what = now === then ? `${dose.sets} sets` : `${now}`;
+  const instead = now === then ? `${was.sets}` : `${then}`;
+  return `it goes on from ${baselineWords(baseline)} with ${what} instead of ${instead}`;
 }

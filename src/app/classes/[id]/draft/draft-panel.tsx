@@ -132,17 +132,19 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
 
 /** The score, how sure it is, and what kept it from being higher. */
 function Summary({ draft, onUse }: { draft: Draft; onUse: () => void }) {
-  const { score, proven, limits, lengthMs, rows } = draft;
+  const { score, holds, proven, limits, lengthMs, rows } = draft;
   return (
     <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-3">
       <p className="min-w-0 flex-1 basis-96">
-        {plural(rows.length, 'movement')}, {clockText(lengthMs)}, no must broken. Score{' '}
-        <strong>{score.toFixed(1)}</strong>,{' '}
+        {plural(rows.length, 'movement')}, {clockText(lengthMs)}, no must broken. <strong>{holds}.</strong>{' '}
+        Score {score.toFixed(1)},{' '}
         {proven ? 'proven to be within 1 % of the best there is' : 'the best found in the time given'}.
         {limits.length > 0 && ` Held back by ${limits.join('; ')}.`}
         <span className="block text-sm text-soft">
-          The score counts places of the hand and purposes, each time for less, people with something to do,
-          what is in the plan or goes on from last time, and wished-for tasks.
+          The score counts minutes of each purpose and places of the hand, each time for less, people with
+          something to do, what is in the plan, goes on from last time or asks more, and wished-for tasks.
+          What is proven is the choice of rows for these limits; what is mended afterwards is not looked at
+          again.
         </span>
       </p>
       <Button look="main" onClick={onUse}>

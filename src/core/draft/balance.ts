@@ -1,0 +1,159 @@
+import {
+  GRIPPING,
+  HAND_JOINTS,
+  isThumbHeavy,
+  RESISTED,
+  type EffortKind,
+  type Joint,
+  type Movement,
+} from '../catalogue';
+import { isFirstClass, OPPOSITE_STRETCH, stretchDirections, type RuleContext } from '../plan';
+import { AFTER_LOADING, ENDING } from './frame';
+import { atLeast, atMost, type Line, type LinearTerm } from './lp';
+import type { Option } from './option';
+import type { DraftWish, Focus } from './wish';
+
+export const MAX_NEW = 3;
+/** In a first class everything is new: so many movements are taught. Looking at the hands and breathing quietly need no teaching. */
+export const MAX_FIRST = 8;
+const UNTAUGHT: ReadonlySet<EffortKind> = new Set(['notice', 'breath']);
+const isTaught = ({ effort }: Movement): boolean => !UNTAUGHT.has(effort);
+const taughtOf = (ids: readonly string[], { catalogue }: RuleContext): number =>
+  ids.filter((id) => {
+    const movement = catalogue.movement(id);
+    return movement !== undefined && isTaught(movement);
+  }).length;
+/** A first class that teaches as many as it may. */
+export const isFirstFull = (chosen: readonly Option[], context: RuleContext): boolean =>
+  isFirstClass(context) &&
+  chosen.filter((o) => isTaught(o.movement)).reduce((n, o) => n + rowsWith(o), 0) >=
+    MAX_FIRST - taughtOf(ENDING, context);
+
+const MAX_GRIPPING = 4;
+/** Few rows that are done for long rather than many short ones: one for so long at the most, those of the ending among them. */
+const MIN_ROW_MS = 150_000;
+const FEWEST_ROWS = 8;
+export const mostRows = (lengthMs: number): number =>
+  Math.max(FEWEST_ROWS, Math.floor(lengthMs / MIN_ROW_MS)) - ENDING.length;
+/** The most rows of one kind of work; of what the class is to be about there may be more. */
+const MAX_OF: Partial<Record<EffortKind, number>> = {
+  notice: 1,
+  warm: 2,
+  breath: 1,
+  tap: 1,
+  coordination: 2,
+  stretch: 4,
+  isometric: 3,
+  opening: 3,
+  massage: 2,
+  load: 1,
+};
+const MORE_IN_FOCUS: Readonly<Record<Focus, Partial<Record<EffortKind, number>>>> = {
+  stiffness: { stretch: 2, coordination: 1 },
+  grip: { opening: 1 },
+  bone: { load: 1 },
+  calm: { massage: 3, breath: 2, warm: 1, isometric: -2 },
+};
+const mostOf = (kind: EffortKind, { focus }: DraftWish): number =>
+  focus.reduce((n, f) => n + (MORE_IN_FOCUS[f][kind] ?? 0), MAX_OF[kind] ?? Infinity);
+const MAX_BODY = 3;
+
+/** The order and balance rules as far as a selection can keep them. */
+export function balance(options: readonly Option[], context: RuleContext, wish: DraftWish): Line[] {
+  const of = (is: (o: Option) => boolean) => options.filter(is);
+  const effort = (kind: Option['movement']['effort']) => of((o) => o.movement.effort === kind);
+  const grips = of((o) => GRIPPING.has(o.movement.effort));
+  const opens = of((o) => o.movement.effort === 'opening' || o.movement.traits.includes('opens the hand'));
+  const thumbs = of((o) => isThumbHeavy(o.movement));
+  return [
+    atLeast(effort('notice'), 1),
+    atLeast(effort('warm'), 1),
+    atLeast(effort('active'), isFirstClass(context) ? 2 : 3),
+    ...(Object.keys(MAX_OF) as EffortKind[]).map((kind) => atMost(effort(kind), mostOf(kind, wish))),
+    {
+      terms: options.map((o): LinearTerm => [rowsWith(o), o.key]),
+      sense: '<=' as const,
+      bound: mostRows(wish.lengthMs),
+    },
+    atMost(of(isBodyAlone), MAX_BODY),
+    ...stretchesInPairs(options, context),
+    atMost(grips, MAX_GRIPPING),
+    atMost(thumbs, 2),
+    // Two in a row would be too much for the thumb, and in the grip section nothing comes between.
+    atMost(
+      thumbs.filter((o) => GRIPPING.has(o.movement.effort)),
+      Math.max(1, thumbs.filter((o) => wish.pinned.includes(o.movement.id)).length),
+    ),
+    ...(isFirstClass(context)
+      ? [
+          {
+            terms: options.filter((o) => isTaught(o.movement)).map((o): LinearTerm => [rowsWith(o), o.key]),
+            sense: '<=' as const,
+            bound: MAX_FIRST - taughtOf(ENDING, context),
+          },
+        ]
+      : [
+          {
+            terms: options
+              .map((o): LinearTerm => [newWith(o, context), o.key])
+              .filter(([weight]) => weight > 0),
+            sense: '<=' as const,
+            bound: Math.max(0, MAX_NEW - newOf(ENDING, context)),
+          },
+        ]),
+    {
+      terms: [...grips.map((o): LinearTerm => [1, o.key]), ...opens.map((o): LinearTerm => [-2, o.key])],
+      sense: '<=',
+      bound: 0,
+    },
+    ...HAND_JOINTS.flatMap((joint) => activeFirst(options, joint)),
+  ];
+}
+
+/** An option brings its row, and a loading row those that come after it. */
+export const rowsWith = (o: Option): number => (o.movement.effort === 'load' ? 1 + AFTER_LOADING.length : 1);
+
+/** Of these, so many have not been shown to the group. */
+const newOf = (ids: readonly string[], { shown }: RuleContext): number =>
+  ids.filter((id) => !shown.includes(id)).length;
+/** What is taught for the first time with an option: the movement, and what a loading row brings. */
+const newWith = (o: Option, context: RuleContext): number =>
+  Number(o.isNew) + (o.movement.effort === 'load' ? newOf(AFTER_LOADING, context) : 0);
+
+const isBodyAlone = ({ movement: m }: Option): boolean => !m.joints.some((j) => HAND_JOINTS.includes(j));
+
+/** A stretch one way is only taken with one the other way. */
+function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {
+  const stretches = options
+    .filter((o) => o.movement.effort === 'stretch')
+    .map((o) => ({ o, ways: stretchDirections(context.catalogue, o.movement) }));
+  // A loading row brings a stretch of its own.
+  const brought = AFTER_LOADING.flatMap((id) => {
+    const m = context.catalogue.movement(id);
+    return m?.effort === 'stretch' ? stretchDirections(context.catalogue, m) : [];
+  });
+  const loading = options.filter((o) => o.movement.effort === 'load').map((o) => ({ o, ways: brought }));
+  return [...stretches, ...loading].flatMap(({ o, ways }) =>
+    ways.map((way): Line => {
+      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_STRETCH[way]));
+      return {
+        terms: [[1, o.key], ...pairs.map((s): LinearTerm => [-1, s.o.key])],
+        sense: '<=',
+        bound: 0,
+      };
+    }),
+  );
+}
+
+/** What stretches or works a joint is only taken with something that moves it gently. */
+function activeFirst(options: readonly Option[], joint: Joint): Line[] {
+  const gentle = options.filter((o) => o.movement.effort === 'active' && o.movement.joints.includes(joint));
+  return options
+    .filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch')
+    .filter((o) => o.movement.joints.includes(joint))
+    .map((o): Line => ({
+      terms: [[1, o.key], ...gentle.map((g): LinearTerm => [-1, g.key])],
+      sense: '<=',
+      bound: 0,
+    }));
+}

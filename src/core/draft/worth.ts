@@ -1,0 +1,99 @@
+import { PURPOSES } from '../catalogue';
+import { groupBy } from '../group';
+import { HAND_SPOTS } from '../hand';
+import { movementRows, type RuleContext } from '../plan';
+import type { Line, LinearTerm } from './lp';
+import type { Option } from './option';
+import { ALIKE, purposesOf } from './score';
+import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import type { DraftWish } from './wish';
+
+/** A part of what a selection is worth, and the lines that bind its variables, 0 to 1, to what is taken. */
+export type Terms = { readonly objective: LinearTerm[]; readonly lines: Line[] };
+
+/** Minutes of each purpose with falling worth: a stretch of them is filled as far as there are minutes for it. */
+export function minuteTerms(options: readonly Option[], wish: DraftWish): Terms {
+  const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
+  const filled = PURPOSES.map((p, i) => ({
+    by: options.filter((o) => o.movement.purpose === p),
+    stretches: MINUTE_WORTH.map(([share, worth], k) => ({
+      name: `m${i}_${k}`,
+      minutes: share * targets[p],
+      worth,
+    })),
+  })).filter((f) => f.by.length > 0);
+  return {
+    objective: filled.flatMap((f) => f.stretches.map((s): LinearTerm => [s.minutes * s.worth, s.name])),
+    lines: filled.map((f): Line => ({
+      terms: [
+        ...f.stretches.map((s): LinearTerm => [s.minutes, s.name]),
+        ...f.by.map((o): LinearTerm => [-o.minutes, o.key]),
+      ],
+      sense: '<=',
+      bound: 0,
+    })),
+  };
+}
+
+/** More than so many rows beyond what is worth its whole are never taken. */
+const MOST_ALIKE = 12;
+
+/** From the third row of one kind and joint on each is worth less. */
+export function alikeTerms(options: readonly Option[]): Terms {
+  const kinds = [...groupBy(options, (o) => o.likeness).values()].filter(
+    (same) => new Set(same.map((o) => o.movement.id)).size > ALIKE,
+  );
+  return {
+    objective: kinds.map((_, i): LinearTerm => [WEIGHTS.oneMoreAlike * MOST_ALIKE, `a${i}`]),
+    lines: kinds.map((same, i): Line => ({
+      terms: [...same.map((o): LinearTerm => [1, o.key]), [-MOST_ALIKE, `a${i}`]],
+      sense: '<=',
+      bound: ALIKE,
+    })),
+  };
+}
+
+/** Of the rows of a class that goes on, at least so many do, and at least so many are new or ask more. */
+const GOING_ON = 0.65;
+const CHANGED = 0.2;
+/** With fewer rows in the baseline there is too little to go on from. */
+const ENOUGH_TO_GO_ON_FROM = 8;
+
+export function seriesTerms(options: readonly Option[], { baseline }: RuleContext): Terms {
+  if (!baseline || movementRows(baseline.plan).length < ENOUGH_TO_GO_ON_FROM)
+    return { objective: [], lines: [] };
+  const share = (least: number, name: string, is: (o: Option) => boolean): Line => ({
+    terms: [...options.map((o): LinearTerm => [least - (is(o) ? 1 : 0), o.key]), [-SHORT_BY, name]],
+    sense: '<=',
+    bound: 0,
+  });
+  return {
+    objective: ['v0', 'v1'].map((name): LinearTerm => [WEIGHTS.tooMuchTheSame * SHORT_BY, name]),
+    lines: [
+      share(GOING_ON, 'v0', (o) => o.step !== 'not done then'),
+      share(CHANGED, 'v1', (o) => o.step === 'more' || o.step === 'not done then'),
+    ],
+  };
+}
+/** By so many rows the shares may be missed, at the worth that each of them costs. */
+const SHORT_BY = 20;
+
+/** Coverage with diminishing worth: as many steps of a spot are taken as options that have it. */
+export function coverageTerms(options: readonly Option[]): Terms {
+  const covered = HAND_SPOTS.map((s, i) => ({
+    name: `s${i}`,
+    by: options.filter((o) => o.spots.includes(s.id)),
+  })).filter((c) => c.by.length > 0);
+  const steps = (c: (typeof covered)[number]) => SPOT_WORTH.map((w, i): LinearTerm => [w, `${c.name}_${i}`]);
+  return {
+    objective: covered.flatMap(steps),
+    lines: covered.map((c): Line => ({
+      terms: [
+        ...steps(c).map(([, name]): LinearTerm => [1, name]),
+        ...c.by.map((o): LinearTerm => [-1, o.key]),
+      ],
+      sense: '<=',
+      bound: 0,
+    })),
+  };
+}
