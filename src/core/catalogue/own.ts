@@ -69,6 +69,8 @@ const passedMovementSchema = z.strictObject({
         lifts: z.array(z.enum(TRAITS)).optional(),
         position: z.enum(POSITIONS).optional(),
         effortOf10: z.number().int().min(0).max(10).optional(),
+        /** A smaller range, as a share of the usual movement. */
+        drawn: z.number().min(0.1).max(1).optional(),
       }),
     )
     .max(8, 'A ladder has at most eight rungs'),
