@@ -45,7 +45,7 @@ async function hasVoice(page: Page) {
   await page.getByRole('button', { name: 'Done' }).click();
 }
 
-const LONG = { count: { mode: 'reps', reps: 100, tempoMs: 6_000 } } as const;
+const LONG = { count: { mode: 'reps', reps: 100, tempoMs: 4_000 } } as const;
 
 test('while the page is held up again and again, each word begins on its beat, none is lost, none runs into another', async ({
   page,

@@ -2,11 +2,11 @@ import { newId } from '@/ui/new-id';
 
 const KEY = 'oskil-screen';
 
-/** This page's own name among the screens of a class; a reload keeps it. */
+/** The name of this browser among the screens of a class: a page that is opened again goes on, and sends what waits. */
 export function screenName(): string {
-  const known = sessionStorage.getItem(KEY);
+  const known = localStorage.getItem(KEY);
   if (known) return known;
   const made = newId();
-  sessionStorage.setItem(KEY, made);
+  localStorage.setItem(KEY, made);
   return made;
 }
