@@ -1,25 +1,13 @@
 import { expect, type APIResponse, type Page } from '@playwright/test';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Dose } from '@/core/dose';
+import { nobodyKnown } from '@/core/people';
 import { newMovementRow, rowStep } from '@/core/plan/edit/new-rows';
 import { emptyPlan } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/edit/step';
 
 /** A person as the routes take one. */
-export const BLANK_PERSON = {
-  firstName: 'Ida',
-  initial: 'X',
-  dominantHand: 'R',
-  screened: true,
-  assistance: 0,
-  wantedTask: '',
-  notes: '',
-  conditions: [],
-  clearances: [],
-  positions: ['chair', 'table'],
-  propsOut: [],
-  measures: [],
-};
+export const BLANK_PERSON = { ...nobodyKnown({ firstName: 'Ida', initial: 'X' }), screened: true };
 
 /** The demo's planned Friday class. */
 export async function openFriday(page: Page): Promise<void> {

@@ -41,6 +41,9 @@ test('a second screen asks what it should be: a remote, one that follows, or the
   // What is marked on it is on both.
   await phone.getByRole('button', { name: /^Mark/ }).click();
   await phone.getByRole('button', { name: 'Ansel B: Sore' }).click();
+  // What only the screen that teaches can do is not offered.
+  for (const name of ['Who is here', 'Ansel B: Easier'])
+    await expect(phone.getByRole('button', { name })).toHaveCount(0);
   await phone.getByRole('button', { name: 'Done' }).click();
   await page.keyboard.press('m');
   await expect(page.getByRole('button', { name: 'Ansel B: Sore' })).toHaveAttribute('aria-pressed', 'true');

@@ -35,6 +35,7 @@ export {
   fullName,
   helpersNeeded,
   latestMeasure,
+  nobodyKnown,
   personFieldsSchema,
   type ConditionState,
   type Person,

@@ -82,6 +82,21 @@ export const personFieldsSchema = z.strictObject({
 });
 export type PersonFields = Immutable<z.infer<typeof personFieldsSchema>>;
 
+/** Somebody of whom nothing is known but the name: not screened, so everything at its gentlest. */
+export const nobodyKnown = (name: Pick<PersonFields, 'firstName' | 'initial'>): PersonFields => ({
+  ...name,
+  dominantHand: 'R',
+  screened: false,
+  assistance: 0,
+  wantedTask: '',
+  notes: '',
+  conditions: [],
+  clearances: [],
+  positions: ['chair', 'table'],
+  propsOut: [],
+  measures: [],
+});
+
 export type Person = PersonFields & { readonly id: string; readonly archived: boolean };
 
 export const fullName = (p: Pick<Person, 'firstName' | 'initial'>): string =>

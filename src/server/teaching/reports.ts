@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
-import { personFieldsSchema, type PersonFields } from '@/core/people';
+import { nobodyKnown, personFieldsSchema } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { ClassAnswer, Reports, SentMark } from '@/core/teach';
 import { addAnswer } from '@/store/check-ins';
@@ -51,20 +51,6 @@ export const joinSchema = z
   })
   .refine((who) => (who.personId === undefined) !== (who.guest === undefined), 'Say who has come');
 
-/** Nothing is known of a guest but the name: not screened, so everything at its gentlest. */
-const GUEST: Omit<PersonFields, 'firstName' | 'initial'> = {
-  dominantHand: 'R',
-  screened: false,
-  assistance: 0,
-  wantedTask: '',
-  notes: '',
-  conditions: [],
-  clearances: [],
-  positions: ['chair', 'table'],
-  propsOut: [],
-  measures: [],
-};
-
 /** Somebody who was not expected comes to a class that has begun; a guest is put on record with it. */
 export async function joinClass(
   db: Db,
@@ -78,7 +64,7 @@ export async function joinClass(
   if (taught.ended) return fail('over', 'This class is over.');
   return db.transaction(async (tx) => {
     const personId = who.personId ?? newId();
-    if (who.guest) await savePerson(tx, personId, { ...GUEST, ...who.guest });
+    if (who.guest) await savePerson(tx, personId, nobodyKnown(who.guest));
     const person = await findPerson(tx, personId);
     if (!person) return fail('not-found', 'There is no such person.');
     await joinTaught(tx, id.value, person);

@@ -22,14 +22,16 @@ type Props = {
   onClose: () => void;
   people: readonly Person[];
   away: readonly Away[];
-  onAway: (personId: string, how: Away['how'] | null) => void;
+  /** Null where another screen teaches, which says who is here. */
+  onAway: ((personId: string, how: Away['how'] | null) => void) | null;
   rows: readonly TaughtRow[];
   /** Where the class is now. */
   rowIndex: number;
   marks: readonly Mark[];
   onMark: (sent: Pick<SentMark, 'rowId' | 'personId' | 'mark' | 'hand'>) => void;
   rungShifts: readonly RungShift[];
-  onShift: (personId: string, to: RungShift['to']) => void;
+  /** Null where another screen teaches. */
+  onShift: ((personId: string, to: RungShift['to']) => void) | null;
   /** People whom a caution holds back in this row; they are offered nothing stronger. */
   heldBack: ReadonlySet<string>;
 };
@@ -88,8 +90,8 @@ function Marks({
         </Dialog.Close>
       </div>
       <Dialog.Description className="text-soft">
-        Tap what happened; it is stored at once, and taken back when it is tapped again. Easier and stronger
-        are for this person alone.
+        Tap what happened; it is stored at once, and taken back when it is tapped again.
+        {onShift && ' Easier and stronger are for this person alone.'}
       </Dialog.Description>
       <div className="mt-2 flex flex-wrap gap-2">
         <Choice
@@ -104,13 +106,14 @@ function Marks({
             onClick={() => look(true, false)}
           />
         )}
-        <Choice name="Who is here" on={asksWho} onClick={() => look(isBefore, true)} />
+        {onAway && <Choice name="Who is here" on={asksWho} onClick={() => look(isBefore, true)} />}
       </div>
       <ul className="mt-2">
         {people.map((person) => (
           <li key={person.id} className="flex flex-wrap items-center gap-1.5 border-b py-px">
             <span className="w-32 font-semibold">{fullName(person)}</span>
             {asksWho &&
+              onAway &&
               AWAY.map((how) => (
                 <Choice
                   key={how}
@@ -135,6 +138,7 @@ function Marks({
             {!asksWho &&
               awayOf(person.id) === null &&
               isNow &&
+              onShift &&
               row?.kind === 'movement' &&
               (heldBack.has(person.id) ? EASIER : BOTH).map((to) => (
                 <Choice

@@ -45,6 +45,8 @@ type Props = {
   classId: string | null;
   venueSafety: string;
   onIncident: (incident: Incident) => void;
+  /** Another screen teaches: who is here and who does it easier is said there. */
+  isOther: boolean;
 };
 
 /** What opens over the class: marks, a note, a swap, the count settings, help. */
@@ -69,13 +71,13 @@ export function TeachPanels(props: Props) {
         onClose={onClose}
         people={props.everyone.map((p) => p.person)}
         away={state.away}
-        onAway={teaching.setAway}
+        onAway={props.isOther ? null : teaching.setAway}
         rows={rows}
         rowIndex={state.rowIndex}
         marks={standing}
         onMark={teaching.mark}
         rungShifts={state.rungShifts}
-        onShift={teaching.shiftRung}
+        onShift={props.isOther ? null : teaching.shiftRung}
         heldBack={heldBack}
       />
       {panel === 'interrupt' && (
@@ -91,7 +93,7 @@ export function TeachPanels(props: Props) {
       {panel === 'ask' && (
         <AskSheet
           onClose={onClose}
-          people={props.everyone}
+          people={props.isOther ? props.people : props.everyone}
           away={state.away}
           onHere={(personId) => teaching.setAway(personId, null)}
           answers={teaching.reports.answers}

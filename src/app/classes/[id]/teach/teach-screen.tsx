@@ -208,6 +208,7 @@ export function ClassScreen({
         sound={sound}
         classId={outbox ? info.id : null}
         venueSafety={venueSafety}
+        isOther={other !== null}
         onIncident={(body) => outbox?.post({ kind: 'incidents', classId: info.id, body })}
       />
     </main>
