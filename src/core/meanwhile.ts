@@ -27,7 +27,7 @@ export function mergeFields<T extends object>(before: T, mine: T, now: T): Merge
   return { merged, met, beside };
 }
 
-const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
+export const same = (a: unknown, b: unknown): boolean => textOf(a) === textOf(b);
 
 /** Words of a value that do not depend on the order in which its keys were written. */
 export const textOf = (value: unknown): string =>

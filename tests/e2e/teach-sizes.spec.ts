@@ -14,7 +14,9 @@ const SIZES = [
 const cutOff = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const needed = [
-      ...document.querySelectorAll('h1, [data-testid="count"], [role="status"]'),
+      ...document.querySelectorAll(
+        'h1, [data-testid="count"], [data-testid="count"] + div p, [role="status"]',
+      ),
       ...[...document.querySelectorAll('button')].filter((b) =>
         /^(Pause|Go on|Start|Next|Stop and get help)/.test(b.textContent ?? ''),
       ),

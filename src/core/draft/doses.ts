@@ -20,7 +20,12 @@ export function draftDoses(movement: Movement, before: Dose | null, isNew: boole
   const rise = RESISTED.has(movement.effort) && before ? RESISTED_RISE : Infinity;
   const step = before ? 'more' : 'not done then';
   const more = raised(usual, rise).map((dose) => ({ dose, step }) as const);
-  return [base, ...less, ...more, ...oneSetMore(usual, movement, step)];
+  const longer = oneSetMore(usual, movement, step);
+  // Work without resistance may come three times at once; against something it rises a set at a time.
+  const longest = RESISTED.has(movement.effort)
+    ? []
+    : longer.flatMap((l) => oneSetMore(l.dose, movement, step));
+  return [base, ...less, ...more, ...longer, ...longest];
 }
 
 const counted = ({ count }: Dose): boolean => count.mode !== 'time';

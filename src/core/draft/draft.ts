@@ -12,6 +12,7 @@ import {
 } from '../plan';
 import { fail, ok, type Result } from '../result';
 import { arrange } from './arrange';
+import { asPlanned } from './as-planned';
 import { clashOf } from './clash';
 import { limitsOf } from './limits';
 import { modelText } from './model';
@@ -79,17 +80,14 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const worst = breaking(plan, facts);
     if (worst.length === 0) {
       const { context } = draftFacts;
-      const inOrder = placedRows(plan).flatMap(({ row }) =>
-        row.kind === 'movement' ? chosen.filter((o) => o.movement.id === row.movementId) : [],
-      );
-      const drafted = [...new Set(inOrder)];
+      const drafted = asPlanned(chosen, plan, context);
       const whys = whysOf(drafted, wish, context);
       const instead = alternativesOf(chosen, options, context, wish, room);
       return ok({
         plan,
         lengthMs: contextOf(plan, facts).timing.totalMs,
         score: scoreOf(chosen, wish),
-        holds: holdsWords(chosen, wish),
+        holds: holdsWords(drafted, wish),
         proven: solved.proven,
         limits: limitsOf(chosen, options, context, wish, room),
         rows: drafted.map(({ movement: { id } }) => ({

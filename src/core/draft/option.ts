@@ -125,7 +125,13 @@ function optionOf(
   const wayInMs = takenMs(context.pace, wayInPart({ isNew }), plannedWayInMs);
   const countMs = takenMs(context.pace, movement.effort, plannedMs);
   const out = leftOutIn(context.judge(movement, { dose }));
-  const reasons = reasonsFor(movement, step, facts, wish, out.size);
+  const volume = rowVolume(movement, dose, null);
+  const reasons = [
+    ...reasonsFor(movement, step, facts, wish, out.size),
+    ...(volume.loading > 0
+      ? [{ worth: loadingWorth(volume.loading, wish), words: 'it loads the wrists, which bone answers to' }]
+      : []),
+  ];
   return {
     key,
     movement,
@@ -137,7 +143,7 @@ function optionOf(
     costMs: wayInMs + countMs + (isEffort(movement) ? PACE.shakeOutMs : 0),
     out,
     spots: HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : [])),
-    volume: rowVolume(movement, dose, null),
+    volume,
     worth: reasons.reduce((n, r) => n + r.worth, 0) + tieBreak(wish.seed, movement.id),
     reasons: [...reasons].sort((a, b) => b.worth - a.worth),
   };
@@ -181,6 +187,9 @@ function reasonsFor(
       : []),
   ];
 }
+
+const loadingWorth = (index: number, { focus }: DraftWish): number =>
+  focus.includes('bone') ? WEIGHTS.loadingIndex * index : WEIGHTS.loading;
 
 /** A little by seed, so that two drafts of equal worth may differ; under what any reason weighs. */
 function tieBreak(seed: number, id: string): number {

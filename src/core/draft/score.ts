@@ -1,7 +1,7 @@
 import { PURPOSES, type Purpose } from '../catalogue';
 import { HAND_SPOTS } from '../hand';
 import type { Option } from './option';
-import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import { FOCUS_MINUTE, MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 /** The score of a selection, as the model has it but for how much is the same: minutes of purpose with falling worth, reasons, places. */
@@ -12,7 +12,10 @@ export function scoreOf(chosen: readonly Option[], wish: Pick<DraftWish, 'focus'
     0,
   );
   const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
-  const minutes = PURPOSES.reduce((n, p) => n + worthOfMinutes(minutesOf(chosen, p), targets[p]), 0);
+  const minutes = PURPOSES.reduce(
+    (n, p) => n + worthOfMinutes(minutesOf(chosen, p), targets[p]) * minuteWeight(p, wish),
+    0,
+  );
   const alike = [...new Set(chosen.map((o) => o.likeness))].reduce(
     (n, kind) => n + Math.max(0, chosen.filter((o) => o.likeness === kind).length - ALIKE),
     0,
@@ -25,6 +28,9 @@ export const ALIKE = 2;
 
 export const purposesOf = ({ focus }: Pick<DraftWish, 'focus'>): readonly Purpose[] =>
   focus.map((f) => FOCUS_PURPOSE[f]);
+
+export const minuteWeight = (purpose: Purpose, wish: Pick<DraftWish, 'focus'>): number =>
+  purposesOf(wish).includes(purpose) ? FOCUS_MINUTE : 1;
 
 const minutesOf = (chosen: readonly Option[], purpose: Purpose): number =>
   chosen.filter((o) => o.movement.purpose === purpose).reduce((n, o) => n + o.minutes, 0);

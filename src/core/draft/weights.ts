@@ -16,6 +16,10 @@ export const WEIGHTS = {
   notLately: 0.3,
   /** Asks a little more than last time, so that nobody stands still. */
   raised: 0.4,
+  /** A row of loading, however light: there are few minutes of it. */
+  loading: 2.5,
+  /** In a class about bone a row of loading by its loading index instead, which is what bone answers to. */
+  loadingIndex: 40,
   /** The third row and each further one of one kind and joint. */
   oneMoreAlike: -1,
   /** A tenth of the rows too few that go on, or that change. */
@@ -50,6 +54,9 @@ export function targetMinutes(
   const minutes = (lengthMs / 60_000) * WORK_SHARE;
   return Object.fromEntries(all.map((p) => [p, (minutes * share(p)) / total])) as Record<Purpose, number>;
 }
+
+/** A minute of what the class is to be about is worth so many others. */
+export const FOCUS_MINUTE = 2;
 
 /** Worth of a minute up to the target, and of each stretch beyond it, as shares of the target: falling, since enough is enough. */
 export const MINUTE_WORTH: readonly (readonly [share: number, worth: number])[] = [

@@ -69,13 +69,14 @@ export function holdsWords(chosen: readonly Option[], wish: Pick<DraftWish, 'foc
   const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
   const held = PURPOSES.map((p) => {
     const minutes = chosen.filter((o) => o.movement.purpose === p).reduce((n, o) => n + o.minutes, 0);
-    return `${PURPOSE_WORDS[p]} ${Math.round(minutes)} of ${Math.round(targets[p])}`;
+    return `${PURPOSE_WORDS[p]} ${toHalf(minutes)} of ${toHalf(targets[p])}`;
   });
   return `Minutes of work beside what such a class is to have: ${held.join(', ')}`;
 }
 
+const toHalf = (minutes: number): number => Math.round(minutes * 2) / 2;
 const minuteWords = (minutes: number): string => {
-  const halves = Math.max(1, Math.round(minutes * 2)) / 2;
+  const halves = Math.max(0.5, toHalf(minutes));
   return halves === 1 ? 'a minute' : halves === 0.5 ? 'half a minute' : `${halves} minutes`;
 };
 

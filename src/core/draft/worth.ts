@@ -4,7 +4,7 @@ import { HAND_SPOTS } from '../hand';
 import { movementRows, type RuleContext } from '../plan';
 import type { Line, LinearTerm } from './lp';
 import type { Option } from './option';
-import { ALIKE, purposesOf } from './score';
+import { ALIKE, minuteWeight, purposesOf } from './score';
 import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
 import type { DraftWish } from './wish';
 
@@ -19,7 +19,7 @@ export function minuteTerms(options: readonly Option[], wish: DraftWish): Terms 
     stretches: MINUTE_WORTH.map(([share, worth], k) => ({
       name: `m${i}_${k}`,
       minutes: share * targets[p],
-      worth,
+      worth: worth * minuteWeight(p, wish),
     })),
   })).filter((f) => f.by.length > 0);
   return {

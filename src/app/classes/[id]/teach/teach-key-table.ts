@@ -63,7 +63,7 @@ export const TEACH_KEYS: readonly TeachKeyEntry[] = [
   entry('swap', 'Swap', 'C', 'change'),
   entry('note', 'Note', 'N', 'change'),
   entry('sound', 'Sound', 'V', 'change'),
-  entry('interrupt', 'Interruption', 'I', 'change'),
+  entry('interrupt', 'Pause for', 'I', 'change'),
   entry('finish', 'End here', 'X', 'change'),
   entry('undo', 'Undo', 'Z', 'owed'),
   entry('give', 'Give it now', 'J', 'owed'),
