@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
+import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
 import { database } from '@/server/shell/database';
@@ -8,7 +9,9 @@ import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { listOwn } from '@/store/own-movements';
 import { CatalogueProvider } from '@/ui/catalogue';
 import { FileDrop } from '@/ui/form/file-drop';
+import { EarlyTaps } from '@/ui/page/early-taps';
 import { IdleLock } from '@/ui/page/idle-lock';
+import { KEEP_EARLY_TAPS } from '@/ui/page/keep-early-taps';
 import { OfflineShell } from '@/ui/page/offline-shell';
 import { SiteHeader } from '@/ui/page/site-header';
 import './globals.css';
@@ -25,10 +28,16 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : (await listOwn(db)).filter((o) => !o.archived);
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   const locks = who === 'instructor' && (await hasLock(db));
   return (
     <html lang="en">
       <body>
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: KEEP_EARLY_TAPS }}
+        />
         <a
           href="#main"
           className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
@@ -53,6 +62,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             },
           }}
         />
+        <EarlyTaps />
       </body>
     </html>
   );

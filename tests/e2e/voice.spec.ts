@@ -65,9 +65,10 @@ test('while the page is held up again and again, each word begins on its beat, n
 }) => {
   await makeClass(page, 'Voice class', [['Wrist bends up and down', LONG]]);
   const { heard, clock } = await countAloud(page);
-  for (let look = 0; look < 200 && !page.url().endsWith('/wrap-up'); look++)
+  for (let look = 0; look < 80 && !page.url().endsWith('/wrap-up'); look++)
     await clock.holdUp(look % 8 === 7 ? 300 : 250);
-  expect(page.url()).toMatch(/wrap-up$/);
+  await clock.letGo();
+  await expect(page).toHaveURL(/wrap-up$/);
   const words = (await heard.words()).slice(6).sort((a, b) => a.at - b.at);
   words
     .slice(1)

@@ -28,7 +28,7 @@ export function interrupted(
 }
 
 /** A time when the class waited for something else than itself, ms on the class clock. */
-export type Interruption = {
+type Interruption = {
   readonly rowId: string | null;
   readonly fromMs: number;
   readonly ms: number;

@@ -94,7 +94,7 @@ function TeachKey({ of: { action, label, shown }, onAction, className, inline = 
         // Leave the keys to the class, so that space does not press this button again.
         e.currentTarget.blur();
       }}
-      className={`flex-1 rounded-xl border-2 px-1 leading-tight whitespace-nowrap xl:px-2 ${action === 'help' ? '' : 'bg-paper hover:bg-line'} ${className}`}
+      className={`flex-1 rounded-xl border-2 px-1 leading-tight whitespace-nowrap ${inline ? '' : 'xl:px-2'} ${action === 'help' ? '' : 'bg-paper hover:bg-line'} ${className}`}
     >
       {label}
       <span
