@@ -1,7 +1,7 @@
 import loadHighs from 'highs';
 import { factsOf } from '@/catalogue/class-facts';
 import { TASKS } from '@/catalogue/tasks';
-import { answerOf, draftClass, GAP, type Solve } from '@/core/draft';
+import { answerOf, draftClass, SOLVER_OPTIONS, type Solve } from '@/core/draft';
 import type { DraftJob, DraftReply } from './draft-job';
 
 const MAX_SECONDS = 20;
@@ -14,7 +14,7 @@ self.onmessage = async ({ data }: MessageEvent<DraftJob>) => {
   const solve: Solve = (lp) => {
     times += 1;
     reply({ kind: 'asked', times });
-    return answerOf(highs.solve(lp, { mip_rel_gap: GAP, time_limit: MAX_SECONDS }));
+    return answerOf(highs.solve(lp, { ...SOLVER_OPTIONS, time_limit: MAX_SECONDS }));
   };
   const { room, lately, wish, breathMs, wayIn } = data;
   const given = { facts: factsOf(room), lately, breathMs, wayIn, tasks: TASKS };

@@ -33,6 +33,7 @@ test('a draft', async () => {
       pinned: [],
       banned: [],
       kept: [],
+      stays: [],
       withoutProps: false,
       lengthMs: MINUTES * 60_000,
       seed,

@@ -15,6 +15,7 @@ import type { DraftWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type Person } from '@/core/people/person';
 import { planVolume } from '@/core/plan/check/volume';
 import { checkWithReserve } from '@/core/plan/check/check';
+import { mendEffect } from '@/core/plan/check/mend-effect';
 import type { ClassFacts } from '@/core/plan/check/class-facts';
 import { movementRows } from '@/core/plan/plan';
 import { isLeftOut, verdictFor } from '@/core/screening/verdict';
@@ -24,8 +25,10 @@ import { runs, SEED } from '../runs';
 import { baseline, facts, planWith } from './plans';
 
 let solve: Solve;
+let quick: Solve;
 beforeAll(async () => {
   solve = await solver();
+  quick = await solver(0.05);
 });
 
 const MINUTE = 60_000;
@@ -34,6 +37,7 @@ const wish = (over: Partial<DraftWish> = {}): DraftWish => ({
   pinned: [],
   banned: [],
   kept: [],
+  stays: [],
   withoutProps: false,
   lengthMs: 45 * MINUTE,
   seed: 1,
@@ -42,11 +46,18 @@ const wish = (over: Partial<DraftWish> = {}): DraftWish => ({
 const given = (facts: ClassFacts): DraftGiven => ({ facts, lately: [], breathMs: 5_000, tasks: TASKS });
 const full = Object.fromEntries(PROPS.map((p) => [p.id, 30]));
 const group = () => [person(), person(), person(), person()];
-function drafted(f: ClassFacts, w: DraftWish = wish()): Draft {
-  const result = draftClass(given(f), w, solve);
+function drafted(f: ClassFacts, w: DraftWish = wish(), by: Solve = quick): Draft {
+  const result = draftClass(given(f), w, by);
   if (!result.ok) throw new Error(result.message);
   return result.value;
 }
+/** The dose of each movement, where it is done first. */
+const dosesOf = ({ plan }: Draft): ReadonlyMap<string, Dose> =>
+  new Map([...movementRows(plan)].reverse().map((r) => [r.movementId, r.dose]));
+/** Looking and breathing need no teaching. */
+const taughtIn = (draft: Draft): number =>
+  [...dosesOf(draft).keys()].filter((id) => !['notice', 'breath'].includes(CATALOGUE.movement(id)!.effort))
+    .length;
 const movementsOf = ({ plan }: Draft) => movementRows(plan).map((r) => r.movementId);
 const mustsOf = ({ plan }: Draft, f: ClassFacts) =>
   checkWithReserve(plan, f)
@@ -56,7 +67,7 @@ const mustsOf = ({ plan }: Draft, f: ClassFacts) =>
 describe('a draft', () => {
   test('breaks no must, fills its time, covers every purpose, and says why each row is there', () => {
     const f = facts({ people: group() });
-    const draft = drafted(f);
+    const draft = drafted(f, wish(), solve);
     expect(mustsOf(draft, f)).toEqual([]);
     const { timing } = checkWithReserve(draft.plan, f);
     expect(timing.totalMs).toBeLessThanOrEqual(45 * MINUTE);
@@ -72,7 +83,7 @@ describe('a draft', () => {
 
   test('the same wish and seed give the same draft; among a few seeds not all are alike', () => {
     const f = facts({ people: group() });
-    const of = (seed: number) => JSON.stringify(drafted(f, wish({ seed })).plan);
+    const of = (seed: number) => JSON.stringify(drafted(f, wish({ seed }), solve).plan);
     expect(of(7)).toBe(of(7));
     expect(new Set([1, 2, 3, 4].map(of)).size).toBeGreaterThan(1);
   });
@@ -155,7 +166,7 @@ describe('a draft', () => {
   test('wishes that cannot all be met are refused in words', () => {
     const f = facts({ people: group() });
     const refused = (w: Partial<DraftWish>) => {
-      const result = draftClass(given(f), wish(w), solve);
+      const result = draftClass(given(f), wish(w), quick);
       return result.ok ? '' : result.message;
     };
     expect(refused({ pinned: ['ball-squeeze'], withoutProps: true })).toMatch(
@@ -193,7 +204,7 @@ describe('a draft', () => {
         .filter((o) => o.movement.id === other.id)
         .map((o) => score - scoreOf([...rest, o], wish()));
       expect(costs.some((c) => Math.abs(c - instead.cost) < 1e-9)).toBe(true);
-      expect(draftClass(given(f), wish({ pinned, banned: [row.id] }), solve).ok).toBe(true);
+      expect(draftClass(given(f), wish({ pinned, banned: [row.id] }), quick).ok).toBe(true);
     }
   });
 
@@ -219,42 +230,98 @@ describe('a draft', () => {
     }
   });
 
-  test('few rows done for long: 12 to 18 in 45 minutes that are full, and at most eight in a first class', () => {
+  test('few movements done for long: 12 to 18 in 45 minutes that are full, and at most eight in a first class', () => {
     const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: full });
     for (const focus of [[], ['calm'], ['bone'], ['grip'], ['stiffness']] as const) {
       const draft = drafted(f, wish({ focus }));
-      expect(movementsOf(draft).length).toBeGreaterThanOrEqual(12);
-      expect(movementsOf(draft).length).toBeLessThanOrEqual(18);
-      // Loading rows bring two short ones each, so that a class about bone is not as full yet.
-      const full = focus[0] === 'bone' ? 0.8 : 0.92;
-      expect(draft.lengthMs).toBeGreaterThanOrEqual(full * 45 * MINUTE);
+      const movements = new Set(movementsOf(draft)).size;
+      expect(movements).toBeGreaterThanOrEqual(12);
+      expect(movements).toBeLessThanOrEqual(18);
+      expect(draft.lengthMs).toBeGreaterThanOrEqual(0.92 * 45 * MINUTE);
       expect(draft.lengthMs).toBeLessThanOrEqual(45 * MINUTE);
     }
     const first = drafted({ ...f, shown: [] });
-    const taught = movementsOf(first).filter(
-      (id) => !['notice', 'breath'].includes(CATALOGUE.movement(id)!.effort),
-    );
-    expect(taught.length).toBeLessThanOrEqual(8);
-    expect(first.lengthMs).toBeGreaterThanOrEqual(0.75 * 45 * MINUTE);
+    expect(taughtIn(first)).toBeLessThanOrEqual(8);
+    expect(first.lengthMs).toBeGreaterThanOrEqual(0.92 * 45 * MINUTE);
     expect(first.limits).toContain('8 movements at the most in a first class');
+    // What is learned first is what others build on, and each is done once more.
+    expect(movementsOf(first)).toEqual(expect.arrayContaining(['open-close', 'wrist-bend']));
+    const again = first.plan.sections.find((s) => s.name === 'Once more')!;
+    expect(again.rows.length).toBeGreaterThan(3);
+    expect(first.plan.sections.at(-1)!.kind).toBe('settle');
   });
 
-  test('drafted week after week it stays full, changes by a part, and asks more', () => {
-    let f: ClassFacts = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: full });
-    let before = drafted(f);
-    for (let week = 2; week <= 4; week++) {
-      f = { ...f, baseline: baseline(before.plan), attended: {} };
-      const now = drafted(f, wish({ seed: week }));
-      expect(now.lengthMs).toBeGreaterThanOrEqual(0.92 * 45 * MINUTE);
-      const was = new Map(movementRows(before.plan).map((r) => [r.movementId, JSON.stringify(r.dose)]));
-      const rows = movementRows(now.plan);
-      const changed = rows.filter((r) => was.get(r.movementId) !== JSON.stringify(r.dose)).length;
-      expect(changed).toBeGreaterThanOrEqual(2);
-      expect(rows.filter((r) => was.has(r.movementId)).length).toBeGreaterThanOrEqual(rows.length * 0.6);
-      expect(mustsOf(now, f)).toEqual([]);
-      before = now;
+  test('what builds on another movement is drafted with it or once it was shown', () => {
+    const first = drafted(facts({ people: group(), shown: [], bag: full }));
+    const ids = new Set(movementsOf(first));
+    for (const id of ids) {
+      const { follows } = CATALOGUE.movement(id)!;
+      if (follows.length > 0) expect(follows.some((f) => ids.has(f))).toBe(true);
     }
   });
+
+  test('a swap changes its row alone where that goes; else the rest is drafted again', () => {
+    const f = facts({ people: group() });
+    const before = drafted(f);
+    const { movementId, instead } = before.rows.find((r) => r.instead)!;
+    const stays = before.rows.map((r) => r.movementId).filter((id) => id !== movementId);
+    const swapped = { banned: [movementId], pinned: [instead!.movementId] };
+    const after = drafted(f, wish({ ...swapped, stays }));
+    expect(after.rows.map((r) => r.movementId).sort()).toEqual([...stays, instead!.movementId].sort());
+    expect(after.rows.find((r) => r.movementId === stays[3])!.why).not.toMatch(/pinned/);
+    // So many cannot all stay in a class of a quarter of an hour.
+    const tight = drafted(f, wish({ ...swapped, stays, lengthMs: 20 * MINUTE }));
+    expect(tight.rows.length).toBeLessThan(stays.length);
+  });
+
+  test('a wanted task that is not in is told, with why', () => {
+    const wanting = (wantedTask: string, over: Partial<ClassFacts> = {}) =>
+      drafted(facts({ people: [person({ wantedTask }), ...group()], ...over })).tasksNotIn;
+    expect(wanting('sing in the choir')).toEqual([
+      'sing in the choir, since no movement here is known to practise it',
+    ]);
+    expect(wanting('turn a key', { bag: {} })).toEqual([
+      expect.stringMatching(
+        /^turn a key, since turn a thick key practises it, and there is no thick handle in the bag/,
+      ),
+    ]);
+    expect(wanting('turn a key', { bag: full })).toEqual([]);
+  });
+
+  test.each(Array.from({ length: runs(10, 0.1) }, (_, i) => i))(
+    'eight weeks one after the other stay full, change by a part, keep what is rising gentle, and come to the top: group %i',
+    (n) => {
+      const people = n === 0 ? group() : fc.sample(anyGroup, { numRuns: 1, seed: SEED + n })[0]!.people;
+      let f: ClassFacts = facts({ people, shown: [], week: 1, bag: full, helpers: 1 });
+      let before = drafted(f);
+      const known = new Set<string>();
+      for (let week = 2; week <= 8; week++) {
+        for (const id of movementsOf(before)) known.add(id);
+        f = { ...f, shown: [...known], week, baseline: baseline(before.plan), attended: {} };
+        const now = drafted(f, wish({ seed: week }));
+        const check = checkWithReserve(now.plan, f);
+        // No must: G2 among them. G1 and G3 are shoulds.
+        expect(mustsOf(now, f)).toEqual([]);
+        expect(check.findings.filter((x) => ['G1', 'G3'].includes(x.code)).map((x) => x.text)).toEqual([]);
+        expect(now.lengthMs).toBeGreaterThanOrEqual(0.92 * 45 * MINUTE);
+        const was = dosesOf(before);
+        const is = [...dosesOf(now)];
+        const changed = is.filter(
+          ([id, dose]) => JSON.stringify(was.get(id)) !== JSON.stringify(dose),
+        ).length;
+        // The first class teaches eight, so that the second has more to add.
+        const [least, most] = week === 2 ? [0.15, 0.75] : [0.1, 0.4];
+        expect(changed / is.length).toBeGreaterThanOrEqual(least);
+        expect(changed / is.length).toBeLessThanOrEqual(most);
+        before = now;
+      }
+      const atTop = [...dosesOf(before).values()].filter(
+        (d) => d.count.mode === 'time' || primaryCount(d.count) >= d.most,
+      );
+      expect(atTop.length).toBeGreaterThanOrEqual(dosesOf(before).size / 3);
+    },
+    600_000,
+  );
 
   test('it says what held it back: three props when three are out, the time when it is full', () => {
     const bare = drafted(facts({ people: group() }), wish({ withoutProps: true }));
@@ -262,9 +329,9 @@ describe('a draft', () => {
     const short = drafted(facts({ people: group() }), wish({ lengthMs: 20 * MINUTE }));
     expect(short.limits.length).toBeGreaterThan(0);
     const last = planWith({ move: ['wrist-bend'], grip: [['ball-squeeze', { sets: 1 }]] });
-    expect(drafted(facts({ people: group(), baseline: baseline(last) })).limits.join()).toContain(
-      'rises gently',
-    );
+    expect(
+      drafted(facts({ people: group(), baseline: baseline(last) }), wish(), solve).limits.join(),
+    ).toContain('rises gently');
     expect(bare.limits.join()).not.toContain('rises gently');
   });
 });
@@ -338,25 +405,40 @@ const openShare = (p: Person, f: ClassFacts): number => {
   return open.length / MOVEMENTS.length - 0.1;
 };
 
-test('over many generated groups: no must, and everybody who can has something to do in three quarters of the rows', () => {
+test('over many generated groups: no must, no should that a mend takes away, a full slot, and everybody who can has something to do in three quarters of the rows', () => {
   const failures: string[] = [];
-  for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(60, 0.2), seed: SEED }).entries()) {
-    const f = facts({ ...g, slotMs: g.minutes * MINUTE });
-    const result = draftClass(given(f), wish({ lengthMs: g.minutes * MINUTE, seed: i }), solve);
+  for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(200, 0.03), seed: SEED }).entries()) {
+    const isFirst = i % 4 === 0;
+    const shown = isFirst ? [] : MOVEMENTS.map((m) => m.id);
+    const lengthMs = g.minutes * MINUTE;
+    const f = facts({ ...g, shown, week: isFirst ? 1 : 4, slotMs: lengthMs });
+    const of = `${i}: ${g.people.length} people, ${g.minutes} min: `;
+    const result = draftClass(given(f), wish({ lengthMs, seed: i }), quick);
     if (!result.ok) {
-      failures.push(`${i}: ${g.people.length} people, ${g.minutes} min: ${result.message}`);
+      failures.push(of + result.message);
       continue;
     }
-    const check = checkWithReserve(result.value.plan, f);
-    failures.push(
-      ...check.findings.filter((x) => x.severity === 'must').map((x) => `${i}: ${x.code} ${x.text}`),
+    const draft = result.value;
+    const check = checkWithReserve(draft.plan, f);
+    const due = check.findings.filter(
+      (x) =>
+        x.severity === 'must' ||
+        (x.severity === 'should' && x.mend && mendEffect(draft.plan, f, check, x.mend)),
     );
+    failures.push(...due.map((x) => `${of}${x.code} ${x.text}`));
+    // A long first class has only eight movements to fill it.
+    const least = g.minutes < 25 || (isFirst && g.minutes > 50) ? 0.75 : 0.92;
+    if (draft.lengthMs < least * lengthMs || draft.lengthMs > lengthMs)
+      failures.push(`${of}${Math.round((100 * draft.lengthMs) / lengthMs)} % of the slot`);
+    if (isFirst && taughtIn(draft) > 8) failures.push(`${of}${taughtIn(draft)} taught`);
+    const most = Math.max(8, (g.minutes / 45) * 18);
+    if (dosesOf(draft).size > most) failures.push(`${of}${dosesOf(draft).size} movements`);
     for (const p of g.people) {
       const rows = [...check.verdicts.values()];
       const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
       if (busy < rows.length * Math.min(0.75, openShare(p, f)))
-        failures.push(`${i}: ${p.firstName} has ${busy} of ${rows.length} rows`);
+        failures.push(`${of}${p.firstName} has ${busy} of ${rows.length} rows`);
     }
   }
   expect(failures).toEqual([]);
-}, 600_000);
+}, 3_600_000);

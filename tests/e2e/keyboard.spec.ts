@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 
 /** Tab until the focus is on what is wanted; fails when it cannot be reached. */
-async function tabTo(page: Page, wanted: RegExp, most = 300) {
+async function tabTo(page: Page, wanted: RegExp, most = 900) {
   const name = () =>
     page.evaluate(() => {
       const el = document.activeElement as HTMLElement | null;

@@ -55,6 +55,9 @@ test('a row is pinned, another left out, a runner-up swapped in; wishes against 
   await expect(list.filter({ hasText: `${other}.` })).toContainText('Here because it was pinned.', {
     timeout: 45_000,
   });
+  await expect(
+    panel(page).getByText(/^Swapped; (every other movement stays|with it .+ had to go)\.$/),
+  ).toBeVisible();
   await panel(page).getByRole('button', { name: 'Pin Ball squeeze' }).click();
   await expect(panel(page).getByRole('button', { name: 'Unpin Ball squeeze' })).toBeVisible({
     timeout: 45_000,
@@ -65,6 +68,40 @@ test('a row is pinned, another left out, a runner-up swapped in; wishes against 
     /These wishes cannot all be met\. Leave out .*, and a class can be drafted\./,
     { timeout: 45_000 },
   );
+});
+
+test('an empty plan begins with a ready class in one tap, fitted to who comes and to the bag, and one undo takes it out', async ({
+  page,
+}) => {
+  await makeClass(page, 'Ready class', [], ['Ansel B', 'Keiko D', 'Lorna V', 'Esi O']);
+  const ready = page.getByRole('region', { name: 'Ready classes' });
+  // A full hour does not go into three quarters of one.
+  await expect(ready.getByRole('button')).toHaveCount(8);
+  await expect(ready.getByRole('button').first()).toContainText('A first class, 45 minutes');
+  await ready.getByRole('button', { name: /^More for grip/ }).click();
+  await expect(page.getByText('Saved: Begin with more for grip')).toBeVisible();
+  await expect(ready).toHaveCount(0);
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(20);
+  await expect(page.getByRole('button', { name: 'Once more, rename' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Findings' })).not.toContainText(/\d must/);
+  await page.reload();
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(20);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows(page)).toHaveCount(0);
+  await expect(ready).toBeVisible();
+});
+
+test('a class is made with a ready class in it', async ({ page }) => {
+  await page.goto('/classes/new');
+  await page.getByLabel('Name').fill('Begun class');
+  await page.getByLabel('Minutes').fill('30');
+  await page.getByLabel('Begin with').selectOption({ label: 'Half an hour, 30 minutes' });
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await expect(page.getByText('Saved: Begin with half an hour')).toBeVisible();
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(14);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  await expect.poll(() => rows(page).count()).toBeGreaterThan(14);
 });
 
 test('the same class, shorter: most of it stays, and it fits', async ({ page }) => {

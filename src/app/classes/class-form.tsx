@@ -2,7 +2,7 @@
 
 import { Form } from '@/ui/form/form';
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { newClassSchema, type NewClassFields } from '@/core/plan';
 import type { Result } from '@/core/result';
@@ -14,10 +14,12 @@ type Props = {
   saveLabel: string;
   /** Store the fields; what goes wrong is shown above the button and what was typed stays. */
   onSave: (fields: NewClassFields) => Promise<Result<unknown>>;
+  /** What is asked besides. */
+  children?: ReactNode;
 };
 
 /** Name, place, day, start and length of a class. */
-export function ClassForm({ initial, saveLabel, onSave }: Props) {
+export function ClassForm({ initial, saveLabel, onSave, children }: Props) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const { register, handleSubmit, formState } = useForm<NewClassFields>({
     resolver: zodResolver(newClassSchema),
@@ -54,6 +56,7 @@ export function ClassForm({ initial, saveLabel, onSave }: Props) {
           )}
         </Field>
       </div>
+      {children}
       <Trouble message={trouble} />
       <div>
         <Button type="submit" look="main" disabled={isSubmitting}>

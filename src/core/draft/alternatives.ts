@@ -1,4 +1,5 @@
 import type { RuleContext } from '../plan';
+import { ANY_LOADING } from './balance';
 import type { Line } from './lp';
 import { modelLines, propVariables, type Budget } from './model';
 import type { Option } from './option';
@@ -20,7 +21,7 @@ export function alternativesOf(
   room: Budget,
 ): ReadonlyMap<string, Instead> {
   // A pin on the row itself is no reason against looking what else there is.
-  const lines = modelLines(options, context, { ...wish, pinned: [] }, room);
+  const lines = modelLines(options, context, { ...wish, pinned: [], stays: [] }, room);
   const propNames = propVariables(options);
   const now = scoreOf(chosen, wish);
   const taken = new Set(chosen.map((o) => o.movement.id));
@@ -48,7 +49,13 @@ function fits(
   lines: readonly Line[],
   propNames: ReadonlyMap<string, string>,
 ): boolean {
-  const on = new Set(chosen.flatMap((o) => [o.key, propNames.get(o.movement.propId ?? '') ?? '']));
+  const on = new Set(
+    chosen.flatMap(({ key, movement }) => [
+      key,
+      propNames.get(movement.propId ?? '') ?? '',
+      movement.effort === 'load' ? ANY_LOADING : '',
+    ]),
+  );
   return lines.every(({ terms, sense, bound }) => {
     const sum = terms.reduce((n, [weight, name]) => (on.has(name) ? n + weight : n), 0);
     return sense === '<=' ? sum <= bound + 1e-6 : sum >= bound - 1e-6;

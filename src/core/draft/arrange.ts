@@ -35,7 +35,7 @@ export function arrange(
   return { ...plan, breathMs, ...(wayIn && { wayIn }), sections };
 }
 
-const sectionOf = (m: Movement): SectionKind => SECTION[m.effort];
+export const sectionOf = (m: Movement): SectionKind => SECTION[m.effort];
 
 const talk = (id: string, title: string, durationMs: number): Row => ({
   kind: 'talk',

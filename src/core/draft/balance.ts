@@ -16,7 +16,7 @@ import type { DraftWish, Focus } from './wish';
 export const MAX_NEW = 3;
 /** In a first class everything is new: so many movements are taught. Looking at the hands and breathing quietly need no teaching. */
 export const MAX_FIRST = 8;
-const UNTAUGHT: ReadonlySet<EffortKind> = new Set(['notice', 'breath']);
+export const UNTAUGHT: ReadonlySet<EffortKind> = new Set(['notice', 'breath']);
 const isTaught = ({ effort }: Movement): boolean => !UNTAUGHT.has(effort);
 const taughtOf = (ids: readonly string[], { catalogue }: RuleContext): number =>
   ids.filter((id) => {
@@ -26,15 +26,15 @@ const taughtOf = (ids: readonly string[], { catalogue }: RuleContext): number =>
 /** A first class that teaches as many as it may. */
 export const isFirstFull = (chosen: readonly Option[], context: RuleContext): boolean =>
   isFirstClass(context) &&
-  chosen.filter((o) => isTaught(o.movement)).reduce((n, o) => n + rowsWith(o), 0) >=
-    MAX_FIRST - taughtOf(ENDING, context);
+  movementsOf(chosen.filter((o) => isTaught(o.movement))) >= MAX_FIRST - taughtOf(ENDING, context);
 
-const MAX_GRIPPING = 4;
-/** Few rows that are done for long rather than many short ones: one for so long at the most, those of the ending among them. */
+export const MAX_GRIPPING = 4;
+export const MAX_THUMB = 2;
+/** Few movements that are done for long rather than many short ones: one for so long at the most, those of the ending among them. */
 const MIN_ROW_MS = 150_000;
-const FEWEST_ROWS = 8;
-export const mostRows = (lengthMs: number): number =>
-  Math.max(FEWEST_ROWS, Math.floor(lengthMs / MIN_ROW_MS)) - ENDING.length;
+const FEWEST_MOVEMENTS = 8;
+export const mostMovements = (lengthMs: number): number =>
+  Math.max(FEWEST_MOVEMENTS, Math.floor(lengthMs / MIN_ROW_MS)) - ENDING.length;
 /** The most rows of one kind of work; of what the class is to be about there may be more. */
 const MAX_OF: Partial<Record<EffortKind, number>> = {
   notice: 1,
@@ -48,15 +48,19 @@ const MAX_OF: Partial<Record<EffortKind, number>> = {
   massage: 2,
   load: 1,
 };
+export const CAPPED_KINDS = Object.keys(MAX_OF) as EffortKind[];
 const MORE_IN_FOCUS: Readonly<Record<Focus, Partial<Record<EffortKind, number>>>> = {
   stiffness: { stretch: 2, coordination: 1 },
   grip: { opening: 1 },
   bone: { load: 1 },
   calm: { massage: 3, breath: 2, warm: 1, isometric: -2 },
 };
-const mostOf = (kind: EffortKind, { focus }: DraftWish): number =>
-  focus.reduce((n, f) => n + (MORE_IN_FOCUS[f][kind] ?? 0), MAX_OF[kind] ?? Infinity);
-const MAX_BODY = 3;
+/** What needs no teaching fills the time of a first class. */
+const MORE_IN_FIRST: Partial<Record<EffortKind, number>> = { notice: 1, breath: 1 };
+export const mostOf = (kind: EffortKind, { focus }: DraftWish, context: RuleContext): number =>
+  focus.reduce((n, f) => n + (MORE_IN_FOCUS[f][kind] ?? 0), MAX_OF[kind] ?? Infinity) +
+  (isFirstClass(context) ? (MORE_IN_FIRST[kind] ?? 0) : 0);
+export const MAX_BODY = 3;
 
 /** The order and balance rules as far as a selection can keep them. */
 export function balance(options: readonly Option[], context: RuleContext, wish: DraftWish): Line[] {
@@ -69,16 +73,20 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
     atLeast(effort('notice'), 1),
     atLeast(effort('warm'), 1),
     atLeast(effort('active'), isFirstClass(context) ? 2 : 3),
-    ...(Object.keys(MAX_OF) as EffortKind[]).map((kind) => atMost(effort(kind), mostOf(kind, wish))),
-    {
-      terms: options.map((o): LinearTerm => [rowsWith(o), o.key]),
-      sense: '<=' as const,
-      bound: mostRows(wish.lengthMs),
-    },
+    ...CAPPED_KINDS.map((kind) => atMost(effort(kind), mostOf(kind, wish, context))),
+    ...options.filter(isLoading).map((o): Line => ({
+      terms: [
+        [1, o.key],
+        [-1, ANY_LOADING],
+      ],
+      sense: '<=',
+      bound: 0,
+    })),
+    { terms: countTerms(options), sense: '<=' as const, bound: mostMovements(wish.lengthMs) },
     atMost(of(isBodyAlone), MAX_BODY),
     ...stretchesInPairs(options, context),
     atMost(grips, MAX_GRIPPING),
-    atMost(thumbs, 2),
+    atMost(thumbs, MAX_THUMB),
     // Two in a row would be too much for the thumb, and in the grip section nothing comes between.
     atMost(
       thumbs.filter((o) => GRIPPING.has(o.movement.effort)),
@@ -87,7 +95,7 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
     ...(isFirstClass(context)
       ? [
           {
-            terms: options.filter((o) => isTaught(o.movement)).map((o): LinearTerm => [rowsWith(o), o.key]),
+            terms: countTerms(options.filter((o) => isTaught(o.movement))),
             sense: '<=' as const,
             bound: MAX_FIRST - taughtOf(ENDING, context),
           },
@@ -107,11 +115,37 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
       bound: 0,
     },
     ...HAND_JOINTS.flatMap((joint) => activeFirst(options, joint)),
+    ...buildingUp(options, context, wish),
   ];
 }
 
-/** An option brings its row, and a loading row those that come after it. */
-export const rowsWith = (o: Option): number => (o.movement.effort === 'load' ? 1 + AFTER_LOADING.length : 1);
+/** What builds on other movements is taken only with one of them, or where the group has been shown one. */
+const buildingUp = (options: readonly Option[], { shown }: RuleContext, { pinned }: DraftWish): Line[] =>
+  options
+    .filter(({ movement: { id, follows } }) => {
+      const isReady = follows.length === 0 || follows.some((f) => shown.includes(f));
+      return !isReady && !pinned.includes(id);
+    })
+    .map(({ key, movement: { follows } }) => ({
+      terms: [
+        [1, key],
+        ...options.filter((o) => follows.includes(o.movement.id)).map((o): LinearTerm => [-1, o.key]),
+      ],
+      sense: '<=',
+      bound: 0,
+    }));
+
+const isLoading = ({ movement }: Option): boolean => movement.effort === 'load';
+/** 1 where anything is loaded: what comes after loading is there then, the same however often. */
+export const ANY_LOADING = 'load';
+
+/** How many movements a selection has, those that come after loading among them. */
+export const movementsOf = (chosen: readonly Option[]): number =>
+  chosen.length + (chosen.some(isLoading) ? AFTER_LOADING.length : 0);
+const countTerms = (options: readonly Option[]): readonly LinearTerm[] => [
+  ...options.map((o): LinearTerm => [1, o.key]),
+  ...(options.some(isLoading) ? [[AFTER_LOADING.length, ANY_LOADING] as const] : []),
+];
 
 /** Of these, so many have not been shown to the group. */
 const newOf = (ids: readonly string[], { shown }: RuleContext): number =>
@@ -120,7 +154,8 @@ const newOf = (ids: readonly string[], { shown }: RuleContext): number =>
 const newWith = (o: Option, context: RuleContext): number =>
   Number(o.isNew) + (o.movement.effort === 'load' ? newOf(AFTER_LOADING, context) : 0);
 
-const isBodyAlone = ({ movement: m }: Option): boolean => !m.joints.some((j) => HAND_JOINTS.includes(j));
+export const isBodyAlone = ({ movement: m }: Option): boolean =>
+  !m.joints.some((j) => HAND_JOINTS.includes(j));
 
 /** A stretch one way is only taken with one the other way. */
 function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {

@@ -15,11 +15,15 @@ export function draftDoses(movement: Movement, before: Dose | null, isNew: boole
   // Nothing is taught for the first time at its most.
   if (!before && isNew) {
     const twice = oneSetMore(usual, movement, 'not done then');
-    return [base, ...less, ...twice, ...twice.flatMap((t) => oneSetMore(t.dose, movement, t.step))];
+    const thrice = twice.flatMap((t) => oneSetMore(t.dose, movement, t.step));
+    const longer = longerTime(usual, movement).map((dose) => ({ dose, step: base.step }));
+    return [base, ...less, ...twice, ...thrice, ...longer];
   }
   const rise = RESISTED.has(movement.effort) && before ? RESISTED_RISE : Infinity;
   const step = before ? 'more' : 'not done then';
-  const more = raised(usual, rise).map((dose) => ({ dose, step }) as const);
+  const more = [...raised(usual, rise), ...longerTime(usual, movement)].map(
+    (dose) => ({ dose, step }) as const,
+  );
   const longer = oneSetMore(usual, movement, step);
   // Work without resistance may come three times at once; against something it rises a set at a time.
   const longest = RESISTED.has(movement.effort)
@@ -29,6 +33,14 @@ export function draftDoses(movement: Movement, before: Dose | null, isNew: boole
 }
 
 const counted = ({ count }: Dose): boolean => count.mode !== 'time';
+
+/** What is done freely for a time may be done for longer: twice as long at the most, and no longer than it is ever done. */
+function longerTime(dose: Dose, { lengthMs, effort }: Movement): readonly Dose[] {
+  const { count } = dose;
+  if (count.mode !== 'time' || RESISTED.has(effort)) return [];
+  const timeMs = Math.min(2 * count.timeMs, lengthMs?.[1] ?? count.timeMs);
+  return timeMs > count.timeMs ? [{ ...dose, count: { ...count, timeMs } }] : [];
+}
 
 const fewer = (dose: Dose): readonly Dose[] =>
   counted(dose) && primaryCount(dose.count) > dose.fewest

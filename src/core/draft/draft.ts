@@ -1,9 +1,7 @@
 import {
-  applyStep,
   checkWithReserve,
   contextOf,
   emptyPlan,
-  mendEffect,
   movementRows,
   placedRows,
   type ClassFacts,
@@ -19,8 +17,8 @@ import { modelText } from './model';
 import { draftOptions, type DraftFacts } from './option';
 import { roomFor } from './budget';
 import { scoreOf } from './score';
-import { withTalk } from './talk';
-import { wantedTasksOf, type TaskLine } from './tasks';
+import { filled } from './mended';
+import { tasksNotIn, wantedTasksOf, type TaskLine } from './tasks';
 import { alternativesOf, type Instead } from './alternatives';
 import { holdsWords, whysOf } from './why';
 import type { Solve } from './answer';
@@ -43,6 +41,8 @@ export type Draft = {
   readonly rows: readonly DraftedRow[];
   /** What kept the score from being higher. */
   readonly limits: readonly string[];
+  /** What people want to do again and nothing in it practises, each with why. */
+  readonly tasksNotIn: readonly string[];
 };
 
 /** How often a row that breaks a must is left out and the rest drafted again. */
@@ -67,16 +67,12 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const options = draftOptions(draftFacts, { ...wish, banned });
     const room = roomFor(draftFacts.context, wish, attempt);
     const solved = solve(modelText(options, draftFacts.context, wish, room));
-    if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
+    if (!solved)
+      return wish.stays.length > 0
+        ? draftClass(given, { ...wish, stays: [] }, solve)
+        : clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
-    const arranged = arrange(chosen, facts.catalogue, given);
-    const talked = withTalk(
-      mended(arranged, facts),
-      facts,
-      wish.lengthMs,
-      (p) => contextOf(p, facts).timing.totalMs,
-    );
-    const plan = mended(talked, facts);
+    const plan = filled(arrange(chosen, facts.catalogue, given), facts, wish.lengthMs);
     const worst = breaking(plan, facts);
     if (worst.length === 0) {
       const { context } = draftFacts;
@@ -90,6 +86,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
         holds: holdsWords(drafted, wish),
         proven: solved.proven,
         limits: limitsOf(chosen, options, context, wish, room),
+        tasksNotIn: tasksNotIn(plan, options, draftFacts, wish, given.tasks),
         rows: drafted.map(({ movement: { id } }) => ({
           movementId: id,
           why: whys.get(id)!,
@@ -98,11 +95,13 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
       });
     }
     const guilty = worst.filter(
-      (id) => !wish.pinned.includes(id) && chosen.some((o) => o.movement.id === id),
+      (id) =>
+        !wish.pinned.includes(id) && !wish.stays.includes(id) && chosen.some((o) => o.movement.id === id),
     );
     // One row at first; where the same trouble comes back in another dress, all that share it.
     banned = [...banned, ...(attempt < 2 ? guilty.slice(-1) : guilty)];
   }
+  if (wish.stays.length > 0) return draftClass(given, { ...wish, stays: [] }, solve);
   return fail(
     'no-draft',
     'No class was found that breaks no must rule. Give it more time, or unpin something.',
@@ -119,29 +118,6 @@ export function draftFactsOf({ facts, lately, breathMs, wayIn, tasks }: DraftGiv
     lately: new Set(lately.flatMap((p) => movementRows(p).map((r) => r.movementId))),
   };
 }
-
-const MAX_MENDS = 24;
-
-/** The plan with every must mended that can be, and whatever else can be without another movement. */
-function mended(start: Plan, facts: ClassFacts): Plan {
-  let plan = start;
-  for (let i = 0; i < MAX_MENDS; i++) {
-    const check = checkWithReserve(plan, facts);
-    const due = check.findings.filter((f) => f.severity === 'must' || f.severity === 'should');
-    const next = due.flatMap((f) => {
-      const applied = f.mend && mendEffect(plan, facts, check, f.mend) && applyStep(plan, f.mend.step);
-      // What is only better needs no further movement: those were chosen together.
-      const isFree = applied?.ok && (f.severity === 'must' || !teachesMore(applied.value.plan, plan));
-      return isFree ? [applied.value.plan] : [];
-    })[0];
-    if (!next) return plan;
-    plan = next;
-  }
-  return plan;
-}
-
-const teachesMore = (now: Plan, before: Plan): boolean =>
-  movementRows(now).length > movementRows(before).length;
 
 /** Movements in rows that still break a must, in running order. */
 function breaking(plan: Plan, facts: ClassFacts): readonly string[] {

@@ -69,7 +69,7 @@ export const modelLines = (
   ...balance(options, context, wish),
   ...people(options, context),
   ...rises(options, room),
-  ...wish.pinned
+  ...[...wish.pinned, ...wish.stays]
     .filter((id) => !ENDING.some((e) => e === id))
     .map((id) => pinnedLine(byMovement(options, id), options)),
 ];

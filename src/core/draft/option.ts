@@ -1,8 +1,9 @@
-import { isSeated, isEffort, type Movement } from '../catalogue';
+import { isEffort, type Movement } from '../catalogue';
 import { doseTiming, type Dose, PACE } from '../dose';
 import { coverageOf, HAND_SPOTS } from '../hand';
 import {
   baselineWords,
+  isFirstClass,
   leftOutIn,
   movedAt,
   movementRows,
@@ -16,7 +17,7 @@ import {
 } from '../plan';
 import { nameList } from '../words';
 import { draftDoses, type DraftDose } from './doses';
-import { ENDING } from './frame';
+import { whyNotDrafted } from './may-draft';
 import { WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
@@ -62,45 +63,21 @@ export type DraftFacts = {
 
 export type WantedTask = { readonly task: string; readonly movementIds: readonly string[] };
 
-const MAX_LEFT_OUT = 1 / 3;
-
 /** A dose is not raised beyond so many minutes of work. */
 const LONGEST_ROW_MIN = 3;
+/** So many joints at once are simple. */
+const FEW_JOINTS = 2;
 
 /** Every movement that may be drafted at all, at each dose that it may have. */
 export function draftOptions(facts: DraftFacts, wish: DraftWish): readonly Option[] {
   const { catalogue } = facts.context;
   return catalogue.movements.flatMap((movement, i) => {
-    if (!mayBeDrafted(movement, facts, wish)) return [];
+    if (whyNotDrafted(movement, facts.context, wish) !== null) return [];
     const isNew = !facts.shown.has(movement.id);
     return draftDoses(movement, baselineDose(movement, facts), isNew)
       .map((of, j) => optionOf(`x${i}_${j}`, movement, of, isNew, facts, wish))
       .filter((o, j) => j === 0 || o.step === 'less' || o.minutes <= LONGEST_ROW_MIN);
   });
-}
-
-function mayBeDrafted(movement: Movement, { context }: DraftFacts, wish: DraftWish): boolean {
-  const pinned = wish.pinned.includes(movement.id);
-  // The ending is there in any case.
-  if (wish.banned.includes(movement.id) || ENDING.some((id) => id === movement.id)) return false;
-  if (!pinned && movement.section === 'settle') return false;
-  if (!pinned && (movement.offUntil || movement.positions[0] === 'floor')) return false;
-  if (!isSeated(movement) && !movement.seatedTwin) return false;
-  if (movement.propId && (wish.withoutProps || !propFits(movement.propId, context))) return false;
-  const out = leftOutIn(context.judge(movement, movement)).size;
-  return pinned || context.people.length === 0 || out < context.people.length * MAX_LEFT_OUT;
-}
-
-/** Enough of it in the bag for everyone and one to show with, no latex where somebody must not touch it, no edges. */
-function propFits(propId: string, { catalogue, bag, people }: RuleContext): boolean {
-  const prop = catalogue.prop(propId);
-  const allergic = people.some((p) => p.conditions.some((c) => c.conditionId === 'latex'));
-  return (
-    prop !== undefined &&
-    (bag[propId] ?? 0) > people.length &&
-    !(prop.latex && allergic) &&
-    prop.edge !== 'square'
-  );
 }
 
 const baselineDose = (movement: Movement, { context }: DraftFacts): Dose | null =>
@@ -116,8 +93,6 @@ function optionOf(
   wish: DraftWish,
 ): Option {
   const { context } = facts;
-  const figure = context.catalogue.figure(movement.id);
-  const moved = figure && movedAt(coverageOf(figure, dose));
   const { newMs, knownMs } = wayInOf(context.plan);
   const plannedWayInMs = isNew ? newMs : knownMs;
   const slowFirst = isLearnedMoving(isNew, plannedWayInMs);
@@ -142,11 +117,25 @@ function optionOf(
     likeness: `${movement.effort} ${movement.joints[0] ?? ''}`,
     costMs: wayInMs + countMs + (isEffort(movement) ? PACE.shakeOutMs : 0),
     out,
-    spots: HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : [])),
+    spots: spotsOf(movement, context, dose),
     volume,
-    worth: reasons.reduce((n, r) => n + r.worth, 0) + tieBreak(wish.seed, movement.id),
+    worth:
+      reasons.reduce((n, r) => n + r.worth, 0) +
+      WEIGHTS.furtherJoint * Math.max(0, movement.joints.length - FEW_JOINTS) +
+      tieBreak(wish.seed, movement.id),
     reasons: [...reasons].sort((a, b) => b.worth - a.worth),
   };
+}
+
+/** The spots of the hand that a movement moves on both sides. */
+export function spotsOf(
+  movement: Movement,
+  { catalogue }: RuleContext,
+  dose: Dose = movement.dose,
+): readonly string[] {
+  const figure = catalogue.figure(movement.id);
+  const moved = figure && movedAt(coverageOf(figure, dose));
+  return HAND_SPOTS.flatMap(({ id }) => (moved?.L[id] && moved.R[id] ? [id] : []));
 }
 
 function reasonsFor(
@@ -161,6 +150,8 @@ function reasonsFor(
   const purposes = wish.focus.map((f) => FOCUS_PURPOSE[f]);
   const inFocus = purposes.includes(movement.purpose) || movement.also.some((p) => purposes.includes(p));
   const goesOn = step !== 'not done then';
+  const builtOn = context.catalogue.movements.filter((m) => m.follows.includes(movement.id)).length;
+  const foundation = isFirstClass(context) ? WEIGHTS.firstFoundation : WEIGHTS.foundation;
   const tasks = wantedTasks.filter((t) => t.movementIds.includes(movement.id)).map((t) => t.task);
   return [
     {
@@ -171,6 +162,9 @@ function reasonsFor(
           : `${people.length - out} of ${people.length} have something to do in it`,
       isService: true,
     },
+    ...(builtOn > 0
+      ? [{ worth: foundation * Math.log2(1 + builtOn), words: 'other movements build on it' }]
+      : []),
     ...(wish.kept.includes(movement.id) ? [{ worth: WEIGHTS.kept, words: 'it is in the plan already' }] : []),
     ...(inFocus ? [{ worth: WEIGHTS.focus, words: 'it is what the class is to be about' }] : []),
     ...(goesOn && baseline

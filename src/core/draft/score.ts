@@ -1,7 +1,7 @@
-import { PURPOSES, type Purpose } from '../catalogue';
+import { PURPOSES, usesHands, type EffortKind, type Purpose } from '../catalogue';
 import { HAND_SPOTS } from '../hand';
 import type { Option } from './option';
-import { FOCUS_MINUTE, MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import { BODY_MINUTE, FOCUS_MINUTE, MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 /** The score of a selection, as the model has it but for how much is the same: minutes of purpose with falling worth, reasons, places. */
@@ -32,8 +32,13 @@ export const purposesOf = ({ focus }: Pick<DraftWish, 'focus'>): readonly Purpos
 export const minuteWeight = (purpose: Purpose, wish: Pick<DraftWish, 'focus'>): number =>
   purposesOf(wish).includes(purpose) ? FOCUS_MINUTE : 1;
 
-const minutesOf = (chosen: readonly Option[], purpose: Purpose): number =>
-  chosen.filter((o) => o.movement.purpose === purpose).reduce((n, o) => n + o.minutes, 0);
+/** Minutes of a purpose, those without the hands for a part. */
+export const minutesOf = (chosen: readonly Option[], purpose: Purpose): number =>
+  chosen.filter((o) => o.movement.purpose === purpose).reduce((n, o) => n + countedMinutes(o), 0);
+
+const MOVES: ReadonlySet<EffortKind> = new Set(['active', 'coordination']);
+export const countedMinutes = ({ movement, minutes }: Option): number =>
+  minutes * (usesHands(movement) || !MOVES.has(movement.effort) ? 1 : BODY_MINUTE);
 
 function worthOfMinutes(minutes: number, target: number): number {
   let left = minutes;

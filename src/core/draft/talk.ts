@@ -50,7 +50,7 @@ const withQuestion = (
   spareMs: number,
 ): Plan => ({
   ...plan,
-  sections: plan.sections.map((s) => {
+  sections: plan.sections.map((s, i, all) => {
     const row: Row = {
       kind: 'talk',
       id: `asked-${before}`,
@@ -59,7 +59,7 @@ const withQuestion = (
       durationMs: Math.min(spareMs, LONGEST_MS),
       question: true,
     };
-    return s.kind === before ? { ...s, rows: [row, ...s.rows] } : s;
+    return i === all.findIndex((other) => other.kind === before) ? { ...s, rows: [row, ...s.rows] } : s;
   }),
 });
 

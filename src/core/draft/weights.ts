@@ -20,14 +20,23 @@ export const WEIGHTS = {
   loading: 2.5,
   /** In a class about bone a row of loading by its loading index instead, which is what bone answers to. */
   loadingIndex: 40,
+  /** Other movements build on it, at each doubling of how many do: it is learned first, and done most. */
+  foundation: 0.25,
+  /** The same in a first class, where it is learned. */
+  firstFoundation: 0.5,
+  /** Each joint beyond two that has to be thought of at once. */
+  furtherJoint: -0.2,
   /** The third row and each further one of one kind and joint. */
   oneMoreAlike: -1,
-  /** A tenth of the rows too few that go on, or that change. */
-  tooMuchTheSame: -3,
+  /** A row too few that goes on or changes, or too many that change. */
+  missedShare: -3,
 } as const;
 
 /** Worth of moving a spot of the hand the first time, the second and the third. */
-export const SPOT_WORTH = [1.5, 0.25, 0.1] as const;
+export const SPOT_WORTH = [3, 0.25, 0.1] as const;
+
+/** A minute that moves the body and not the hands counts for so much of one: the class is for the hands. */
+export const BODY_MINUTE = 0.5;
 
 /** So much of a class is work in the hands; the rest is explaining, handing out and resting. */
 const WORK_SHARE = 0.5;

@@ -1,10 +1,10 @@
-import { PURPOSES, type Purpose } from '../catalogue';
+import { PURPOSES, usesHands, type Purpose } from '../catalogue';
 import { primaryCount } from '../dose';
 import { HAND_SPOTS } from '../hand';
 import { baselineWords, movementRows, type RuleContext } from '../plan';
 import { nameList } from '../words';
 import type { Option } from './option';
-import { purposesOf } from './score';
+import { minutesOf, purposesOf } from './score';
 import { targetMinutes } from './weights';
 import type { DraftWish } from './wish';
 
@@ -40,8 +40,9 @@ function reasonsOf(
 ): readonly string[] {
   const { movement, minutes } = row;
   const others = chosen.filter((o) => o !== row);
+  // What is not for the hands moves them by the way.
   const alone = HAND_SPOTS.filter(
-    (s) => row.spots.includes(s.id) && !others.some((o) => o.spots.includes(s.id)),
+    (s) => usesHands(movement) && row.spots.includes(s.id) && !others.some((o) => o.spots.includes(s.id)),
   );
   const own = row.reasons.filter((r) => !r.isService).map((r) => r.words);
   const isOnly = !others.some((o) => o.movement.purpose === movement.purpose);
@@ -57,7 +58,7 @@ function reasonsOf(
     ...(isOnly ? [`it is all the ${purpose} of the class`] : []),
     ...own.filter((words) => words.startsWith('it goes on')),
     `it is ${minuteWords(minutes)} of the ${minuteWords(target)} of ${purpose} that such a class is to have`,
-    ...(row.spots.length > 0
+    ...(row.spots.length > 0 && usesHands(movement)
       ? [`it moves the ${nameList(HAND_SPOTS.filter((s) => row.spots.includes(s.id)).map((s) => s.name))}`]
       : []),
     ...row.reasons.filter((r) => r.isService).map((r) => r.words),
@@ -68,8 +69,7 @@ function reasonsOf(
 export function holdsWords(chosen: readonly Option[], wish: Pick<DraftWish, 'focus' | 'lengthMs'>): string {
   const targets = targetMinutes(wish.lengthMs, purposesOf(wish));
   const held = PURPOSES.map((p) => {
-    const minutes = chosen.filter((o) => o.movement.purpose === p).reduce((n, o) => n + o.minutes, 0);
-    return `${PURPOSE_WORDS[p]} ${toHalf(minutes)} of ${toHalf(targets[p])}`;
+    return `${PURPOSE_WORDS[p]} ${toHalf(minutesOf(chosen, p))} of ${toHalf(targets[p])}`;
   });
   return `Minutes of work beside what such a class is to have: ${held.join(', ')}`;
 }

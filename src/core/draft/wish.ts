@@ -18,6 +18,8 @@ export type DraftWish = {
   readonly banned: readonly string[];
   /** Movements to keep as far as they fit: those of a half-made or an earlier class. */
   readonly kept: readonly string[];
+  /** Movements of the draft before that stay while one is swapped; where that cannot be, the rest is drafted again. */
+  readonly stays: readonly string[];
   /** Nothing in the hands. */
   readonly withoutProps: boolean;
   /** Length to fill, ms; the slot, or less. */

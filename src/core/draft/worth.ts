@@ -4,7 +4,7 @@ import { HAND_SPOTS } from '../hand';
 import { movementRows, type RuleContext } from '../plan';
 import type { Line, LinearTerm } from './lp';
 import type { Option } from './option';
-import { ALIKE, minuteWeight, purposesOf } from './score';
+import { ALIKE, countedMinutes, minuteWeight, purposesOf } from './score';
 import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
 import type { DraftWish } from './wish';
 
@@ -27,7 +27,7 @@ export function minuteTerms(options: readonly Option[], wish: DraftWish): Terms 
     lines: filled.map((f): Line => ({
       terms: [
         ...f.stretches.map((s): LinearTerm => [s.minutes, s.name]),
-        ...f.by.map((o): LinearTerm => [-o.minutes, o.key]),
+        ...f.by.map((o): LinearTerm => [-countedMinutes(o), o.key]),
       ],
       sense: '<=',
       bound: 0,
@@ -53,25 +53,28 @@ export function alikeTerms(options: readonly Option[]): Terms {
   };
 }
 
-/** Of the rows of a class that goes on, at least so many do, and at least so many are new or ask more. */
+/** Of the rows of a class that goes on, at least so many do; so many are new or ask more, and not many more than that. */
 const GOING_ON = 0.65;
-const CHANGED = 0.2;
+const CHANGED = [0.2, 0.3] as const;
 /** With fewer rows in the baseline there is too little to go on from. */
 const ENOUGH_TO_GO_ON_FROM = 8;
 
 export function seriesTerms(options: readonly Option[], { baseline }: RuleContext): Terms {
   if (!baseline || movementRows(baseline.plan).length < ENOUGH_TO_GO_ON_FROM)
     return { objective: [], lines: [] };
-  const share = (least: number, name: string, is: (o: Option) => boolean): Line => ({
-    terms: [...options.map((o): LinearTerm => [least - (is(o) ? 1 : 0), o.key]), [-SHORT_BY, name]],
+  const share = (name: string, weight: (o: Option) => number): Line => ({
+    terms: [...options.map((o): LinearTerm => [weight(o), o.key]), [-SHORT_BY, name]],
     sense: '<=',
     bound: 0,
   });
+  const goesOn = (o: Option) => Number(o.step !== 'not done then');
+  const changes = (o: Option) => Number(o.step === 'more' || o.step === 'not done then');
   return {
-    objective: ['v0', 'v1'].map((name): LinearTerm => [WEIGHTS.tooMuchTheSame * SHORT_BY, name]),
+    objective: ['v0', 'v1', 'v2'].map((name): LinearTerm => [WEIGHTS.missedShare * SHORT_BY, name]),
     lines: [
-      share(GOING_ON, 'v0', (o) => o.step !== 'not done then'),
-      share(CHANGED, 'v1', (o) => o.step === 'more' || o.step === 'not done then'),
+      share('v0', (o) => GOING_ON - goesOn(o)),
+      share('v1', (o) => CHANGED[0] - changes(o)),
+      share('v2', (o) => changes(o) - CHANGED[1]),
     ],
   };
 }

@@ -113,16 +113,18 @@ export async function draftAnswer(
 ): Promise<Result<Immutable<z.infer<typeof draftReplySchema>>>> {
   const facts = factsFrom(own, group);
   const given = { facts, lately: [], breathMs: BREATH_MS, wayIn: USUAL_WAY_IN, tasks: TASKS };
-  const wish = { focus, pinned, banned, kept, withoutProps, seed, lengthMs: lengthMinutes * 60_000 };
+  const lengthMs = lengthMinutes * 60_000;
+  const wish = { focus, pinned, banned, kept, stays: [], withoutProps, seed, lengthMs };
   const draft = draftClass(given, wish, await solver());
   if (!draft.ok) return draft;
-  const { plan, lengthMs, score, proven, rows, limits } = draft.value;
+  const { plan, score, proven, rows, limits, tasksNotIn } = draft.value;
   return ok({
     plan,
-    lengthMs,
+    lengthMs: draft.value.lengthMs,
     score,
     proven,
     rows: rows.map(({ movementId, why }) => ({ movementId, why })),
     limits: [...limits],
+    tasksNotIn: [...tasksNotIn],
   });
 }

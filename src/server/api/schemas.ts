@@ -77,6 +77,8 @@ export const draftReplySchema = z.strictObject({
   proven: z.boolean(),
   rows: z.array(z.strictObject({ movementId: z.string(), why: z.string() })),
   limits: z.array(z.string()),
+  /** What people want to do again and nothing in it practises, each with why. */
+  tasksNotIn: z.array(z.string()),
 });
 
 export const catalogueReplySchema = z.strictObject({

@@ -1,16 +1,15 @@
 'use client';
 
-import { useEffect, useLayoutEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 declare global {
   interface Window {
-    oskilEarly?: { readonly taps: () => void; readonly keys: () => void };
+    oskilEarlyTaps?: () => void;
   }
 }
 
-/** Last on the page, so that all of it listens by then: gives it the taps and keys that came before. */
+/** Last on the page, so that all of it listens by then: gives it the taps that came before. */
 export function EarlyTaps() {
-  useLayoutEffect(() => window.oskilEarly?.taps(), []);
-  useEffect(() => window.oskilEarly?.keys(), []);
+  useLayoutEffect(() => void window.oskilEarlyTaps?.(), []);
   return null;
 }

@@ -9,12 +9,18 @@ import { listPeople } from '@/store/people';
 import { sharingOf } from '@/server/instructors/instructors';
 import { PlanDesk } from './plan-desk';
 
-export default async function ClassPage({ params }: { params: Promise<{ id: string }> }) {
+type Props = {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+};
+
+export default async function ClassPage({ params, searchParams }: Props) {
   const id = idFrom((await params).id, 'class');
   const db = await pageData();
   const room = id.ok ? await loadClassroom(db, id.value) : null;
   if (!room) notFound();
   const { stored, ...rest } = room;
+  const { begin } = await searchParams;
   const others = (await listClasses(db)).filter((c) => c.id !== room.info.id);
   return (
     <PlanDesk
@@ -24,6 +30,7 @@ export default async function ClassPage({ params }: { params: Promise<{ id: stri
       everyone={await listPeople(db, 'current', 'newest')}
       blocks={await listBlocks(db)}
       others={others.map(({ id: classId, name, week, day }) => ({ id: classId, name, week, day }))}
+      begin={typeof begin === 'string' ? begin : null}
     />
   );
 }

@@ -1,16 +1,21 @@
 'use client';
 
 import { Link } from '@/ui/page/link';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
+import { STARTERS } from '@/catalogue/starters';
+import type { Starter } from '@/core/draft';
 import type { Person } from '@/core/people';
-import { checkOf, contextOf, withReserves, type Block } from '@/core/plan';
+import { checkOf, contextOf, placedRows, withReserves, type Block } from '@/core/plan';
 import { nameList, plural, timeSpan } from '@/core/words';
 import type { Classroom } from '@/server/classes/classroom';
 import type { Sharing } from '@/server/instructors/instructors';
 import { longDay } from '@/ui/words/dates';
 import { Limits, Page } from '@/ui/page/page';
 import { DraftPanel } from './draft/draft-panel';
+import { StarterChoice } from './draft/starter-choice';
+import { FittedNote } from './draft/fitted-note';
+import { takeStarter } from './draft/take-starter';
 import { DeskBar } from './desk-bar';
 import type { OtherClass } from './panels/other-classes';
 import { FindingsStrip } from './findings/findings-strip';
@@ -26,10 +31,12 @@ type Props = {
   everyone: readonly Person[];
   blocks: readonly Block[];
   others: readonly OtherClass[];
+  /** The ready class that an empty plan begins with at once, by its id. */
+  begin: string | null;
 };
 
 /** One class being planned: running order, weave, time, findings, people and kit. */
-export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: Props) {
+export function PlanDesk({ room, sharing, initial, everyone, blocks, others, begin }: Props) {
   const { info } = room;
   const editor = usePlan(info.id, initial);
   const facts = useMemo(() => factsOf(room), [room]);
@@ -44,6 +51,13 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: P
   const [openRow, setOpenRow] = useState<string | null>(null);
   useUndoKeys(editor.undo, editor.redo);
   const begun = info.status !== 'planned';
+  const isEmpty = !begun && placedRows(editor.plan).length === 0;
+  const [gaveWay, setGaveWay] = useState<readonly string[]>([]);
+  const take = useCallback(
+    (starter: Starter) => setGaveWay(takeStarter(starter, order, room)),
+    [order, room],
+  );
+  useBeginning(isEmpty ? begin : null, take);
 
   return (
     <>
@@ -77,6 +91,10 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: P
           everyone={everyone}
           check={check}
         />
+        {isEmpty && !drafting && (
+          <StarterChoice slotMinutes={info.slotMinutes} isFirst={room.shown.length === 0} onTake={take} />
+        )}
+        {gaveWay.length > 0 && !isEmpty && <FittedNote lines={gaveWay} onClose={() => setGaveWay([])} />}
         {drafting && (
           <DraftPanel
             editor={order}
@@ -104,6 +122,17 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others }: P
       <FindingsStrip editor={editor} facts={facts} check={check} plain={plain} onShowRow={setOpenRow} />
     </>
   );
+}
+
+/** A class that was made with a ready class in mind begins with it as its page opens. */
+function useBeginning(id: string | null, take: (starter: Starter) => void) {
+  const begun = useRef(false);
+  useEffect(() => {
+    const starter = STARTERS.find((s) => s.id === id);
+    if (!starter || begun.current) return;
+    begun.current = true;
+    take(starter);
+  }, [id, take]);
 }
 
 function BegunNote({ classId, status }: { classId: string; status: string }) {

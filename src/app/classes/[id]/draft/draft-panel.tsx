@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { FOCUSES, type Draft, type DraftWish, type Focus } from '@/core/draft';
 import type { Catalogue } from '@/core/catalogue';
 import { movementRows, replaceRows } from '@/core/plan';
-import { clockText, plural } from '@/core/words';
+import { clockText, nameList, plural } from '@/core/words';
 import type { Classroom } from '@/server/classes/classroom';
 import { CheckBox } from '@/ui/form/check-box';
 import { Button } from '@/ui/form/button';
@@ -38,21 +38,24 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
     pinned: [],
     banned: [],
     kept: [],
+    stays: [],
     withoutProps: false,
     lengthMs: slotMs,
     seed: 1,
   });
   const [keep, setKeep] = useState(planned.length > 0);
+  const [stayed, setStayed] = useState<readonly string[]>([]);
   const { result, asked, start, stop } = useDraft();
-  const draft = (next: DraftWish) => {
+  const draft = (next: DraftWish, stays: readonly string[] = []) => {
     setWish(next);
+    setStayed(stays);
     const { info, people, bag, shown, baseline, attended, own, checkIns } = room;
     start({
       room: { info, people, bag, shown, baseline, attended, own, checkIns },
       lately: room.recent,
       breathMs: plan.breathMs,
       wayIn: plan.wayIn,
-      wish: { ...next, kept: keep ? planned : [] },
+      wish: { ...next, stays, kept: keep ? planned : [] },
     });
   };
   const use = ({ plan: drafted }: Draft) => {
@@ -117,12 +120,21 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
       <Trouble message={result && !result.ok ? result.message : null} />
       {result?.ok && (
         <>
-          <Summary draft={result.value} onUse={() => use(result.value)} />
+          <Summary
+            draft={result.value}
+            moved={movedFor(stayed, result.value, catalogue)}
+            onUse={() => use(result.value)}
+          />
           <DraftRows
             draft={result.value}
             catalogue={catalogue}
             pinned={wish.pinned}
             onWish={(change) => draft({ ...wish, ...change(wish) })}
+            onSwap={(id, other) => {
+              const stays = result.value.rows.map((r) => r.movementId).filter((r) => r !== id);
+              const pinned = [...wish.pinned.filter((p) => p !== id), other];
+              draft({ ...wish, pinned, banned: [...wish.banned, id] }, stays);
+            }}
           />
         </>
       )}
@@ -130,9 +142,21 @@ export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) 
   );
 }
 
-/** The score, how sure it is, and what kept it from being higher. */
-function Summary({ draft, onUse }: { draft: Draft; onUse: () => void }) {
-  const { score, holds, proven, limits, lengthMs, rows } = draft;
+/** After a swap, what it came to for the other rows; empty where nothing was swapped. */
+function movedFor(stayed: readonly string[], { rows }: Draft, catalogue: Catalogue): string {
+  if (stayed.length === 0) return '';
+  const left = stayed.filter((id) => !rows.some((r) => r.movementId === id));
+  const names = left.flatMap((id) => catalogue.movement(id)?.name.toLowerCase() ?? []);
+  return names.length === 0
+    ? 'Swapped; every other movement stays.'
+    : `Swapped; with it ${nameList(names)} had to go.`;
+}
+
+type SummaryProps = { draft: Draft; moved: string; onUse: () => void };
+
+/** The score, how sure it is, what kept it from being higher, and what is not in. */
+function Summary({ draft, moved, onUse }: SummaryProps) {
+  const { score, holds, proven, limits, lengthMs, rows, tasksNotIn } = draft;
   return (
     <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-3">
       <p className="min-w-0 flex-1 basis-96">
@@ -140,11 +164,21 @@ function Summary({ draft, onUse }: { draft: Draft; onUse: () => void }) {
         Score {score.toFixed(1)},{' '}
         {proven ? 'proven to be within 1 % of the best there is' : 'the best found in the time given'}.
         {limits.length > 0 && ` Held back by ${limits.join('; ')}.`}
+        {tasksNotIn.map((words) => (
+          <span key={words} className="block">
+            Wished for and not in: {words}.
+          </span>
+        ))}
+        {moved && (
+          <strong role="status" className="block">
+            {moved}
+          </strong>
+        )}
         <span className="block text-sm text-soft">
           The score counts minutes of each purpose and places of the hand, each time for less, people with
-          something to do, what is in the plan, goes on from last time or asks more, and wished-for tasks.
-          What is proven is the choice of rows for these limits; what is mended afterwards is not looked at
-          again.
+          something to do, what other movements build on, what is in the plan, goes on from last time or asks
+          more, and wished-for tasks; a minute without the hands counts half. What is proven is the choice of
+          rows for these limits; what is mended afterwards is not looked at again.
         </span>
       </p>
       <Button look="main" onClick={onUse}>

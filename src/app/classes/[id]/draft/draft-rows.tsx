@@ -9,21 +9,18 @@ type Props = {
   pinned: readonly string[];
   /** Draft again with a changed wish. */
   onWish: (change: (wish: DraftWish) => Partial<DraftWish>) => void;
+  /** Draft again with another movement for this one, and all the rest as it is where that goes. */
+  onSwap: (id: string, other: string) => void;
 };
 
-/** Every drafted movement with its sentence; pin it, leave it out, or swap the runner-up in, and the rest is drafted again. */
-export function DraftRows({ draft, catalogue, pinned, onWish }: Props) {
+/** Every drafted movement with its sentence; pin it, leave it out, or swap another in. */
+export function DraftRows({ draft, catalogue, pinned, onWish, onSwap }: Props) {
   const pin = (id: string) =>
     onWish((w) => ({
       pinned: w.pinned.includes(id) ? w.pinned.filter((p) => p !== id) : [...w.pinned, id],
     }));
   const leaveOut = (id: string) =>
     onWish((w) => ({ banned: [...w.banned, id], pinned: w.pinned.filter((p) => p !== id) }));
-  const swap = (id: string, other: string) =>
-    onWish((w) => ({
-      banned: [...w.banned, id],
-      pinned: [...w.pinned.filter((p) => p !== id), other],
-    }));
   return (
     <ul className="mt-2 max-h-[28rem] overflow-y-auto" tabIndex={-1}>
       {draft.rows.map(({ movementId, why, instead }) => {
@@ -61,7 +58,7 @@ export function DraftRows({ draft, catalogue, pinned, onWish }: Props) {
               <Button
                 look="quiet"
                 className="justify-start! px-2! text-left text-sm leading-tight sm:col-start-2 xl:col-start-auto"
-                onClick={() => swap(movementId, other.id)}
+                onClick={() => onSwap(movementId, other.id)}
                 aria-label={`Swap ${movement.name} for ${other.name}`}
               >
                 {other.name} instead

@@ -1,0 +1,605 @@
+import type { StarterSection } from '@/core/draft';
+
+/** Made by `npm run starters`. */
+export const STARTER_ROWS = {
+  first: [
+    [
+      'arrive',
+      'Arrive',
+      [['talk', 'Welcome', 60, ''], ['look-at-hands', { seconds: 16 }], ['arms-with-breath']],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20, wayIn: 60 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-tilt', { sets: 3, wayIn: 60 }],
+        ['wrist-bend', { sets: 3, wayIn: 60 }],
+        ['open-close', { sets: 3, wayIn: 60 }],
+        ['thumb-to-tips', { sets: 3, wayIn: 60 }],
+      ],
+    ],
+    [
+      'grip',
+      'Grip',
+      [
+        ['water', 60],
+        ['alternate-fists', { sets: 3, wayIn: 60 }],
+        ['turn-key', { sets: 2, wayIn: 60 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['arms-with-breath'],
+        ['warm-palms', { seconds: 20 }],
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['water', 60],
+        ['thumb-to-tips', { sets: 3 }],
+        ['arms-with-breath'],
+        ['warm-palms', { seconds: 20 }],
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 90, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [
+        ['stroke-arms', { wayIn: 60 }],
+        ['quiet-breath'],
+        ['look-again'],
+        ['talk', 'Closing line and goodbye', 45, ''],
+      ],
+    ],
+  ],
+  thirty: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['self-drawn-stretch', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+      ],
+    ],
+    ['hold', 'Hold', [['wrist-side-hold', { sets: 2 }]]],
+    [
+      'grip',
+      'Grip',
+      [
+        ['water', 60],
+        ['turn-key', { sets: 2 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['self-drawn-stretch', { sets: 3 }],
+      ],
+    ],
+    ['ease', 'Ease', [['water', 45]]],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  'forty-five': [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-turn', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+        ['wrist-bend', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['water', 60],
+        ['interlaced-chin', { count: 5 }],
+        ['web-clip'],
+      ],
+    ],
+    ['hold', 'Hold', [['wrist-side-hold', { sets: 2 }]]],
+    [
+      'grip',
+      'Grip',
+      [
+        ['alternate-fists', { count: 20 }],
+        ['ball-squeeze', { sets: 2 }],
+      ],
+    ],
+    [
+      'open',
+      'Open',
+      [
+        ['water', 60],
+        ['strap-spread', { sets: 2 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['palms-turn', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 30, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  sixty: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-turn', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+        ['wrist-bend', { sets: 3 }],
+        ['five-shapes', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['water', 60],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['interlaced-chin', { count: 5 }],
+        ['web-over-ball'],
+      ],
+    ],
+    [
+      'hold',
+      'Hold',
+      [
+        ['wrist-down-hold', { sets: 2 }],
+        ['wrist-side-hold', { sets: 2 }],
+      ],
+    ],
+    [
+      'grip',
+      'Grip',
+      [
+        ['alternate-fists', { sets: 2 }],
+        ['water', 60],
+        ['ball-squeeze', { sets: 2 }],
+      ],
+    ],
+    [
+      'open',
+      'Open',
+      [
+        ['single-finger-lifts', { sets: 2 }],
+        ['strap-spread', { sets: 2 }],
+      ],
+    ],
+    ['load', 'Load', [['dome-press', { count: 4 }], ['backs-together'], ['wrist-shake']]],
+    [
+      'move',
+      'Once more',
+      [
+        ['water', 60],
+        ['warm-palms', { seconds: 20 }],
+        ['palms-turn', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+        ['wrist-bend', { sets: 3 }],
+        ['five-shapes', { sets: 3 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 60, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  'no-props': [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    [
+      'wake',
+      'Wake up',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['tap-interlaced', { count: 40 }],
+      ],
+    ],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-turn', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+        ['wrist-bend', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['water', 60],
+        ['interlaced-chin', { count: 5 }],
+      ],
+    ],
+    ['hold', 'Hold', [['wrist-side-hold', { sets: 2 }]]],
+    ['grip', 'Grip', [['alternate-fists', { sets: 2 }]]],
+    [
+      'open',
+      'Open',
+      [
+        ['single-finger-lifts', { sets: 2 }],
+        ['spread-against-hand', { sets: 2 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['tap-interlaced', { count: 40 }],
+        ['palms-turn', { sets: 3 }],
+        ['water', 60],
+        ['palm-circles-knee', { sets: 2 }],
+        ['wrist-bend', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 30, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  stiffness: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['ankle-circles', { sets: 2 }],
+        ['palms-turn', { sets: 3 }],
+        ['palms-tilt', { sets: 3 }],
+        ['palm-circles-knee', { sets: 2 }],
+        ['five-shapes', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['water', 60],
+        ['thumb-to-tips', { sets: 3 }],
+        ['split-hands', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['taps-opposed', { sets: 3 }],
+        ['web-clip'],
+      ],
+    ],
+    ['hold', 'Hold', [['wrist-side-hold', { sets: 2 }]]],
+    [
+      'grip',
+      'Grip',
+      [
+        ['water', 60],
+        ['ball-squeeze', { sets: 2 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['ankle-circles', { sets: 2 }],
+        ['palms-turn', { sets: 3 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 45, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  grip: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-tilt', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['interlaced-chin', { count: 5 }],
+      ],
+    ],
+    [
+      'hold',
+      'Hold',
+      [
+        ['water', 60],
+        ['wrist-side-hold', { sets: 2 }],
+      ],
+    ],
+    [
+      'grip',
+      'Grip',
+      [
+        ['alternate-fists', { count: 20 }],
+        ['shelf-reach', { sets: 2 }],
+        ['carry-over', { sets: 2 }],
+        ['ball-squeeze', { sets: 2 }],
+      ],
+    ],
+    [
+      'open',
+      'Open',
+      [
+        ['water', 60],
+        ['single-finger-lifts', { sets: 2 }],
+        ['strap-spread', { sets: 2 }],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['palms-tilt', { sets: 3 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 30, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+  bone: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    [
+      'wake',
+      'Wake up',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['tap-interlaced', { count: 40 }],
+      ],
+    ],
+    [
+      'move',
+      'Move',
+      [
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['interlaced-chin', { count: 5 }],
+      ],
+    ],
+    [
+      'hold',
+      'Hold',
+      [
+        ['water', 60],
+        ['wrist-side-hold', { sets: 2 }],
+      ],
+    ],
+    [
+      'grip',
+      'Grip',
+      [
+        ['question', 'What the hands are for', 120, 'What would you like to do more easily with your hands?'],
+        ['turn-key', { sets: 2 }],
+      ],
+    ],
+    [
+      'load',
+      'Load',
+      [
+        ['chair-arm-press', { count: 5 }],
+        ['backs-together'],
+        ['wrist-shake'],
+        ['heel-lifts', { count: 10 }],
+        ['backs-together'],
+        ['wrist-shake'],
+      ],
+    ],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['tap-interlaced', { count: 40 }],
+        ['water', 60],
+        ['palms-tilt', { sets: 3 }],
+        ['wrist-bend', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['thumb-to-tips', { sets: 3 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['question', 'How the hands are so far', 120, 'What has been easy, and what should go more gently?'],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 90, '']],
+    ],
+  ],
+  calm: [
+    [
+      'arrive',
+      'Arrive',
+      [
+        ['talk', 'Welcome', 60, ''],
+        ['look-at-hands', { seconds: 16 }],
+      ],
+    ],
+    ['wake', 'Wake up', [['warm-palms', { seconds: 20 }]]],
+    [
+      'move',
+      'Move',
+      [
+        ['palm-circles-knee', { sets: 2 }],
+        ['palms-tilt', { sets: 3 }],
+        ['self-drawn-stretch', { sets: 3 }],
+        ['open-close', { sets: 3 }],
+        ['finger-taps', { sets: 2 }],
+        ['water', 60],
+        ['wrist-stretch-palm', { count: 4 }],
+        ['interlaced-chin', { count: 5 }],
+        ['web-clip'],
+        ['web-over-ball'],
+      ],
+    ],
+    [
+      'hold',
+      'Hold',
+      [
+        ['water', 60],
+        ['wrist-side-hold', { sets: 2 }],
+      ],
+    ],
+    ['grip', 'Grip', [['ball-squeeze', { sets: 2 }]]],
+    [
+      'move',
+      'Once more',
+      [
+        ['warm-palms', { seconds: 20 }],
+        ['palm-circles-knee', { sets: 2 }],
+      ],
+    ],
+    [
+      'ease',
+      'Ease',
+      [
+        ['circle-thumb-base', { seconds: 20 }],
+        ['arm-route', { count: 2 }],
+        ['water', 45],
+      ],
+    ],
+    [
+      'settle',
+      'Settle',
+      [['stroke-arms'], ['quiet-breath'], ['look-again'], ['talk', 'Closing line and goodbye', 45, '']],
+    ],
+  ],
+} satisfies Record<string, readonly StarterSection[]>;
