@@ -51,7 +51,12 @@ export function Bench({ floor, classes, people, today }: Props) {
         <BodyFields body={body} onChange={setBody} />
       </div>
       <div className="grid gap-6">
-        <Kilograms load={load} body={body} ladder={ladder.filter((r) => isOpen(verdictOf(r.setUp)))} />
+        <Kilograms
+          stance={stance}
+          load={load}
+          body={body}
+          ladder={ladder.filter((r) => isOpen(verdictOf(r.setUp)))}
+        />
         <Ladder
           ladder={ladder}
           setUp={setUp}
@@ -64,9 +69,9 @@ export function Bench({ floor, classes, people, today }: Props) {
       </div>
       {load.ok && (
         <>
-          <ScaleCheck plannedKg={load.value.middle * body.massKg} />
+          <ScaleCheck planned={load.value.scale} massKg={body.massKg} />
           <div className="grid gap-6">
-            <IndexPanel share={load.value.middle} leftPercent={body.leftPercent} />
+            <IndexPanel share={load.value.wrist.middle} leftPercent={body.leftPercent} />
             <AddToClass
               setUp={setUp}
               press={

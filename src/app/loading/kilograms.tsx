@@ -1,12 +1,25 @@
-import { nextRung, perWristKg, type LadderRung, type StanceLoad } from '@/core/stance';
+import {
+  likeRungs,
+  nextRung,
+  perWristKg,
+  type LadderRung,
+  type Stance,
+  type StanceLoad,
+} from '@/core/stance';
+import { nameList } from '@/core/words';
 import type { Result } from '@/core/result';
 import type { BodyOf } from './body-fields';
 import { SET_UP_WORDS } from './set-up-words';
 
-type Props = { load: Result<StanceLoad>; body: BodyOf; ladder: readonly LadderRung[] };
+type Props = {
+  stance: Stance;
+  load: Result<StanceLoad>;
+  body: BodyOf;
+  ladder: readonly LadderRung[];
+};
 
-/** Kilograms on each wrist, the band and its middle, and the smallest step up. */
-export function Kilograms({ load, body, ladder }: Props) {
+/** Kilograms through each wrist, what a scale would read, what asks about the same, and the smallest step up. */
+export function Kilograms({ stance, load, body, ladder }: Props) {
   return (
     <section
       aria-label="Kilograms"
@@ -14,7 +27,7 @@ export function Kilograms({ load, body, ladder }: Props) {
       className="rounded-2xl border-2 border-ink bg-paper px-5 py-4"
     >
       {load.ok ? (
-        <Figures load={load.value} body={body} ladder={ladder} />
+        <Figures stance={stance} load={load.value} body={body} ladder={ladder} />
       ) : (
         <p className="text-lg font-semibold text-load">{load.message}</p>
       )}
@@ -22,18 +35,25 @@ export function Kilograms({ load, body, ladder }: Props) {
   );
 }
 
-function Figures({ load, body, ladder }: { load: StanceLoad } & Omit<Props, 'load'>) {
+function Figures({
+  stance,
+  load: { wrist, scale },
+  body,
+  ladder,
+}: { load: StanceLoad } & Omit<Props, 'load'>) {
   const left = body.leftPercent / 100;
-  const [low, middle, high] = [load.low, load.middle, load.high].map((s) =>
+  const [low, middle, high] = [wrist.low, wrist.middle, wrist.high].map((s) =>
     perWristKg(s, body.massKg, left),
   ) as [Wrists, Wrists, Wrists];
-  const next = nextRung(ladder, load.middle);
+  const next = nextRung(ladder, stance, wrist);
+  const like = likeRungs(ladder, wrist).map((r) => SET_UP_WORDS[r.setUp]);
+  const onScale = (share: number) => (share * body.massKg).toFixed(0);
   return (
     <>
       <dl className="tabular grid grid-cols-2 gap-x-6">
         {(['L', 'R'] as const).map((hand) => (
           <div key={hand}>
-            <dt>{hand === 'L' ? 'Left wrist' : 'Right wrist'}</dt>
+            <dt>{hand === 'L' ? 'Through the left wrist' : 'Through the right wrist'}</dt>
             <dd>
               <strong className="text-2xl">{middle[hand].toFixed(1)} kg</strong>
               <span className="block text-sm text-soft">
@@ -44,12 +64,14 @@ function Figures({ load, body, ladder }: { load: StanceLoad } & Omit<Props, 'loa
         ))}
       </dl>
       <p className="tabular mt-2">
-        Both hands bear <strong>{Math.round(load.middle * 100)} %</strong> of body weight.
+        Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight, along the forearms.
+        A scale under both hands would read {onScale(scale.low)} to {onScale(scale.high)} kg.
       </p>
       <p className="mt-1">
+        {like.length > 0 && `About the same as ${nameList(like, 9)}, as far as this can tell. `}
         {next
-          ? `The smallest step up is ${SET_UP_WORDS[next.setUp]}: ${Math.round(next.share * 100)} %.`
-          : 'Nothing on this ladder asks more.'}
+          ? `The smallest sure step up is ${SET_UP_WORDS[next.setUp]}: ${Math.round(next.band.middle * 100)} %.`
+          : 'Nothing on this ladder surely asks more.'}
       </p>
       <p className="mt-2 text-sm text-soft">
         Worked out from average bodies standing still (segments: Winter 2009; checked against Ebben 2011 and

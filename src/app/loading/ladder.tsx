@@ -16,14 +16,16 @@ type Props = {
   onChoose: (setUp: LoadSetUp) => void;
 };
 
-/** Every set-up as usually taken up, lightest first, with a wedge as wide as what it asks. */
+/** Every set-up as usually taken up, lightest first, with its band, with a wedge as wide as what it asks. */
 export function Ladder({ ladder, setUp, massKg, floor, firstName, verdictOf, onChoose }: Props) {
-  const most = Math.max(...ladder.map((r) => r.share));
+  const most = Math.max(...ladder.map((r) => r.band.middle));
+  const kgOf = (share: number) => ((share * massKg) / 2).toFixed(0);
   return (
     <section aria-label="Ladder">
       <h2 className="text-lg">Set-ups, lightest first</h2>
       <p className="text-sm text-soft">
-        Share of body weight on both hands, kilograms on each
+        Share of body weight through both wrists, kilograms through each; bands that overlap are about the
+        same
         {firstName && `; the mark is what ${firstName} may do`}.
       </p>
       <ol>
@@ -37,14 +39,15 @@ export function Ladder({ ladder, setUp, massKg, floor, firstName, verdictOf, onC
             >
               <svg width="48" height="18" viewBox="0 0 48 18" aria-hidden="true" className="shrink-0">
                 <path
-                  d={`M0 17L${(46 * rung.share) / most} 17V${17 - (15 * rung.share) / most}Z`}
+                  d={`M0 17L${(46 * rung.band.middle) / most} 17V${17 - (15 * rung.band.middle) / most}Z`}
                   fill="var(--color-load)"
                 />
               </svg>
               <span className="flex-1">{capital(SET_UP_WORDS[rung.setUp])}</span>
               <Allowed verdict={verdictOf(rung.setUp)} />
               <span className="tabular text-sm">
-                {Math.round(rung.share * 100)} %, {((rung.share * massKg) / 2).toFixed(1)} kg
+                {Math.round(rung.band.low * 100)}-{Math.round(rung.band.high * 100)} %, {kgOf(rung.band.low)}-
+                {kgOf(rung.band.high)} kg
               </span>
             </button>
           </li>

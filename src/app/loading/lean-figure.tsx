@@ -25,7 +25,8 @@ export function LeanFigure({ stance, load, statureM, onChange }: Props) {
         <p className="text-lg">{load.message}</p>
       </div>
     );
-  const { points, middle } = load.value;
+  const { points, wrist } = load.value;
+  const { middle } = wrist;
   const handle = handleOf(stance, points);
   const drag = (event: PointerEvent) => {
     if (event.buttons !== 1 || !svg.current) return;

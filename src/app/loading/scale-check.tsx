@@ -1,23 +1,25 @@
 'use client';
 
 import { useState } from 'react';
+import type { Band } from '@/core/stance';
 import { pushTrouble, readPush, type ScaleReading } from '@/core/load';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
 
-type Props = { plannedKg: number };
+/** What the scale should read of both hands, as shares of body weight. */
+type Props = { planned: Band; massKg: number };
 
 /**
  * A press on a bathroom scale against the number above. The scale here is simulated: it settles, sways, and may show
  * something with nothing on it, as real ones do.
  */
-export function ScaleCheck({ plannedKg }: Props) {
+export function ScaleCheck({ planned, massKg }: Props) {
   const [pressKg, setPressKg] = useState<number | null>(null);
   const [zeroKg, setZeroKg] = useState(0.6);
   const [swayPercent, setSwayPercent] = useState(4);
   const { readings, reading: shown, running, press } = useSimulatedScale();
-  const kg = pressKg ?? Math.round(plannedKg);
+  const kg = pressKg ?? Math.round(planned.middle * massKg);
   const done = shown !== null && !running;
   return (
     <section aria-label="Scale check">
@@ -41,23 +43,31 @@ export function ScaleCheck({ plannedKg }: Props) {
         {shown && <span className="tabular text-2xl font-bold">{shown.kg.toFixed(1)} kg</span>}
       </div>
       <p role="status" className="mt-2 min-h-14">
-        {done && verdictWords(readings, plannedKg)}
+        {done && verdictWords(readings, [planned.low * massKg, planned.high * massKg])}
       </p>
     </section>
   );
 }
 
+/** What a scale does not tell apart. */
+const GRAIN_KG = 0.1;
+
 /** What the press was, and how it stands to the number worked out. */
-function verdictWords(readings: readonly ScaleReading[], plannedKg: number): string {
+function verdictWords(
+  readings: readonly ScaleReading[],
+  [low, high]: readonly [low: number, high: number],
+): string {
   const pressed = readPush(readings);
   const { kg, zeroKg } = pressed;
   const zero = zeroKg > 0.05 ? ` ${zeroKg.toFixed(1)} kg of it was the scale’s own zero, taken off.` : '';
   const trouble = pushTrouble(pressed);
   if (trouble) return trouble;
-  const off = kg - plannedKg;
+  const band = `${low.toFixed(1)} to ${high.toFixed(1)} kg`;
   const side =
-    Math.abs(off) <= Math.max(1.5, plannedKg * 0.15)
-      ? 'as worked out'
-      : `${Math.abs(off).toFixed(1)} kg ${off > 0 ? 'more' : 'less'} than worked out; the scale is right`;
+    kg < low - GRAIN_KG
+      ? `${(low - kg).toFixed(1)} kg under the ${band} worked out; the scale is right`
+      : kg > high + GRAIN_KG
+        ? `${(kg - high).toFixed(1)} kg over the ${band} worked out; the scale is right`
+        : `within the ${band} worked out`;
   return `${kg.toFixed(1)} kg on both hands, ${side}.${zero}`;
 }

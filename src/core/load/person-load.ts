@@ -1,8 +1,17 @@
 import type { Person } from '../people';
 import type { Verdict } from '../screening';
-import { loadFor, loadLadder, PLANNED_STATURE_M, shareOn, type RowMovement } from '../stance';
+import {
+  likeRungs,
+  loadFor,
+  loadLadder,
+  PLANNED_STATURE_M,
+  shareOn,
+  type Band,
+  type LadderRung,
+  type RowMovement,
+} from '../stance';
 
-/** What a person's busier wrist bears in a loading row, kilograms, and where that stands on their ladder, from 1. */
+/** What a person's busier wrist bears in a loading row, kilograms, and where that stands on their ladder. */
 export type PersonLoad = {
   readonly person: Person;
   /** The hands that bear weight; one alone may have to take what both would. */
@@ -11,7 +20,10 @@ export type PersonLoad = {
   readonly toKg: number;
   /** Height and mass are on record; else the range covers light and heavy people. */
   readonly known: boolean;
+  /** The first of the rungs that ask about the same, from 1. */
   readonly rung: number;
+  /** The last of the rungs that ask about the same, from 1. */
+  readonly rungTo: number;
   readonly rungs: number;
 };
 
@@ -55,19 +67,29 @@ function loadOf(movement: RowMovement, person: Person, hands: PersonLoad['hands'
   const load = loadFor(movement, statureM);
   if (!load?.ok) return null;
   const ladder = loadLadder(statureM);
-  const { low, middle, high } = load.value;
+  const { wrist } = load.value;
   const busier = Math.max(shareOn(movement.press, 'L'), shareOn(movement.press, 'R'));
   // One hand that leans as far as two would takes the whole share.
   const most = hands === 'both' ? busier : 1;
   const [light, heavy] = person.massKg === undefined ? [LIGHT_KG, HEAVY_KG] : [person.massKg, person.massKg];
-  const [lowShare, highShare] = person.massKg === undefined ? [middle, middle] : [low, high];
+  const [lowShare, highShare] =
+    person.massKg === undefined ? [wrist.middle, wrist.middle] : [wrist.low, wrist.high];
   return {
     person,
     hands,
     fromKg: lowShare * light * busier,
     toKg: highShare * heavy * most,
     known: person.massKg !== undefined && person.heightCm !== undefined,
-    rung: Math.max(1, ladder.filter((r) => r.share < middle + 0.005).length),
     rungs: ladder.length,
+    ...placeOf(wrist, ladder),
   };
+}
+
+/** Where a band stands on a ladder: at the first and the last rung that ask about the same, from 1. */
+function placeOf(band: Band, ladder: readonly LadderRung[]): Pick<PersonLoad, 'rung' | 'rungTo'> {
+  const like = likeRungs(ladder, band);
+  const under = ladder.filter((r) => r.band.high < band.low).length;
+  return like.length === 0
+    ? { rung: Math.max(1, under), rungTo: Math.max(1, under) }
+    : { rung: ladder.indexOf(like[0]!) + 1, rungTo: ladder.indexOf(like.at(-1)!) + 1 };
 }

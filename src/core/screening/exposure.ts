@@ -121,7 +121,7 @@ function weightOn({ loadSetUp, press }: RowMovement): {
 /** What cannot be worked out is taken for all of the weight. */
 function bornOn(stance: Stance, statureM: number, side: number): number {
   const load = loadOfStance(stance, statureM);
-  return load.ok ? load.value.high * side : 1;
+  return load.ok ? Math.max(load.value.scale.high, load.value.wrist.high) * side : 1;
 }
 
 const placeOf = (stance: Stance) =>

@@ -10,6 +10,15 @@ export {
   type RowMovement,
 } from './load-setting';
 export { PLANNED_SHARE, PLANNED_STATURE_M } from './set-up-share';
-export { ON_THE_FLOOR, loadLadder, nextRung, perWristKg, usualStance, type LadderRung } from './set-ups';
+export {
+  ON_THE_FLOOR,
+  likeRungs,
+  loadLadder,
+  nextRung,
+  perWristKg,
+  usualStance,
+  type LadderRung,
+} from './set-ups';
+export { isAboutTheSame, type Band } from './band';
 export { limbsOf, type Limb } from './side-view';
 export { loadOfStance, type Stance, type StanceLoad } from './stance';

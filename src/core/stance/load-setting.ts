@@ -53,7 +53,7 @@ export function plannedShare(
 ): number {
   if (!loadSetUp) return 0;
   const load = press && loadOfStance(press.stance, press.statureM);
-  return load?.ok ? load.value.middle * shareOn(press, hand) : PLANNED_SHARE[loadSetUp];
+  return load?.ok ? load.value.wrist.middle * shareOn(press, hand) : PLANNED_SHARE[loadSetUp];
 }
 
 /** How much of what both hands bear one of them does. */

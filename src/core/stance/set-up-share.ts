@@ -9,6 +9,6 @@ export const PLANNED_STATURE_M = 1.62;
 export const PLANNED_SHARE: Readonly<Record<LoadSetUp, number>> = Object.fromEntries(
   LOAD_SET_UPS.map((setUp) => {
     const load = loadOfStance(usualStance(setUp, PLANNED_STATURE_M), PLANNED_STATURE_M);
-    return [setUp, load.ok ? load.value.middle / 2 : 0];
+    return [setUp, load.ok ? load.value.wrist.middle / 2 : 0];
   }),
 ) as Record<LoadSetUp, number>;

@@ -1,4 +1,5 @@
 import { LOAD_SET_UPS, type LoadSetUp } from '../catalogue';
+import { isAboutTheSame, type Band } from './band';
 import { loadOfStance, type Stance } from './stance';
 
 /** How each set-up is usually taken up by a person of a stature, metres. Heights are those of common furniture. */
@@ -44,20 +45,31 @@ export const ON_THE_FLOOR: ReadonlySet<LoadSetUp> = new Set([
   'straight body',
 ]);
 
-/** One rung of the ladder: a set-up with the share of body weight that both hands bear. */
-export type LadderRung = { readonly setUp: LoadSetUp; readonly share: number };
+/** One rung of the ladder: a set-up with the share of body weight that goes through both wrists. */
+export type LadderRung = { readonly setUp: LoadSetUp; readonly band: Band };
 
 /** Every set-up as usually taken up, lightest first for this stature, metres; what does not fit is left out. */
 export function loadLadder(statureM: number): readonly LadderRung[] {
   return LOAD_SET_UPS.flatMap((setUp): LadderRung[] => {
     const load = loadOfStance(usualStance(setUp, statureM), statureM);
-    return load.ok ? [{ setUp, share: load.value.middle }] : [];
-  }).sort((a, b) => a.share - b.share);
+    return load.ok ? [{ setUp, band: load.value.wrist }] : [];
+  }).sort((a, b) => a.band.middle - b.band.middle);
 }
 
-/** The smallest step up from a share: the first rung over it. Null at the top. */
-export const nextRung = (ladder: readonly LadderRung[], share: number): LadderRung | null =>
-  ladder.find((r) => r.share > share + 0.005) ?? null;
+/** Done on hands and knees or feet. */
+const isOnFloor = (stance: Stance): boolean =>
+  stance.kind === 'all fours' ||
+  stance.kind === 'feet back' ||
+  (stance.kind === 'lean' && (stance.pivot === 'knees' || stance.handHeightM < FLOOR_UP_TO_M));
+const FLOOR_UP_TO_M = 0.1;
+
+/** The rungs that ask about the same as a stance, as far as the model can tell. */
+export const likeRungs = (ladder: readonly LadderRung[], band: Band): readonly LadderRung[] =>
+  ladder.filter((r) => isAboutTheSame(r.band, band));
+
+/** The smallest step up from a stance that is sure to be one; from what is done standing or seated, none on the floor. Null at the top. */
+export const nextRung = (ladder: readonly LadderRung[], stance: Stance, band: Band): LadderRung | null =>
+  ladder.find((r) => r.band.low > band.high && (isOnFloor(stance) || !ON_THE_FLOOR.has(r.setUp))) ?? null;
 
 /** Kilograms on each wrist: the hands' share of body mass, split between them. */
 export function perWristKg(

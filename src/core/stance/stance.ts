@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
+import { between, straightDown, type Band } from './band';
 import { ARM, CENTRE, HEIGHT, MASS, THIGH, TRUNK, type SidePoint } from './body';
 
 const share = z.number().min(0).max(1);
@@ -37,11 +38,12 @@ export const stanceSchema = z.discriminatedUnion('kind', [
 ]);
 export type Stance = z.infer<typeof stanceSchema>;
 
-/** What a stance asks: the share of body weight that both hands' surface bears, between two bounds, and the body's points. */
+/** What a stance asks of both hands, as shares of body weight, and the body's points. */
 export type StanceLoad = {
-  readonly low: number;
-  readonly middle: number;
-  readonly high: number;
+  /** What a scale under the hands would read. */
+  readonly scale: Band;
+  /** The force along the forearms, through the wrists: more than the scale says where they lean. */
+  readonly wrist: Band;
   readonly points: {
     readonly toe: SidePoint;
     readonly knee: SidePoint;
@@ -68,17 +70,25 @@ export function loadOfStance(stance: Stance, statureM: number): Result<StanceLoa
 }
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
-const between = (a: number, b: number): Pick<StanceLoad, 'low' | 'middle' | 'high'> => ({
-  low: Math.min(a, b),
-  middle: (a + b) / 2,
-  high: Math.max(a, b),
-});
+
+/** Weight that stands above the toes, the knees or the seat, of which the hands can never bear more. */
+const ABOVE = {
+  toes: 1,
+  knees: 1 - MASS.legs,
+  seat: MASS.trunk + MASS.arms,
+} as const;
+
+/** Hands lower than this on a wall, as a share of stature, would slide down it. */
+const LOWEST_ON_A_WALL = 0.5;
+/** A step as a share of stature. */
+const STEP_HIGH = 0.17;
 
 type Mass = readonly [mass: number, along: number, off: number];
 
 /**
  * The body is a rigid line that turns about the toes or the knees, arms square to it. The bounds are what a scale laid
- * on the surface reads when the hands push along the arms, and when nothing but the surface's own pressure holds them.
+ * on the surface reads when the hands push along the arms, and when nothing but the surface's own pressure holds them. On the floor
+ * arms are held upright as well, hands under the shoulders, which asks more; by the height of a step nobody does that any more.
  */
 function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Result<StanceLoad> {
   const from = stance.pivot === 'toes' ? 0 : HEIGHT.knee;
@@ -87,6 +97,11 @@ function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Resu
   const reach = Math.hypot(line, ARM);
   if (height < 0 || height >= reach * 0.98)
     return fail('out-of-reach', 'The hands do not reach that high in a lean. Lower the support.');
+  if (stance.surface === 'wall' && height < LOWEST_ON_A_WALL)
+    return fail(
+      'out-of-reach',
+      'So low on a wall the hands would slide. Put them at hip height or higher, or lean on something flat.',
+    );
   const angle = Math.asin(height / reach) + Math.atan2(ARM, line);
   if (angle >= radians(88))
     return fail(
@@ -103,13 +118,19 @@ function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Resu
   const moment = masses.reduce((sum, [mass, along, off]) => sum + mass * (along * cos + off * sin), 0);
   const hand: SidePoint = [line * cos + ARM * sin, height];
   const alongArm = moment / line;
-  const bounds =
+  const armsUpright = masses.reduce((sum, [mass, along]) => sum + mass * along, 0) / line;
+  const nearFloor = Math.max(0, 1 - height / STEP_HIGH);
+  const onFloor = (square: number): number => square + nearFloor * Math.max(0, armsUpright - square);
+  const above = ABOVE[stance.pivot];
+  const scale =
     stance.surface === 'flat'
-      ? between(alongArm * cos, moment / hand[0])
-      : between(alongArm * sin, moment / hand[1]);
+      ? between(alongArm * cos, onFloor(moment / hand[0]), above)
+      : between(alongArm * sin, moment / hand[1], above);
+  const wrist = between(alongArm, stance.surface === 'flat' ? onFloor(alongArm) : alongArm, above);
   const at = (length: number): SidePoint => scaled([length * cos, length * sin], statureM);
   return ok({
-    ...bounds,
+    scale,
+    wrist,
     points: {
       toe: stance.pivot === 'toes' ? at(0) : scaled([-HEIGHT.knee, 0], statureM),
       knee: at(HEIGHT.knee - from),
@@ -131,17 +152,22 @@ function seated(stance: Extract<Stance, { kind: 'seated' }>, statureM: number): 
   const armCentre = shoulder[0] + (CENTRE.arms / ARM) * (reach - shoulder[0]);
   const moment = MASS.trunk * (CENTRE.trunk - HEIGHT.hip) * sin + MASS.arms * armCentre;
   const share = (stance.handedOver * moment) / reach;
+  if (share > ABOVE.seat)
+    return fail(
+      'out-of-reach',
+      'So near the body the hands would have to bear more than there is over the seat. Put them further forward, lean less, or hand over less.',
+    );
   // How much of the moment is handed over is a choice nobody keeps exactly.
   return ok({
-    ...between(share * 0.85, share * 1.15),
+    ...straightDown(share, 0.15, ABOVE.seat),
     points: seatedPoints(shoulder, [reach, up], statureM),
   });
 }
 
 function unload(handedOver: number, statureM: number): StanceLoad {
-  const share = handedOver * (MASS.trunk + MASS.arms + MASS.thighs);
+  const onSeat = ABOVE.seat + MASS.thighs;
   return {
-    ...between(share * 0.85, share * 1.15),
+    ...straightDown(handedOver * onSeat, 0.15, onSeat),
     points: seatedPoints([0.03, TRUNK], [0.06, TRUNK - ARM], statureM),
   };
 }
@@ -168,9 +194,8 @@ function allFours(forward: number, statureM: number): Result<StanceLoad> {
     MASS.thighs * forward * (1 - 0.433) +
     MASS.trunk * (forward + CENTRE.trunk - HEIGHT.hip) +
     MASS.arms * (TRUNK + forward * (1 - CENTRE.arms / ARM));
-  const share = moment / hand[0];
   return ok({
-    ...between(share * 0.95, share * 1.05),
+    ...straightDown(moment / hand[0], 0.05, ABOVE.knees),
     points: {
       toe: scaled([-HEIGHT.knee, 0], statureM),
       knee: scaled([0, 0], statureM),
@@ -191,11 +216,10 @@ function feetBack(statureM: number): StanceLoad {
     MASS.thighs * onLeg(HEIGHT.hip - CENTRE.thighs) +
     MASS.trunk * (back + CENTRE.trunk - HEIGHT.hip) +
     MASS.arms * base;
-  const share = moment / base;
   const down = (fromHip: number): SidePoint =>
     scaled([onLeg(fromHip), ARM * (1 - fromHip / HEIGHT.hip)], statureM);
   return {
-    ...between(share * 0.95, share * 1.05),
+    ...straightDown(moment / base, 0.05, ABOVE.toes),
     points: {
       toe: scaled([0, 0], statureM),
       knee: down(THIGH),

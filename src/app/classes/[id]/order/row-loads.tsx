@@ -47,8 +47,10 @@ export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
 
 const HANDS = { both: '', L: ', left alone', R: ', right alone' } as const;
 
-function loadWords({ hands, fromKg, toKg, known, rung, rungs }: PersonLoad): string {
-  const where = known ? `, rung ${rung} of ${rungs}` : ', height or mass not known';
+function loadWords({ hands, fromKg, toKg, known, rung, rungTo, rungs }: PersonLoad): string {
+  const where = known
+    ? `, rung ${rung === rungTo ? rung : `${rung} to ${rungTo}`} of ${rungs}`
+    : ', height or mass not known';
   return `${fromKg.toFixed(1)} to ${toKg.toFixed(1)} kg${HANDS[hands]}${where}`;
 }
 
