@@ -29,7 +29,7 @@ export {
   type ScriptContext,
 } from './script';
 export { EACH_WAY, foreignPasses, MAX_PASSES, passesNamed, passesOf, passSchema, type Pass } from './passes';
-export { perHand } from './per-hand';
+export { FREE_CYCLE_MS, perHand } from './per-hand';
 export { shortDose } from './short';
 export { doseTiming, type DoseTiming } from './timing';
 export { doseTotals } from './totals';

@@ -15,7 +15,7 @@ type HandShare = {
 };
 
 /** One cycle of free movement, ms. */
-const FREE_CYCLE_MS = 3_000;
+export const FREE_CYCLE_MS = 3_000;
 /** As long as a repetition is work, ms of a hold. */
 const HOLD_AS_REP_MS = 5_000;
 

@@ -1,4 +1,4 @@
-import { planVolume, type RuleContext } from '../plan';
+import { FIRST_LOADING, planVolume, type RuleContext } from '../plan';
 import { arrange } from './arrange';
 import { AFTER_LOADING_MS, WATER_MS, waterBreaks } from './frame';
 import type { Budget } from './model';
@@ -14,9 +14,11 @@ export function roomFor(context: RuleContext, wish: DraftWish, attempt: number):
   const waterMs = waterBreaks(wish.lengthMs) * WATER_MS;
   const volume = baseline && planVolume(baseline.plan, catalogue);
   const most = (n: number | undefined) => (n ? n * GENTLE_RISE : null);
+  // A group that has not loaded its hands begins with a first step.
+  const loading = volume && (volume.loading > 0 ? volume.loading * GENTLE_RISE : FIRST_LOADING);
   return {
     timeMs: (wish.lengthMs - frameMs - waterMs) * (0.97 - attempt * 0.03),
     afterLoadingMs: AFTER_LOADING_MS,
-    volumeMost: { resisted: most(volume?.resisted), loading: most(volume?.loading) },
+    volumeMost: { resisted: most(volume?.resisted), loading: loading ?? null },
   };
 }

@@ -1,6 +1,26 @@
 /** Bone-loading index of one bout: intensity x ln(N + 1), N load cycles (Turner & Robling 2003). */
 export const boutIndex = (intensity: number, cycles: number): number => intensity * Math.log(cycles + 1);
 
+/** Load cycles at an intensity, in body weights on a wrist. */
+export type LoadCycles = { readonly intensity: number; readonly cycles: number };
+
+/**
+ * The index of cycles that are close together, as in one class: one bout, however many rows they stand in. The heaviest come first, and
+ * each further cycle adds what it would as the next of them; of one intensity it is that of the bout.
+ */
+export function mixedBoutIndex(of: readonly LoadCycles[]): number {
+  const heaviest = [...of].sort((a, b) => b.intensity - a.intensity);
+  let before = 0;
+  return heaviest.reduce((index, { intensity, cycles }) => {
+    const added = intensity * Math.log((before + cycles + 1) / (before + 1));
+    before += cycles;
+    return index + added;
+  }, 0);
+}
+
+/** A hand that drops lands with more than it rests with: twice as much, which is ours and not measured. */
+export const IMPACT_FACTOR = 2;
+
 /** Hours until bone answers a second bout about as well as the first. */
 const RECOVERY_HOURS = 6;
 

@@ -1,8 +1,15 @@
 export { reserveTrace, type LoadSpan, type ReservePoint } from './fatigue';
 export { gripSpans } from './grip-spans';
-export { boutIndex, dayIndex, weekIndex } from './index-of-loading';
+export {
+  boutIndex,
+  dayIndex,
+  IMPACT_FACTOR,
+  mixedBoutIndex,
+  weekIndex,
+  type LoadCycles,
+} from './index-of-loading';
 export { loadsOfRow, outOfReach, type PersonLoad } from './person-load';
-export { gradeFor, hasForceLine, type PersonGrade } from './prop-fit';
+export { gradeFor, hasForceLine, propDemandOn, type PersonGrade } from './prop-fit';
 export {
   pushTrouble,
   readPush,

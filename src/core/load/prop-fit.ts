@@ -2,7 +2,7 @@ import type { Prop } from '../catalogue';
 import type { Hand } from '../dose';
 import type { Person } from '../people';
 import type { HandVerdict } from '../screening';
-import { fittingGrade, gripMaximum, type GradeChoice } from './grip';
+import { fittingGrade, gripDemand, gripMaximum, type GradeChoice } from './grip';
 
 /** A squeeze is planned to half of the way the prop closes. */
 const PLANNED_CLOSURE = 0.5;
@@ -48,6 +48,21 @@ export function gradeFor(
     targetDemand: weaker?.target ?? PRECAUTION,
     assumed: each.some((e) => e.assumed),
   };
+}
+
+/** What a prop asks of a hand at its planned closure, as a share of its maximum: in the grade that is best for it; 0 where none is known. */
+export function propDemandOn(
+  prop: Prop,
+  person: Person,
+  hand: Hand,
+  verdict: HandVerdict | null,
+  week: number,
+): number {
+  const maximum = gripMaximum(person, hand);
+  const fitting = fittingGrade(prop, PLANNED_CLOSURE, maximum, targetDemand(week, verdict, maximum.assumed));
+  if (fitting) return fitting.demand;
+  const each = prop.grades.flatMap((grade) => gripDemand(grade, PLANNED_CLOSURE, maximum) ?? []);
+  return each.length === 0 ? 0 : Math.min(...each);
 }
 
 const rank = (prop: Prop, choice: GradeChoice | null): number =>

@@ -28,7 +28,7 @@ export {
 } from './look/hand-map';
 export { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from './edit/history';
 export { gradeCounts, type KitLine } from './check/kit';
-export { FIRST_CLASSES } from './check/limits';
+export { FIRST_CLASSES, GRIP_LEFT } from './check/limits';
 export { forAnybody, mapMovementRows, onlyRows } from './edit/map-rows';
 export { withPassNames } from './edit/pass-names';
 export { misfitIn } from './edit/misfit';
@@ -64,7 +64,7 @@ export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve }
 export { remindersByRow } from './look/reminders';
 export { rowNote, rowTitle } from './look/row-title';
 export { PRACTICE, RULE_LETTERS, ruleOf } from './check/rules';
-export { fewNew, oneChange, steepRises } from './check/rules/progress';
+export { FIRST_LOADING, fewNew, oneChange, steepRises } from './check/rules/progress';
 export { findingsOf } from './check/rules/rule';
 export { rankedCuts, type Cut } from './check/shorten';
 export { applyStep } from './edit/step';
@@ -73,6 +73,6 @@ export { isToStay, newSection, repeatSection, sectionKindsToAdd } from './edit/e
 export { OPPOSITE_STRETCH, stretchDirections } from './check/stretch-directions';
 export { planTiming, scriptContextOf, type PlanTiming, type RowTiming } from './check/timing';
 export { rowTraces, type ReserveSample, type RowTrace } from './look/traces';
-export { NO_VOLUME, addVolume, planVolume, rowVolume, type Volume } from './check/volume';
+export { NO_VOLUME, addVolume, planVolume, rowVolume, volumeOfRows, type Volume } from './check/volume';
 export { isLearnedMoving, USUAL_WAY_IN, wayInOf, WAYS_IN, wayInSchema, type UsualWayIn } from './way-in';
 export { propsWords } from './look/props-words';

@@ -46,14 +46,19 @@ function fitted({ stance, statureM: from }: LoadSetting, statureM: number): Stan
   }
 }
 
-/** Share of body weight that a movement is planned to put on a hand. It compares one class with another. */
+/**
+ * Share of body weight that a movement is planned to put through a wrist; all of it where that hand presses while the other is off. It
+ * compares one class with another.
+ */
 export function plannedShare(
   { loadSetUp, press }: Pick<RowMovement, 'loadSetUp' | 'press'>,
   hand: 'L' | 'R',
+  isAlone = false,
 ): number {
   if (!loadSetUp) return 0;
   const load = press && loadOfStance(press.stance, press.statureM);
-  return load?.ok ? load.value.wrist.middle * shareOn(press, hand) : PLANNED_SHARE[loadSetUp];
+  if (load?.ok) return load.value.wrist.middle * (isAlone ? 1 : shareOn(press, hand));
+  return PLANNED_SHARE[loadSetUp] * (isAlone ? 2 : 1);
 }
 
 /** How much of what both hands bear one of them does. */

@@ -2,16 +2,14 @@ import type { Catalogue, Movement } from '../catalogue';
 import { perHand, type Count, type Hand } from '../dose';
 import { HAND_SPOTS } from '../hand';
 import {
-  addVolume,
   movementOfRow,
   movementRows,
-  NO_VOLUME,
   onlyRows,
   planMoves,
   rowVolume,
+  volumeOfRows,
   type MovementRow,
   type Plan,
-  type Volume,
 } from '../plan';
 import { FAMILIES, familyOf, type Family } from '../progress';
 import { adaptedDose, type Verdict } from '../screening';
@@ -50,9 +48,8 @@ export function volumeOf(plan: Plan, catalogue: Catalogue, verdictOn: VerdictOn 
     const movement = movementOfRow(row, catalogue);
     return movement ? [{ row, movement, verdict: verdictOn(movement, row) }] : [];
   });
-  const volume = rows.reduce<Volume>(
-    (sum, { row, movement, verdict }) => addVolume(sum, rowVolume(movement, row.dose, verdict)),
-    NO_VOLUME,
+  const volume = volumeOfRows(
+    rows.map(({ row, movement, verdict }) => ({ movement, dose: row.dose, verdict })),
   );
   return {
     ...rows.map((r) => countedIn(r, plan.breathMs)).reduce(addCounted, NOTHING_COUNTED),

@@ -1,5 +1,8 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { doseOf } from '@/core/dose/dose';
+import { doseOf, type Dose } from '@/core/dose/dose';
+import { reserveTrace } from '@/core/load/fatigue';
+import { contextOf } from '@/core/plan/check/check';
+import { reservesOf } from '@/core/plan/check/reserve';
 import { gripSpans } from '@/core/load/grip-spans';
 import { NO_ADAPTATION } from '@/core/screening/adaptation';
 import type { HandVerdict } from '@/core/screening/verdict';
@@ -38,6 +41,57 @@ describe('what a row asks of a grip', () => {
       adaptation: { ...NO_ADAPTATION, effortMost: 2, countShare: 0.5 },
     });
     expect(gripSpans(ball, two, 'L', adapted, context)).toEqual([{ startMs: 0, endMs: 1_500, load: 0.2 }]);
+  });
+
+  test('breaths and free time tire as well: their working part, cycle by cycle', () => {
+    const breaths = doseOf({ mode: 'breaths', breaths: 2 }, { sides: 'both' });
+    const spans = gripSpans(ball, breaths, 'L', null, context);
+    expect(spans).toHaveLength(2);
+    expect(spans[0]!.endMs - spans[0]!.startMs).toBeCloseTo(5_000 * ball.phases.workShare, -1);
+    const putty = CATALOGUE.movement('putty-pull')!;
+    const free = gripSpans(
+      putty,
+      doseOf({ mode: 'time', timeMs: 30_000 }, { sides: 'both' }),
+      'L',
+      null,
+      context,
+    );
+    expect(free).toHaveLength(10);
+    const worked = free.reduce((ms, s) => ms + s.endMs - s.startMs, 0);
+    expect(worked).toBeCloseTo(30_000 * putty.phases.workShare, -2);
+  });
+
+  test('no way of counting leaves a hand fresh that squeezes for as long', () => {
+    const lowest = (count: Dose['count']) =>
+      Math.min(
+        ...reserveTrace(gripSpans(ball, doseOf(count, { sides: 'both' }), 'L', null, context), 300_000).map(
+          (p) => p.reserve,
+        ),
+      );
+    const counted = lowest({ mode: 'reps', reps: 64, tempoMs: 5_000 });
+    expect(lowest({ mode: 'breaths', breaths: 64 })).toBeCloseTo(counted, 2);
+    expect(counted).toBeLessThan(0.9);
+  });
+
+  test('a prop that is stiff for a weak hand asks more than the effort stands for, up to what the hand may give', () => {
+    const two = doseOf({ mode: 'reps', reps: 1, tempoMs: 3_000 }, { sides: 'both' });
+    const load = (demand: number, over: Partial<HandVerdict> = {}) =>
+      gripSpans(ball, two, 'L', verdict(over), context, demand)[0]!.load;
+    expect([load(0.2), load(0.7), load(3)]).toEqual([0.4, 0.7, 1]);
+    expect(load(0.7, { kind: 'adapt', adaptation: { ...NO_ADAPTATION, effortMost: 3 } })).toBe(0.3);
+    // The stiffest tin weighs the same for everybody.
+    const tired = (kg: number) => {
+      const measures = (['L', 'R'] as const).map((side) => ({
+        kind: 'grip' as const,
+        hand: side,
+        value: kg,
+        on: '2026-11-01',
+      }));
+      const f = facts({ people: [person({ measures })] });
+      const plan = planWith({ grip: [['ball-squeeze', { ...hard, sides: 'both' }]] });
+      return Math.min(...reservesOf(contextOf(plan, f)).map((r) => r.lowest));
+    };
+    expect(tired(4)).toBeLessThan(tired(45));
   });
 
   test('what does not grip asks nothing of the grip', () => {

@@ -118,4 +118,32 @@ describe('G2 a gentle rise', () => {
     expect(findings(leans(4), 'G2', given)[0]!.text).toMatch(/^The loading index rises by \d+ %/);
     expect(findings(leans(1), 'G2', given)).toEqual([]);
   });
+
+  test('a first loading is a rise as well: one light seated row may be, a standing lean may not', () => {
+    const none = baseline(planWith({ move: ['open-close'] }));
+    const given = facts({ baseline: none, people: [regular], attended });
+    expect(findings(planWith({ load: ['thigh-press'] }), 'G2', given)).toEqual([]);
+    const [found] = findings(planWith({ load: ['chair-seat-lean'] }), 'G2', given);
+    expect(found).toMatchObject({ severity: 'must', mend: null });
+    expect(found!.text).toBe(
+      'Loading begins with more than a first step: there was none last time. One or two light seated rows are enough.',
+    );
+  });
+
+  test('load cycles of one class are one bout, in one row or in two; the heaviest count first', () => {
+    const loading = (...rows: readonly (readonly [string, number])[]) =>
+      planVolume(planWith({ load: rows.map(([id, n]) => [id, reps(n)]) }), CATALOGUE).loading;
+    expect(loading(['table-lean', 3], ['table-lean', 3])).toBeCloseTo(loading(['table-lean', 6]), 9);
+    const both = loading(['table-lean', 6], ['chair-seat-lean', 6]);
+    expect(both).toBeCloseTo(loading(['chair-seat-lean', 6], ['table-lean', 6]), 9);
+    expect(both).toBeGreaterThan(loading(['chair-seat-lean', 6]));
+    expect(both).toBeLessThan(loading(['chair-seat-lean', 12]));
+  });
+
+  test('a drop lands with more than it rests with, and a hand alone bears what both would', () => {
+    const of = (id: string, dose: Partial<Dose>) =>
+      planVolume(planWith({ load: [[id, { ...reps(6), ...dose }]] }), CATALOGUE).loading;
+    expect(of('drops-cushion', { sides: 'both' })).toBeCloseTo(2 * of('thigh-press', { sides: 'both' }), 9);
+    expect(of('drops-cushion', { sides: 'each' })).toBeCloseTo(2 * of('drops-cushion', { sides: 'both' }), 9);
+  });
 });

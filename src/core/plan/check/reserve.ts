@@ -1,6 +1,6 @@
 import type { Dose, Hand } from '../../dose';
 import { GRIPPING, type Movement } from '../../catalogue';
-import { gripSpans, reserveTrace, type LoadSpan, type ReservePoint } from '../../load';
+import { gripSpans, propDemandOn, reserveTrace, type LoadSpan, type ReservePoint } from '../../load';
 import type { Person } from '../../people';
 import { memo, remembered } from '../../remember';
 import type { HandVerdict } from '../../screening';
@@ -72,20 +72,18 @@ const wordOf = (spans: readonly LoadSpan[]): string =>
   remembered(words, spans, () => spans.map((s) => `${s.startMs} ${s.endMs} ${s.load}`).join());
 
 function spansAt(
-  { plan, verdictOf }: RuleContext,
+  { plan, verdictOf, catalogue, week }: RuleContext,
   { row, movement, timing }: MovementPlace,
   person: Person,
   hand: Hand,
 ): readonly LoadSpan[] {
   const { breathMs, slowFirst } = scriptContextOf(plan, timing);
-  return rowSpans(
-    movement,
-    row.dose,
-    hand,
-    verdictOf(row.id, person.id)?.[hand] ?? null,
-    breathMs,
-    slowFirst,
-  );
+  const verdict = verdictOf(row.id, person.id)?.[hand] ?? null;
+  const prop = movement.propId === null ? undefined : catalogue.prop(movement.propId);
+  const demand = prop ? propDemandOn(prop, person, hand, verdict, week) : 0;
+  // What the effort stands for already is the same for every hand.
+  const propDemand = demand > movement.effortOf10 / 10 ? demand : 0;
+  return rowSpans(movement, row.dose, hand, verdict, breathMs, slowFirst, propDemand);
 }
 
 const remember = memo<readonly LoadSpan[]>();
@@ -99,11 +97,12 @@ const rowSpans = (
   verdict: HandVerdict | null,
   breathMs: number,
   slowFirst: boolean,
+  propDemand: number,
 ): readonly LoadSpan[] =>
   remember(
     [movement, dose, verdict?.adaptation ?? ANY_HAND],
-    `${hand} ${verdict?.kind} ${breathMs} ${slowFirst}`,
-    () => gripSpans(movement, dose, hand, verdict, { breathMs, slowFirst }),
+    `${hand} ${verdict?.kind} ${breathMs} ${slowFirst} ${propDemand}`,
+    () => gripSpans(movement, dose, hand, verdict, { breathMs, slowFirst }, propDemand),
   );
 
 /** The grip reserve of one hand over a class, with when it is lowest and in which row. */

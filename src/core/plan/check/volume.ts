@@ -1,8 +1,8 @@
-import { RESISTED, type Catalogue, type Movement } from '../../catalogue';
+import { RESISTED, type Catalogue } from '../../catalogue';
 import { perHand, type Dose, type Hand } from '../../dose';
-import { boutIndex } from '../../load';
-import { plannedShare } from '../../stance';
-import { adaptedDose, type HandVerdict, type Verdict } from '../../screening';
+import { IMPACT_FACTOR, mixedBoutIndex, type LoadCycles } from '../../load';
+import { plannedShare, type RowMovement } from '../../stance';
+import { adaptedDose, type Verdict } from '../../screening';
 import { movementOfRow } from '../at-rung';
 import { movementRows } from '../plan';
 import type { MovementRow, Plan } from '../plan';
@@ -14,33 +14,58 @@ import type { MovementRow, Plan } from '../plan';
 export type Volume = { readonly resisted: number; readonly loading: number };
 
 export const NO_VOLUME: Volume = { resisted: 0, loading: 0 };
+/** Of two things apart. Loading that comes close together is less than this: see volumeOfRows. */
 export const addVolume = (a: Volume, b: Volume): Volume => ({
   resisted: a.resisted + b.resisted,
   loading: a.loading + b.loading,
 });
 
-type VerdictOn = (movement: Movement, row: MovementRow) => Verdict | null;
+type VerdictOn = (movement: RowMovement, row: MovementRow) => Verdict | null;
+
+/** A row as it is done: as planned, or by one person where there is a verdict. */
+export type RowDone = {
+  readonly movement: RowMovement;
+  readonly dose: Dose;
+  readonly verdict: Verdict | null;
+};
 
 /** The volume of a whole plan: as planned, or as one person does it when their verdicts are given. */
 export const planVolume = (plan: Plan, catalogue: Catalogue, verdictOn: VerdictOn = () => null): Volume =>
-  movementRows(plan).reduce((sum, row) => {
-    const movement = movementOfRow(row, catalogue);
-    return movement ? addVolume(sum, rowVolume(movement, row.dose, verdictOn(movement, row))) : sum;
-  }, NO_VOLUME);
+  volumeOfRows(
+    movementRows(plan).flatMap((row): RowDone[] => {
+      const movement = movementOfRow(row, catalogue);
+      return movement ? [{ movement, dose: row.dose, verdict: verdictOn(movement, row) }] : [];
+    }),
+  );
 
-/** What one row adds; a hand that rests or swaps adds nothing. */
-export function rowVolume(movement: Movement, dose: Dose, verdict: Verdict | null): Volume {
-  return (['L', 'R'] as const)
-    .map((hand) => handVolume(movement, dose, hand, verdict?.[hand] ?? null))
-    .reduce(addVolume, NO_VOLUME);
+/** What one row would be alone. */
+export const rowVolume = (movement: RowMovement, dose: Dose, verdict: Verdict | null): Volume =>
+  volumeOfRows([{ movement, dose, verdict }]);
+
+/** What rows of one class add up to: their load cycles are one bout for each hand. A hand that rests or swaps adds nothing. */
+export function volumeOfRows(rows: readonly RowDone[]): Volume {
+  const hands = HANDS.map((hand) => rows.flatMap((row) => handWork(row, hand)));
+  return {
+    resisted: hands.flat().reduce((n, { resisted }) => n + resisted, 0),
+    loading: hands.reduce((n, work) => n + mixedBoutIndex(work.map((w) => w.loading)), 0),
+  };
 }
 
-function handVolume(movement: Movement, dose: Dose, hand: Hand, verdict: HandVerdict | null): Volume {
-  if (verdict?.kind === 'swap' || verdict?.kind === 'leaveOut') return NO_VOLUME;
-  const { asReps, cycles } = perHand(verdict ? adaptedDose(dose, verdict.adaptation) : dose, 0)[hand];
-  const effort = Math.min(movement.effortOf10, verdict?.adaptation.effortMost ?? 10);
-  return {
-    resisted: RESISTED.has(movement.effort) ? asReps * effort : 0,
-    loading: boutIndex(plannedShare(movement, hand), cycles),
-  };
+const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
+
+type HandWork = { readonly resisted: number; readonly loading: LoadCycles };
+
+function handWork({ movement, dose, verdict }: RowDone, hand: Hand): HandWork[] {
+  const own = verdict?.[hand];
+  if (own?.kind === 'swap' || own?.kind === 'leaveOut') return [];
+  const { asReps, cycles } = perHand(own ? adaptedDose(dose, own.adaptation) : dose, 0)[hand];
+  const effort = Math.min(movement.effortOf10, own?.adaptation.effortMost ?? 10);
+  const isAlone = movement.hands === 'apart' && dose.sides !== 'both';
+  const impact = movement.traits.includes('impact') ? IMPACT_FACTOR : 1;
+  return [
+    {
+      resisted: RESISTED.has(movement.effort) ? asReps * effort : 0,
+      loading: { intensity: plannedShare(movement, hand, isAlone) * impact, cycles },
+    },
+  ];
 }

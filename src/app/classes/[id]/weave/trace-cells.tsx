@@ -1,5 +1,5 @@
 import { memo, type ReactNode } from 'react';
-import type { ReserveSample, RowTrace } from '@/core/plan';
+import { GRIP_LEFT, type ReserveSample, type RowTrace } from '@/core/plan';
 import { clockText } from '@/core/words';
 
 /** One row of the traces: how its time goes, both reserves, loading, stretch and hold, breaks. */
@@ -72,9 +72,9 @@ function TimeSplit({ workMs, talkMs, restMs, totalMs }: RowTrace) {
 }
 
 /** The reserve drawn at the outer edge: under it every rule has spoken. */
-const OUTER = 0.4;
+const OUTER = GRIP_LEFT.must;
 
-/** Reserve from 40 % (outside) to full (the line between the hands): the group's middle half, its lowest, one person. */
+/** Reserve from 60 % (outside) to full (the line between the hands): the group's middle half, its lowest, one person. */
 function Reserve({ samples, side }: { samples: readonly ReserveSample[]; side: 'L' | 'R' }) {
   const fill = (reserve: number) => (Math.max(0, reserve - OUTER) / (1 - OUTER)) * 96;
   const x = (reserve: number) => (side === 'L' ? 4 + fill(reserve) : 96 - fill(reserve));
@@ -87,7 +87,12 @@ function Reserve({ samples, side }: { samples: readonly ReserveSample[]; side: '
   const stroke = { fill: 'none', vectorEffect: 'non-scaling-stroke' } as const;
   return (
     <>
-      <path d={`M${x(0.6)} 0V100`} stroke="var(--color-edge)" strokeDasharray="3 4" {...stroke} />
+      <path
+        d={`M${x(GRIP_LEFT.should)} 0V100`}
+        stroke="var(--color-edge)"
+        strokeDasharray="3 4"
+        {...stroke}
+      />
       <path d={`M${x(1)} 0V100`} stroke="var(--color-ink)" strokeWidth="1.5" {...stroke} />
       {samples.length > 0 && (
         <>

@@ -15,14 +15,14 @@ export function TraceHead({ working, chosen }: { working: boolean; chosen: strin
             <Swatch colour="var(--color-hold)" words="an effort or a place held" />
             <Swatch colour="var(--color-load)" words="loading, wider is more" />
             <li>
-              Reserve: full at the line between the hands, 60 % dashed, 40 % outside; the line is the lowest
+              Reserve: full at the line between the hands, 80 % dashed, 60 % outside; the line is the lowest
               hand, the band the middle half of the group{chosen && `, the dots ${chosen}`}.
             </li>
           </ul>
           <p aria-live="polite" className="text-sm text-soft">
             {working
               ? 'Working out the reserve.'
-              : 'Modelled from effort and time, the same for everybody of one strength; it guides planning and clears nobody.'}
+              : 'Modelled from effort, time and what a prop asks of each hand, measured or taken for weak (Xia and Frey-Law 2008; Looft and others 2018); good to about a fifth up to 0.6 of the maximum, and short beyond. It guides planning and clears nobody.'}
           </p>
         </td>
       </tr>

@@ -3,10 +3,9 @@ import { nameList } from '../../../../words';
 import { movementPlaces } from '../../finding';
 import { breakBefore } from '../../../edit/new-rows';
 import { reserveAt } from '../../reserve';
+import { GRIP_LEFT } from '../../limits';
 import { rule, type ReserveContext } from '../rule';
 
-/** Share of the grip that is left. */
-const TIRED_BELOW = 0.6;
 const BREAK_S = 60;
 
 export const loadOnFreshHands = rule({
@@ -14,12 +13,12 @@ export const loadOnFreshHands = rule({
   severity: 'should',
   title: 'No loading on tired hands',
   reason: 'Weight goes on rested hands; the reserve is modelled, not measured.',
-  source: 'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limit of 60 % is ours',
+  source: 'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limit of 80 % is ours',
   find: (context: ReserveContext) =>
     movementPlaces(context)
       .filter((p) => p.movement.effort === 'load')
       .flatMap(({ row, movement, timing }) => {
-        const tired = context.reserves.filter((r) => reserveAt(r.trace, timing.startMs) < TIRED_BELOW);
+        const tired = context.reserves.filter((r) => reserveAt(r.trace, timing.startMs) < GRIP_LEFT.should);
         if (tired.length === 0) return [];
         const people = [...new Map(tired.map((r) => [r.person.id, r.person])).values()];
         return [

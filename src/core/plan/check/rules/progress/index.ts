@@ -2,7 +2,7 @@ import { fewNew } from './few-new';
 import { gentleRise } from './gentle-rise';
 import { oneChange } from './one-change';
 
-export { steepRises } from './gentle-rise';
+export { FIRST_LOADING, steepRises } from './gentle-rise';
 export { fewNew, oneChange };
 
 /** G: from one class to the next. */

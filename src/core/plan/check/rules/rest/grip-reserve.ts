@@ -2,23 +2,20 @@ import { fullName } from '../../../../people';
 import { clockText } from '../../../../words';
 import { cheapestRelief } from '../../relief';
 import type { HandReserve } from '../../reserve';
+import { GRIP_LEFT } from '../../limits';
 import { rule, type ReserveContext } from '../rule';
-
-/** Shares of the grip that is left. */
-const SHOULD_STAY_OVER = 0.6;
-const MUST_STAY_OVER = 0.4;
 
 export const gripReserve = rule({
   code: 'R3',
   severity: 'should',
-  title: 'Grip reserve stays over 60 %',
+  title: 'Grip reserve stays over 80 %',
   reason:
-    'Below 60 % the same muscles are tired for the rest of the class; the figure is modelled from effort and time, not measured.',
+    'Below 80 % the same muscles stay tired for minutes, and under 60 % for the rest of the class. Squeezes that are counted come there only at a high effort and without breaks; long holds and a prop that is stiff for a weak hand come there soon. The figure is modelled from effort, prop and time, not measured.',
   source:
-    'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limits of 60 and 40 % are ours',
+    'Model: Xia and Frey-Law 2008; Looft, Herkert and Frey-Law 2018; the limits of 80 and 60 % are ours',
   find: ({ reserves }: ReserveContext) => {
     const low = reserves
-      .filter((r) => r.lowest < SHOULD_STAY_OVER && r.rowId !== null)
+      .filter((r) => r.lowest < GRIP_LEFT.should && r.rowId !== null)
       .sort((a, b) => a.lowest - b.lowest);
     const [worst] = low;
     if (!worst?.rowId) return [];
@@ -27,14 +24,14 @@ export const gripReserve = rule({
     return [
       {
         text: `${words(worst)}${others}.`,
-        severity: worst.lowest < MUST_STAY_OVER ? ('must' as const) : ('should' as const),
+        severity: worst.lowest < GRIP_LEFT.must ? ('must' as const) : ('should' as const),
         rowIds: [...new Set(low.flatMap((r) => r.rowId ?? []))],
         personIds: people,
         worst,
       },
     ];
   },
-  mend: (context, { worst }) => cheapestRelief(context, worst, SHOULD_STAY_OVER),
+  mend: (context, { worst }) => cheapestRelief(context, worst, GRIP_LEFT.should),
 });
 
 const words = ({ person, hand, lowest, atMs }: HandReserve): string =>
