@@ -13,14 +13,14 @@ type Measured = {
 };
 
 const MEASURED: Readonly<Record<string, Measured>> = {
-  Ansel: { grip: { L: [30.4, 31.2], R: [24.8, 27.1] }, ease: [3, 5], opposition: { L: [9, 9], R: [7, 9] } },
+  Ansel: { grip: { L: [30.4, 31.2], R: [24.8, 27.1] }, ease: [3, 6], opposition: { L: [9, 9], R: [6, 9] } },
   Bashir: { grip: { L: [23.1, 22.6], R: [21.9, 21.2] }, ease: [4, 4], opposition: { L: [6, 6], R: [6, 5] } },
   Corin: { grip: { L: [23.8, 25.0], R: [22.4, 22.9] }, ease: [5, 6] },
-  Esi: { grip: { L: [17.2, 18.9], R: [18.1, 19.4] }, ease: [2, 4], stiffness: [30, 15] },
+  Esi: { grip: { L: [17.2, 18.9], R: [18.1, 19.4] }, ease: [2, 5], stiffness: [30, 15] },
   Gudrun: { ease: [5, 5], stiffness: [20, 15], opposition: { L: [9, 9], R: [7, 7] } },
   Ilse: { grip: { L: [16.9, 17.4], R: [16.2, 17.8] }, ease: [6, 7] },
   Keiko: { grip: { L: [19.8, 20.1], R: [20.6, 21.3] }, ease: [5, 8] },
-  Lorna: { grip: { L: [24.4, 26.0], R: [25.2, 26.7] }, ease: [4, 6], stiffness: [30, 10] },
+  Lorna: { grip: { L: [24.4, 26.0], R: [25.2, 26.7] }, ease: [4, 7], stiffness: [30, 10] },
   Mirek: { grip: { L: [38.2], R: [40.5] }, ease: [6] },
   Nadia: { ease: [3, 3], stiffness: [45, 40] },
 };

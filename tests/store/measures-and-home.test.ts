@@ -256,7 +256,7 @@ test('a term is told without names, and with fewer than five people hardly at al
       measures: [
         { kind: 'task ease', hand: 'both', value: 9, on: '2026-10-01' },
         { kind: 'task ease', hand: 'both', value: 3, on: '2026-11-11' },
-        { kind: 'task ease', hand: 'both', value: 5, on: '2026-11-18' },
+        { kind: 'task ease', hand: 'both', value: 6, on: '2026-11-18' },
       ],
     });
   const told = (await groupResults(db, termId))!;

@@ -25,18 +25,18 @@ export const captionsOf = (rows: readonly TaughtRow[]): readonly Caption[] =>
       id: `${i + 1}.${n + 1}`,
       startMs: countFrom + beat.startMs,
       endMs: countFrom + beat.startMs + beat.durationMs,
-      text: `${row.title}: ${beatWords(beat, row.countedBefore)}`,
+      text: `${row.title}: ${beatWords(beat)}`,
     }));
     return [setUp, ...beats].filter((c) => c.endMs > c.startMs);
   });
 
-function beatWords(beat: Beat, before: number): string {
+function beatWords(beat: Beat): string {
   const side = SIDES[beat.side];
   switch (beat.kind) {
     case 'rep':
     case 'hold':
     case 'breath':
-      return `${side}${beat.number + before}${beat.of > 0 ? ` of ${beat.of + before}` : ''}`;
+      return `${side}${beat.number}${beat.of > 0 ? ` of ${beat.of}` : ''}`;
     case 'step':
       return `${side}${beat.step ?? ''}`;
     case 'free':

@@ -22,8 +22,9 @@ const SETTLED_S = 1;
 /** Share of capacity that is not fatigued: what the screens show as reserve. */
 export const reserveOf = ({ fatigued }: Muscle): number => 1 - fatigued;
 
-/** The muscle after a load, as a share of its maximum from 0 to 1, has been asked for some ms. */
+/** The muscle after a load, as a share of its maximum from 0 to 1, has been asked for some ms; any other load is refused. */
 export function after(muscle: Muscle, load: number, durationMs: number): Muscle {
+  if (!(load >= 0 && load <= 1)) throw new RangeError(`A load is a share from 0 to 1, not ${load}`);
   let { rested, active, fatigued } = muscle;
   let left = durationMs / 1000;
   for (let at = 0; left > 1e-9; at += STEP_S) {
@@ -33,7 +34,7 @@ export function after(muscle: Muscle, load: number, durationMs: number): Muscle 
     const drive = driveToward(load, rested, active);
     const recovery = RECOVERY * (load === 0 ? REST_MULTIPLIER : 1) * fatigued;
     const tiring = FATIGUE * active;
-    active += (drive - tiring) * dt;
+    active = Math.max(0, active + (drive - tiring) * dt);
     fatigued += (tiring - recovery) * dt;
     rested = 1 - active - fatigued;
   }

@@ -71,6 +71,9 @@ export function gripResult(sessions: readonly Session[], scoring: Scoring): Grip
     s ? (scoreOfTrials(s.trials, scoring) ?? scoreOfTrials(s.trials, 'best')) : null;
   const baselineKg = score(sessions[0]);
   const nowKg = sessions.length > 1 ? score(sessions.at(-1)) : null;
-  const thresholdKg = gripThreshold(sessions);
+  const thresholdKg = gripThreshold(
+    sessions.flatMap((s) => score(s) ?? []),
+    sessions,
+  );
   return { baselineKg, nowKg, thresholdKg, change: changeFrom(baselineKg, nowKg, thresholdKg) };
 }

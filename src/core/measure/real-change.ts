@@ -13,34 +13,62 @@ export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
 /** One day on which something was measured several times: the tries, in the measure's own unit. */
 export type Session = { readonly day: string; readonly trials: readonly number[] };
 
-/** Under this many days of repeated tries a person's own spread says too little. */
-const ENOUGH_SESSIONS = 3;
-/** Grip never counts as changed by less than this unless the person's own tries are steadier, kg (Bohannon 2019: 5.0 to 6.5). */
+/** Under this many days a person's own spread says too little. */
+const ENOUGH_DAYS = 6;
+/** Grip never counts as changed by less than this until the person's own days show better, kg (Bohannon 2019: 5.0 to 6.5). */
 const GRIP_LEAST_KG = 5;
+/** Nor ever by less than two steps of a meter that shows half kilograms, kg. */
+const TWO_STEPS_KG = 1;
 
 /**
- * Standard error of measurement from tries repeated on the same day: the root of the mean of the days' variances. Null where
- * no day has two tries.
+ * Standard error of measurement from test and retest: the root of half the mean square of the differences from one day to the next, so
+ * that a steady rise adds little to it. Tries of one day say nothing of how days differ. Null with one day only.
  */
-export function standardError(sessions: readonly Session[]): number | null {
+export function standardError(dayScores: readonly number[]): number | null {
+  if (dayScores.length < 2) return null;
+  return Math.sqrt(mean(dayScores.slice(1).map((score, i) => (score - dayScores[i]!) ** 2)) / 2);
+}
+
+/** Student's t, 19 times of 20, by the number of differences that a standard error is taken from; 1.96 with very many. */
+const STUDENT: readonly (readonly [atLeast: number, t: number])[] = [
+  [30, 2.04],
+  [20, 2.09],
+  [15, 2.13],
+  [10, 2.23],
+  [8, 2.31],
+  [6, 2.45],
+  [5, 2.57],
+  [4, 2.78],
+  [3, 3.18],
+  [2, 4.3],
+  [1, 12.71],
+];
+
+/** Each day is in two differences, so that about two thirds of them say something of their own. */
+const INDEPENDENT = 2 / 3;
+
+/** Smallest difference of two days that is not chance, 19 times of 20: t x root 2 x the standard error. */
+export const realChange95 = (sem: number, differences: number): number =>
+  (STUDENT.find(([atLeast]) => differences >= atLeast)?.[1] ?? Infinity) * Math.SQRT2 * sem;
+
+/** The same from tries of one day, the mean of the days: it says how unsteady the tries are. Null where no day has two. */
+function standardErrorOfTries(sessions: readonly Session[]): number | null {
   const variances = sessions.filter((s) => s.trials.length >= 2).map((s) => variance(s.trials));
-  if (variances.length === 0) return null;
-  return Math.sqrt(mean(variances));
+  return variances.length === 0 ? null : Math.sqrt(mean(variances));
 }
 
-/** Smallest difference that is not chance, 19 times of 20: 1.96 x root 2 x the standard error. */
-export const realChange95 = (sem: number): number => 1.96 * Math.SQRT2 * sem;
-
-/** The threshold for a person's grip, kg: their own where they have enough tries, else never under five. */
-export function gripThreshold(sessions: readonly Session[]): number {
-  const sem = standardError(sessions);
-  if (sem === null) return GRIP_LEAST_KG;
-  const own = realChange95(sem);
-  const enough = sessions.filter((s) => s.trials.length >= 2).length >= ENOUGH_SESSIONS;
-  return enough ? own : Math.max(GRIP_LEAST_KG, own);
+/**
+ * The threshold for a person's grip, kg: their own by the score of each day where there are enough days; else five, or more where the tries
+ * of a day are unsteady. Two days alone cannot say what is chance between them.
+ */
+export function gripThreshold(dayScores: readonly number[], sessions: readonly Session[] = []): number {
+  const sem = standardError(dayScores);
+  if (sem !== null && dayScores.length >= ENOUGH_DAYS)
+    return Math.max(TWO_STEPS_KG, realChange95(sem, Math.floor((dayScores.length - 1) * INDEPENDENT)));
+  return Math.max(GRIP_LEAST_KG, 1.96 * Math.SQRT2 * (standardErrorOfTries(sessions) ?? 0));
 }
 
-/** Against the baseline, with its threshold; where less is better the sign is turned. */
+/** Against the baseline: changed where the difference is larger than the threshold; where less is better the sign is turned. */
 export function changeFrom(
   baseline: number | null,
   now: number | null,
@@ -49,6 +77,6 @@ export function changeFrom(
 ): Change {
   if (baseline === null || now === null) return 'not yet';
   const gain = betterIs === 'more' ? now - baseline : baseline - now;
-  if (gain >= threshold) return 'better';
-  return gain <= -threshold ? 'worse' : 'no real change';
+  if (gain > threshold) return 'better';
+  return gain < -threshold ? 'worse' : 'no real change';
 }

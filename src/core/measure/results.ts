@@ -35,16 +35,12 @@ export function resultsOf(
   return MEASURE_KINDS.flatMap((kind) =>
     handsOf(kind).flatMap((hand) => {
       const { realChange } = MEASURES[kind];
-      const result =
-        realChange === 'own tries' && hand !== 'both'
-          ? resultFrom(
-              kind,
-              hand,
-              gripPoints(person, tests, hand, scoring),
-              gripThreshold(gripSessions(tests, person.measures, hand)),
-            )
-          : resultFrom(kind, hand, pointsOf(person, kind, hand), Number(realChange));
-      return result ? [result] : [];
+      if (realChange !== 'own days' || hand === 'both')
+        return resultFrom(kind, hand, pointsOf(person, kind, hand), Number(realChange)) ?? [];
+      const points = gripPoints(person, tests, hand, scoring);
+      const scores = points.map((p) => p.value);
+      const threshold = gripThreshold(scores, gripSessions(tests, person.measures, hand));
+      return resultFrom(kind, hand, points, threshold) ?? [];
     }),
   );
 }

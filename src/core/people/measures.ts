@@ -40,8 +40,8 @@ type MeasureFacts = {
   readonly betterIs: 'more' | 'less';
   /** Of the person rather than of one hand. */
   readonly ofWholePerson?: true;
-  /** What counts as a real change, in its unit: two steps of how finely it is measured, or what a person's own tries tell. */
-  readonly realChange: number | 'own tries';
+  /** What counts as a real change, in its unit: two steps of how finely it is measured, or what a person's own days tell. */
+  readonly realChange: number | 'own days';
   /** How it is done, in a sentence. */
   readonly how: string;
 };
@@ -60,7 +60,7 @@ export const MEASURES: Readonly<Record<MeasureKind, MeasureFacts>> = {
     step: 0.1,
     betterIs: 'more',
     most: 120,
-    realChange: 'own tries',
+    realChange: 'own days',
     how: 'Seated, elbow at a right angle, forearm supported, wrist straight; three tries each hand.',
   },
   press: {

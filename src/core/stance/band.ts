@@ -2,7 +2,7 @@
 export type Band = { readonly low: number; readonly middle: number; readonly high: number };
 
 /** Published figures of one set-up differ by so much either way (Ebben 2011, Suprak 2011): no band says less. */
-export const PUBLISHED_SPREAD = 0.03;
+const PUBLISHED_SPREAD = 0.03;
 
 /** The band between two bounds, no narrower than what is published and never over the weight that is there; nothing is nothing. */
 export function between(a: number, b: number, most: number): Band {

@@ -184,9 +184,9 @@ function groupFrom(
       const next = movement && strongerOf(movement);
       if (!movement || !next) return [];
       const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
-      const leftOut = came
-        .filter((p) => isLeftOut(verdictFor(p, stronger, row.dose, context)))
-        .map((p) => p.id);
+      // Who is shut out on this rung already holds nobody back.
+      const isOut = (p: Person, m: typeof movement) => isLeftOut(verdictFor(p, m, row.dose, context));
+      const leftOut = came.filter((p) => isOut(p, stronger) && !isOut(p, movement)).map((p) => p.id);
       const decisions = new Map(
         proposals
           .filter((p) => p.family === family && came.some((c) => c.id === p.personId))

@@ -69,12 +69,13 @@ test.each([
 describe('results', () => {
   test.each([
     ['finger to palm', [4, 2.5], 'better'],
-    ['finger to palm', [2, 3], 'worse'],
+    ['finger to palm', [2, 3.5], 'worse'],
+    ['finger to palm', [2, 3], 'no real change'],
     ['morning stiffness', [30, 15], 'better'],
     ['morning stiffness', [30, 25], 'no real change'],
-    ['opposition', [6, 8], 'better'],
-    ['opposition', [6, 7], 'no real change'],
-    ['flexion', [50, 40], 'worse'],
+    ['opposition', [6, 9], 'better'],
+    ['opposition', [6, 8], 'no real change'],
+    ['flexion', [50, 35], 'worse'],
     ['flexion', [50], 'not yet'],
   ] as const)('%s over %j: %s', (kind, values, change) => {
     const points = values.map((value, i) => ({ day: `2026-11-1${i}`, value }));

@@ -1,34 +1,57 @@
 import fc from 'fast-check';
+import { dice } from '@/core/dice';
+import { mean } from '@/core/statistics';
+import { SEED } from '../../runs';
 import { changeFrom, gripThreshold, realChange95, standardError } from '@/core/measure/real-change';
 import { readiness } from '@/core/measure/readiness';
 import { rotaFor, type Rota, type Visitor } from '@/core/measure/rota';
 
 describe('real change', () => {
-  const day = (n: number, ...trials: number[]) => ({ day: `2026-11-${10 + n}`, trials });
-
-  test('the standard error is the root of the mean variance of the days, by hand', () => {
-    // Days of 20, 22, 24 (variance 4) and 30, 30, 30 (variance 0): the root of 2.
-    expect(standardError([day(1, 20, 22, 24), day(2, 30, 30, 30)])).toBeCloseTo(Math.SQRT2, 9);
-    expect(standardError([day(1, 20)])).toBeNull();
-    // 1.96 x 1.41421 x 1.41421 = 3.92.
-    expect(realChange95(Math.SQRT2)).toBeCloseTo(3.92, 9);
+  test('the standard error is that of test and retest: the root of half the mean square of the days’ differences, by hand', () => {
+    // Differences of 2, -2 and 4: squares of 4, 4 and 16, their mean 8, half of it 4.
+    expect(standardError([20, 22, 20, 24])).toBeCloseTo(2, 9);
+    expect(standardError([20])).toBeNull();
+    // With very many days 2.04 x 1.41421 x 1.41421.
+    expect(realChange95(Math.SQRT2, 30)).toBeCloseTo(4.08, 9);
+    expect(realChange95(1, 0)).toBe(Infinity);
   });
 
-  test('grip needs five kilograms, more where the tries scatter, less only where enough steady ones show it', () => {
+  test('grip needs five kilograms, more where tries differ, less only where six days or more show it, and never under one', () => {
     expect(gripThreshold([])).toBe(5);
-    expect(gripThreshold([day(1, 20, 20.5, 21)])).toBe(5);
-    expect(gripThreshold([day(1, 14, 20, 26)])).toBeCloseTo(1.96 * Math.SQRT2 * 6, 6);
-    const steady = [day(1, 20, 20.5, 21), day(2, 21, 21.5, 22), day(3, 20, 20.5, 21)];
-    expect(gripThreshold(steady)).toBeCloseTo(1.96 * Math.SQRT2 * 0.5, 6);
+    expect(gripThreshold([20])).toBe(5);
+    expect(gripThreshold([20, 20, 20, 20, 20])).toBe(5);
+    const unsteady = [{ day: '2026-11-11', trials: [14, 20, 26] }];
+    expect(gripThreshold([20], unsteady)).toBeCloseTo(1.96 * Math.SQRT2 * 6, 6);
+    expect(gripThreshold([20, 21, 20, 21, 20, 21], unsteady)).toBeCloseTo(3.18, 6);
+    expect(gripThreshold([20, 21, 20, 21, 20, 21])).toBeCloseTo(3.18, 6);
+    expect(gripThreshold([20, 20, 20, 20, 20, 20])).toBe(1);
+  });
+
+  test('of people who have not changed at most eight in a hundred are called better or worse, however many days there are', () => {
+    const roll = dice(SEED);
+    const bell = () => Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());
+    for (const days of [2, 4, 6, 10, 20])
+      for (const spread of [0.5, 1, 1.5]) {
+        const called = Array.from({ length: 2_000 }, () => {
+          // Three tries a day of a grip that differs from day to day, the mean of them, as a meter of half kilograms shows it.
+          const scores = Array.from({ length: days }, () => {
+            const today = 22 + spread * bell();
+            return mean([0, 1, 2].map(() => Math.round(2 * (today + 0.7 * bell())) / 2));
+          });
+          return changeFrom(scores[0]!, scores.at(-1)!, gripThreshold(scores));
+        }).filter((change) => change !== 'no real change').length;
+        expect(called / 2_000).toBeLessThanOrEqual(0.08);
+      }
   });
 
   test.each([
-    [20, 25, 5, 'more', 'better'],
-    [20, 24.9, 5, 'more', 'no real change'],
-    [20, 15, 5, 'more', 'worse'],
-    [20, 15.1, 5, 'more', 'no real change'],
+    [20, 25.1, 5, 'more', 'better'],
+    [20, 25, 5, 'more', 'no real change'],
+    [20, 14.9, 5, 'more', 'worse'],
+    [20, 15, 5, 'more', 'no real change'],
     [30, 20, 5, 'less', 'better'],
     [20, 30, 5, 'less', 'worse'],
+    [20, 20, 0, 'more', 'no real change'],
     [null, 30, 5, 'more', 'not yet'],
     [20, null, 5, 'more', 'not yet'],
   ] as const)('from %j to %j with %j, %s is better: %s', (from, to, threshold, betterIs, change) => {
@@ -49,19 +72,34 @@ describe('readiness today', () => {
   test.each([
     [21, 'usual'],
     [30, 'usual'],
-    [19.6, 'usual'],
-    [19.4, 'lighter day'],
-    [18.1, 'lighter day'],
-    [17.9, 'rest and glide'],
+    [18.1, 'usual'],
+    [17.9, 'lighter day'],
+    [15.1, 'lighter day'],
+    [15, 'rest and glide'],
     [5, 'rest and glide'],
   ])('a squeeze of %j kg: %s', (kg, kind) => {
     expect(readiness(kg, lately).kind).toBe(kind);
   });
 
   test('too few days say nothing; a hand that is always alike is given a twentieth', () => {
-    expect(readiness(20, [20, 20]).kind).toBe('not known');
-    expect(readiness(19.1, [20, 20, 20, 20]).kind).toBe('usual');
-    expect(readiness(18.5, [20, 20, 20, 20]).kind).toBe('lighter day');
+    expect(readiness(20, [20, 20, 20]).kind).toBe('not known');
+    expect(readiness(18.1, [20, 20, 20, 20]).kind).toBe('usual');
+    expect(readiness(17.9, [20, 20, 20, 20]).kind).toBe('lighter day');
+  });
+
+  test('of ordinary days at most one in ten is called lighter and one in fifty a day to rest', () => {
+    const roll = dice(SEED);
+    const bell = () => Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());
+    for (const days of [4, 5, 6, 8])
+      for (const spread of [0.03, 0.06, 0.09]) {
+        const kinds = Array.from({ length: 4_000 }, () => {
+          const squeeze = () => 22 * (1 + spread * bell());
+          return readiness(squeeze(), Array.from({ length: days }, squeeze)).kind;
+        });
+        const share = (kind: string) => kinds.filter((k) => k === kind).length / kinds.length;
+        expect(share('lighter day')).toBeLessThanOrEqual(0.1);
+        expect(share('rest and glide')).toBeLessThanOrEqual(0.02);
+      }
   });
 
   test('one odd day does not move what is usual', () => {

@@ -23,7 +23,7 @@ export const addVolume = (a: Volume, b: Volume): Volume => ({
 type VerdictOn = (movement: RowMovement, row: MovementRow) => Verdict | null;
 
 /** A row as it is done: as planned, or by one person where there is a verdict. */
-export type RowDone = {
+type RowDone = {
   readonly movement: RowMovement;
   readonly dose: Dose;
   readonly verdict: Verdict | null;

@@ -43,9 +43,9 @@ export function GripResults({ person, tests, trials, scoring }: Props) {
         })}
       </dl>
       <p className="mt-2 text-sm text-soft">
-        Real change is more than chance gives 19 times of 20 (1.96 × √2 × the standard error of the tries),
-        and at least 5 kg until enough of the person’s own tries are steadier (Bohannon 2019). It says nothing
-        of why.
+        Real change is more than 5 kg (Bohannon 2019) until six days or more show that this hand is steadier
+        from day to day: then more than chance gives 19 times of 20 (t × √2 × the standard error of test and
+        retest). It says nothing of why.
       </p>
     </section>
   );

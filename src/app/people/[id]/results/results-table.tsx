@@ -48,9 +48,9 @@ export function ResultsTable({
         </Table>
       </div>
       <p className="mt-2 text-sm text-soft">
-        Grip: 1.96 × √2 × the standard error of the person’s own tries, and at least 5 kg until enough of them
-        are steadier (Bohannon 2019). Everything else: two steps of how finely it is measured. It says nothing
-        of why.
+        A difference larger than this counts as a change. Grip: 5 kg at least (Bohannon 2019) until six days
+        or more show that this hand is steadier from day to day (t × √2 × the standard error of test and
+        retest). Everything else: two steps of the reading; no published value. It says nothing of why.
       </p>
     </section>
   );
