@@ -46,7 +46,10 @@ function Figures({
     perWristKg(s, body.massKg, left),
   ) as [Wrists, Wrists, Wrists];
   const next = nextRung(ladder, stance, wrist);
-  const like = likeRungs(ladder, wrist).map((r) => SET_UP_WORDS[r.setUp]);
+  const isItself = (r: LadderRung) => Math.abs(r.band.middle - wrist.middle) < 0.001;
+  const like = likeRungs(ladder, wrist)
+    .filter((r) => !isItself(r))
+    .map((r) => SET_UP_WORDS[r.setUp]);
   const onScale = (share: number) => (share * body.massKg).toFixed(0);
   return (
     <>
