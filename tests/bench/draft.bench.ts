@@ -8,7 +8,7 @@ import { person } from '../core/people';
 import { facts } from '../core/plans';
 import { figuresOf } from './report';
 
-const SEEDS = 20;
+const SEEDS = 100;
 const MINUTES = 45;
 
 test('a draft', async () => {
