@@ -28,7 +28,8 @@ let solve: Solve;
 let quick: Solve;
 beforeAll(async () => {
   solve = await solver();
-  quick = await solver(0.05);
+  // With many groups shares and places are looked at closely, which a draft within 5 % may miss.
+  quick = process.env.OSKIL_FUZZ ? solve : await solver(0.05);
 });
 
 const MINUTE = 60_000;

@@ -67,6 +67,8 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const options = draftOptions(draftFacts, { ...wish, banned });
     const room = roomFor(draftFacts.context, wish, attempt);
     const solved = solve(modelText(options, draftFacts.context, wish, room));
+    // What fitted before rows were left out is no clash of wishes.
+    if (!solved && attempt > 0) break;
     if (!solved)
       return wish.stays.length > 0
         ? draftClass(given, { ...wish, stays: [] }, solve)

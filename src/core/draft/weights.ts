@@ -29,7 +29,7 @@ export const WEIGHTS = {
   /** The third row and each further one of one kind and joint. */
   oneMoreAlike: -1,
   /** A row too few that goes on or changes, or too many that change. */
-  missedShare: -3,
+  missedShare: -6,
 } as const;
 
 /** Worth of moving a spot of the hand the first time, the second and the third. */

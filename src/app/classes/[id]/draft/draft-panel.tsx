@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { FOCUSES, type Draft, type DraftWish, type Focus } from '@/core/draft';
 import type { Catalogue } from '@/core/catalogue';
 import { movementRows, replaceRows } from '@/core/plan';
-import { clockText, nameList, plural } from '@/core/words';
+import { capital, clockText, nameList, plural } from '@/core/words';
 import type { Classroom } from '@/server/classes/classroom';
 import { CheckBox } from '@/ui/form/check-box';
 import { Button } from '@/ui/form/button';
@@ -164,11 +164,6 @@ function Summary({ draft, moved, onUse }: SummaryProps) {
         Score {score.toFixed(1)},{' '}
         {proven ? 'proven to be within 1 % of the best there is' : 'the best found in the time given'}.
         {limits.length > 0 && ` Held back by ${limits.join('; ')}.`}
-        {tasksNotIn.map((words) => (
-          <span key={words} className="block">
-            Wished for and not in: {words}.
-          </span>
-        ))}
         {moved && (
           <strong role="status" className="block">
             {moved}
@@ -184,6 +179,18 @@ function Summary({ draft, moved, onUse }: SummaryProps) {
       <Button look="main" onClick={onUse}>
         Use this draft
       </Button>
+      {tasksNotIn.length > 0 && (
+        <details className="basis-full">
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+            Wished for and not in: {plural(tasksNotIn.length, 'task')}
+          </summary>
+          <ul className="list-disc pl-5">
+            {tasksNotIn.map((words) => (
+              <li key={words}>{capital(words)}.</li>
+            ))}
+          </ul>
+        </details>
+      )}
     </div>
   );
 }
