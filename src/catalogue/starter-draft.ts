@@ -1,8 +1,7 @@
 import { isSeated } from '@/core/catalogue';
-import { draftClass, type Draft, type Solve, type Starter } from '@/core/draft';
+import { draftClass, plainWish, type Draft, type Solve, type Starter } from '@/core/draft';
 import { USUAL_WAY_IN } from '@/core/plan';
-import type { Person } from '@/core/people';
-import { nobodyKnown } from '@/core/people';
+import { nobodyKnown, type Person } from '@/core/people';
 import type { Result } from '@/core/result';
 import { factsOf } from './class-facts';
 import { MOVEMENTS } from './movements';
@@ -36,10 +35,9 @@ export function starterDraft(
     checkIns: {},
   });
   const banned = MOVEMENTS.filter((m) => !isSeated(m)).map((m) => m.id);
-  const lengthMs = minutes * 60_000;
   return draftClass(
     { facts, lately: [], breathMs: BREATH_MS, wayIn: USUAL_WAY_IN, tasks: TASKS },
-    { focus, pinned: [], banned, kept: [], stays: [], withoutProps, lengthMs, seed: 1 },
+    { ...plainWish(minutes * 60_000), focus, banned, withoutProps },
     solve,
   );
 }

@@ -2,6 +2,7 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { PROPS } from '@/catalogue/props';
 import { TASKS } from '@/catalogue/tasks';
 import { draftClass } from '@/core/draft/draft';
+import { plainWish } from '@/core/draft/wish';
 import { CONDITION_STATES, type PersonCondition } from '@/core/people/person';
 import { solver } from '../core/draft-solver';
 import { person } from '../core/people';
@@ -28,16 +29,7 @@ test('a draft', async () => {
   const given = { facts: facts({ people, bag, helpers: 1 }), lately: [], breathMs: 5_000, tasks: TASKS };
   let proven = 0;
   const took = Array.from({ length: SEEDS }, (_, seed) => {
-    const wish = {
-      focus: [],
-      pinned: [],
-      banned: [],
-      kept: [],
-      stays: [],
-      withoutProps: false,
-      lengthMs: MINUTES * 60_000,
-      seed,
-    };
+    const wish = { ...plainWish(MINUTES * 60_000), seed };
     const start = performance.now();
     const draft = draftClass(given, wish, solve);
     if (draft.ok && draft.value.proven) proven += 1;

@@ -1,69 +1,32 @@
-import fc from 'fast-check';
-import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { RECORDED } from '@/catalogue/conditions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { PROPS } from '@/catalogue/props';
 import { TASKS } from '@/catalogue/tasks';
-import { draftClass, draftFactsOf, type Draft, type DraftGiven } from '@/core/draft/draft';
-import { type Solve } from '@/core/draft/answer';
+import type { Solve } from '@/core/draft/answer';
+import { draftClass, draftFactsOf, type Draft } from '@/core/draft/draft';
 import { draftOptions } from '@/core/draft/option';
+import { scoreOf } from '@/core/draft/score';
 import { wantedTasksOf } from '@/core/draft/tasks';
+import type { DraftWish } from '@/core/draft/wish';
 import { primaryCount, type Dose } from '@/core/dose';
 import { doseTiming } from '@/core/dose/timing';
-import { scoreOf } from '@/core/draft/score';
-import type { DraftWish } from '@/core/draft/wish';
-import { CONDITION_STATES, type Person } from '@/core/people/person';
-import { planVolume } from '@/core/plan/check/volume';
 import { checkWithReserve } from '@/core/plan/check/check';
-import { mendEffect } from '@/core/plan/check/mend-effect';
 import type { ClassFacts } from '@/core/plan/check/class-facts';
+import { planVolume } from '@/core/plan/check/volume';
 import { movementRows } from '@/core/plan/plan';
-import { isLeftOut, verdictFor } from '@/core/screening/verdict';
 import { solver } from './draft-solver';
+import { draftBy, FULL_BAG, given, MINUTE, movementsOf, mustsOf, taughtIn, wish } from './drafts';
 import { person } from './people';
-import { runs, SEED } from '../runs';
 import { baseline, facts, planWith } from './plans';
 
 let solve: Solve;
 let quick: Solve;
 beforeAll(async () => {
   solve = await solver();
-  // With many groups shares and places are looked at closely, which a draft within 5 % may miss.
-  quick = process.env.OSKIL_FUZZ ? solve : await solver(0.05);
+  quick = await solver(0.05);
 });
 
-const MINUTE = 60_000;
-const wish = (over: Partial<DraftWish> = {}): DraftWish => ({
-  focus: [],
-  pinned: [],
-  banned: [],
-  kept: [],
-  stays: [],
-  withoutProps: false,
-  lengthMs: 45 * MINUTE,
-  seed: 1,
-  ...over,
-});
-const given = (facts: ClassFacts): DraftGiven => ({ facts, lately: [], breathMs: 5_000, tasks: TASKS });
-const full = Object.fromEntries(PROPS.map((p) => [p.id, 30]));
 const group = () => [person(), person(), person(), person()];
-function drafted(f: ClassFacts, w: DraftWish = wish(), by: Solve = quick): Draft {
-  const result = draftClass(given(f), w, by);
-  if (!result.ok) throw new Error(result.message);
-  return result.value;
-}
-/** The dose of each movement, where it is done first. */
-const dosesOf = ({ plan }: Draft): ReadonlyMap<string, Dose> =>
-  new Map([...movementRows(plan)].reverse().map((r) => [r.movementId, r.dose]));
-/** Looking and breathing need no teaching. */
-const taughtIn = (draft: Draft): number =>
-  [...dosesOf(draft).keys()].filter((id) => !['notice', 'breath'].includes(CATALOGUE.movement(id)!.effort))
-    .length;
-const movementsOf = ({ plan }: Draft) => movementRows(plan).map((r) => r.movementId);
-const mustsOf = ({ plan }: Draft, f: ClassFacts) =>
-  checkWithReserve(plan, f)
-    .findings.filter((x) => x.severity === 'must')
-    .map((x) => `${x.code} ${x.text}`);
+const drafted = (f: ClassFacts, w: DraftWish = wish(), by: Solve = quick): Draft => draftBy(by, f, w);
 
 describe('a draft', () => {
   test('breaks no must, fills its time, covers every purpose, and says why each row is there', () => {
@@ -118,11 +81,32 @@ describe('a draft', () => {
     );
   });
 
+  test('a class about calm has at least twice the minutes of easing, and still moves', () => {
+    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: FULL_BAG });
+    const minutes = (d: Draft, purpose: string) =>
+      movementRows(d.plan)
+        .filter((r) => CATALOGUE.movement(r.movementId)!.purpose === purpose)
+        .reduce((ms, r) => ms + doseTiming(r.dose, { breathMs: 5_000, slowFirst: false }).totalMs, 0) /
+      MINUTE;
+    const calm = drafted(f, wish({ focus: ['calm'] }), solve);
+    expect(minutes(calm, 'ease')).toBeGreaterThanOrEqual(2 * minutes(drafted(f, wish(), solve), 'ease'));
+    expect(minutes(calm, 'glide')).toBeGreaterThan(3);
+  });
+
+  test('a group that was shown next to nothing has a class all the same', () => {
+    const f = facts({ people: group(), shown: ['open-close'], bag: FULL_BAG });
+    const draft = drafted(f);
+    expect(mustsOf(draft, f)).toEqual([]);
+    expect(draft.lengthMs).toBeGreaterThan(0.6 * 45 * MINUTE);
+  });
+
   test('a class that goes on keeps its loading, and one about bone has at least twice the loading index where people allow it', () => {
-    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: full });
+    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: FULL_BAG });
     const index = (d: Draft) => planVolume(d.plan, f.catalogue).loading;
     const plain = index(drafted(f));
-    expect(index(drafted(f, wish({ focus: ['bone'] })))).toBeGreaterThanOrEqual(2 * plain);
+    const bone = index(drafted(f, wish({ focus: ['bone'] })));
+    expect(bone).toBeGreaterThan(1);
+    expect(bone).toBeGreaterThanOrEqual(2 * plain);
     const last = planWith({
       move: ['wrist-bend', 'open-close', 'palms-turn', 'five-shapes', 'wrist-side'],
       grip: ['ball-squeeze'],
@@ -210,7 +194,7 @@ describe('a draft', () => {
   });
 
   test('no two neighbours have the same reason, and what goes on with more says how much', () => {
-    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: full });
+    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: FULL_BAG });
     const first = drafted(f);
     const next = drafted({ ...f, baseline: baseline(first.plan), attended: {} }, wish({ seed: 2 }));
     for (const { rows } of [first, next])
@@ -232,7 +216,7 @@ describe('a draft', () => {
   });
 
   test('few movements done for long: 12 to 18 in 45 minutes that are full, and at most eight in a first class', () => {
-    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: full });
+    const f = facts({ people: group(), shown: MOVEMENTS.map((m) => m.id), bag: FULL_BAG });
     for (const focus of [[], ['calm'], ['bone'], ['grip'], ['stiffness']] as const) {
       const draft = drafted(f, wish({ focus }));
       const movements = new Set(movementsOf(draft)).size;
@@ -253,7 +237,7 @@ describe('a draft', () => {
   });
 
   test('what builds on another movement is drafted with it or once it was shown', () => {
-    const first = drafted(facts({ people: group(), shown: [], bag: full }));
+    const first = drafted(facts({ people: group(), shown: [], bag: FULL_BAG }));
     const ids = new Set(movementsOf(first));
     for (const id of ids) {
       const { follows } = CATALOGUE.movement(id)!;
@@ -286,43 +270,8 @@ describe('a draft', () => {
         /^turn a key, since turn a thick key practises it, and there is no thick handle in the bag/,
       ),
     ]);
-    expect(wanting('turn a key', { bag: full })).toEqual([]);
+    expect(wanting('turn a key', { bag: FULL_BAG })).toEqual([]);
   });
-
-  test.each(Array.from({ length: runs(10, 0.1) }, (_, i) => i))(
-    'eight weeks one after the other stay full, change by a part, keep what is rising gentle, and come to the top: group %i',
-    (n) => {
-      const people = n === 0 ? group() : fc.sample(anyGroup, { numRuns: 1, seed: SEED + n })[0]!.people;
-      let f: ClassFacts = facts({ people, shown: [], week: 1, bag: full, helpers: 1 });
-      let before = drafted(f);
-      const known = new Set<string>();
-      for (let week = 2; week <= 8; week++) {
-        for (const id of movementsOf(before)) known.add(id);
-        f = { ...f, shown: [...known], week, baseline: baseline(before.plan), attended: {} };
-        const now = drafted(f, wish({ seed: week }));
-        const check = checkWithReserve(now.plan, f);
-        // No must: G2 among them. G1 and G3 are shoulds.
-        expect(mustsOf(now, f)).toEqual([]);
-        expect(check.findings.filter((x) => ['G1', 'G3'].includes(x.code)).map((x) => x.text)).toEqual([]);
-        expect(now.lengthMs).toBeGreaterThanOrEqual(0.92 * 45 * MINUTE);
-        const was = dosesOf(before);
-        const is = [...dosesOf(now)];
-        const changed = is.filter(
-          ([id, dose]) => JSON.stringify(was.get(id)) !== JSON.stringify(dose),
-        ).length;
-        // The first class teaches eight, so that the second has more to add.
-        const [least, most] = week === 2 ? [0.15, 0.75] : [0.1, 0.4];
-        expect(changed / is.length).toBeGreaterThanOrEqual(least);
-        expect(changed / is.length).toBeLessThanOrEqual(most);
-        before = now;
-      }
-      const atTop = [...dosesOf(before).values()].filter(
-        (d) => d.count.mode === 'time' || primaryCount(d.count) >= d.most,
-      );
-      expect(atTop.length).toBeGreaterThanOrEqual(dosesOf(before).size / 3);
-    },
-    600_000,
-  );
 
   test('it says what held it back: three props when three are out, the time when it is full', () => {
     const bare = drafted(facts({ people: group() }), wish({ withoutProps: true }));
@@ -366,80 +315,3 @@ const isFrame = (id: string) =>
     'wrist-shake',
     'backs-together',
   ].includes(id);
-
-/** Groups as they come: conditions from the whole table, kit at random. */
-const anyPerson: fc.Arbitrary<Person> = fc
-  .array(
-    fc.record({
-      conditionId: fc.constantFrom(...RECORDED.map((c) => c.id)),
-      side: fc.constantFrom('L', 'R', 'both'),
-      state: fc.constantFrom(...CONDITION_STATES),
-    }),
-    { maxLength: 2 },
-  )
-  .chain((conditions) =>
-    fc
-      .record({ assistance: fc.constantFrom(0, 0, 0, 1), screened: fc.constantFrom(true, true, true, false) })
-      .map((rest) =>
-        person({
-          ...rest,
-          conditions: conditions.map((c) => ({
-            ...c,
-            side: CAUTIONS.conditions.find((x) => x.id === c.conditionId)!.sided ? c.side : 'none',
-            since: '2026-10-01',
-            spots: [],
-          })) as Person['conditions'],
-        }),
-      ),
-  );
-const anyGroup = fc.record({
-  people: fc.array(anyPerson, { minLength: 6, maxLength: 20 }),
-  minutes: fc.integer({ min: 20, max: 60 }),
-  bag: fc.record(Object.fromEntries(PROPS.map((p) => [p.id, fc.constantFrom(0, 0, 12, 30)]))),
-  helpers: fc.integer({ min: 0, max: 2 }),
-});
-
-/** Of all movements, the share that this person has something to do in, less a little for how few a class takes of them. */
-const openShare = (p: Person, f: ClassFacts): number => {
-  const context = { table: CAUTIONS, catalogue: f.catalogue, today: f.day };
-  const open = MOVEMENTS.filter((m) => !isLeftOut(verdictFor(p, m, m.dose, context)));
-  return open.length / MOVEMENTS.length - 0.1;
-};
-
-test('over many generated groups: no must, no should that a mend takes away, a full slot, and everybody who can has something to do in three quarters of the rows', () => {
-  const failures: string[] = [];
-  for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(200, 0.03), seed: SEED }).entries()) {
-    const isFirst = i % 4 === 0;
-    const shown = isFirst ? [] : MOVEMENTS.map((m) => m.id);
-    const lengthMs = g.minutes * MINUTE;
-    const f = facts({ ...g, shown, week: isFirst ? 1 : 4, slotMs: lengthMs });
-    const of = `${i}: ${g.people.length} people, ${g.minutes} min: `;
-    const result = draftClass(given(f), wish({ lengthMs, seed: i }), quick);
-    if (!result.ok) {
-      failures.push(of + result.message);
-      continue;
-    }
-    const draft = result.value;
-    const check = checkWithReserve(draft.plan, f);
-    const due = check.findings.filter(
-      (x) =>
-        x.severity === 'must' ||
-        (x.severity === 'should' && x.mend && mendEffect(draft.plan, f, check, x.mend)),
-    );
-    failures.push(...due.map((x) => `${of}${x.code} ${x.text}`));
-    // A long first class has only eight movements to fill it.
-    const least = g.minutes < 25 || (isFirst && g.minutes > 50) ? 0.75 : 0.92;
-    if (draft.lengthMs < least * lengthMs || draft.lengthMs > lengthMs)
-      failures.push(`${of}${Math.round((100 * draft.lengthMs) / lengthMs)} % of the slot`);
-    if (isFirst && taughtIn(draft) > 8) failures.push(`${of}${taughtIn(draft)} taught`);
-    const most = Math.max(8, (g.minutes / 45) * 18);
-    if (dosesOf(draft).size > most) failures.push(`${of}${dosesOf(draft).size} movements`);
-    for (const p of g.people) {
-      const rows = [...check.verdicts.values()];
-      const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
-      if (busy < rows.length * Math.min(0.75, openShare(p, f)))
-        failures.push(`${of}${p.firstName} has ${busy} of ${rows.length} rows`);
-    }
-  }
-  expect(failures).toEqual([]);
-}, 3_600_000);

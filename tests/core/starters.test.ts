@@ -103,7 +103,7 @@ describe.each(STARTERS)('the ready class $name', (starter) => {
 
 test('they are what a draft makes of their wishes', async () => {
   const solve = await solver();
-  for (const starter of eachNth([...STARTERS].reverse(), STARTERS.length)) {
+  for (const starter of eachNth([...STARTERS].reverse(), 3)) {
     const draft = starterDraft(starter, solve);
     expect(draft.ok && starterSections(draft.value.plan, CATALOGUE)).toEqual(starter.sections);
   }

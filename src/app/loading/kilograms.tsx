@@ -67,8 +67,8 @@ function Figures({
         ))}
       </dl>
       <p className="tabular mt-2">
-        Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight, along the forearms.
-        A scale under both hands would read {onScale(scale.low)} to {onScale(scale.high)} kg.
+        Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight. A scale under both
+        hands would read {onScale(scale.low)} to {onScale(scale.high)} kg.
       </p>
       <p className="mt-1">
         {like.length > 0 && `About the same as ${nameList(like, 9)}, as far as this can tell. `}

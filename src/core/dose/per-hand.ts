@@ -14,8 +14,8 @@ type HandShare = {
   readonly workMs: number;
 };
 
-/** One cycle of free movement, ms. */
-export const FREE_CYCLE_MS = 3_000;
+/** One cycle of free movement, ms: as the figure moves it, and as it counts. */
+export const FREE_CYCLE_MS = 2_400;
 /** As long as a repetition is work, ms of a hold. */
 const HOLD_AS_REP_MS = 5_000;
 

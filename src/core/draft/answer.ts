@@ -10,7 +10,7 @@ type Solved = {
 /** Within this share of the best that is possible, a selection counts as proven. */
 const GAP = 0.01;
 
-/** How the solver is asked: restarts and many old cuts cost more here than they save (npm run bench). */
+/** How the solver is asked: restarts and many old cuts cost more here than they save. */
 export const SOLVER_OPTIONS = {
   mip_rel_gap: GAP,
   mip_allow_restart: false,

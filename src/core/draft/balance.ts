@@ -70,9 +70,7 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
   const opens = of((o) => o.movement.effort === 'opening' || o.movement.traits.includes('opens the hand'));
   const thumbs = of((o) => isThumbHeavy(o.movement));
   return [
-    atLeast(effort('notice'), 1),
-    atLeast(effort('warm'), 1),
-    atLeast(effort('active'), isFirstClass(context) ? 2 : 3),
+    ...fewestOf(context).map(([kind, n]) => atLeast(effort(kind), n)),
     ...CAPPED_KINDS.map((kind) => atMost(effort(kind), mostOf(kind, wish, context))),
     ...options.filter(isLoading).map((o): Line => ({
       terms: [
@@ -106,7 +104,7 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
               .map((o): LinearTerm => [newWith(o, context), o.key])
               .filter(([weight]) => weight > 0),
             sense: '<=' as const,
-            bound: Math.max(0, MAX_NEW - newOf(ENDING, context)),
+            bound: Math.max(MAX_NEW - newOf(ENDING, context), newAtLeast(options, context)),
           },
         ]),
     {
@@ -118,6 +116,20 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
     ...buildingUp(options, context, wish),
   ];
 }
+
+/** Every class has something to notice, to warm and to move. */
+const fewestOf = (context: RuleContext): readonly (readonly [kind: EffortKind, n: number])[] => [
+  ['notice', 1],
+  ['warm', 1],
+  ['active', isFirstClass(context) ? 2 : 3],
+];
+
+/** New movements without which a group that was shown little could have no class at all. */
+const newAtLeast = (options: readonly Option[], context: RuleContext): number =>
+  fewestOf(context).reduce((sum, [kind, n]) => {
+    const ofKind = options.filter((o) => o.movement.effort === kind && !o.isNew);
+    return sum + Math.max(0, n - new Set(ofKind.map((o) => o.movement.id)).size);
+  }, 0);
 
 /** What builds on other movements is taken only with one of them, or where the group has been shown one. */
 const buildingUp = (options: readonly Option[], { shown }: RuleContext, { pinned }: DraftWish): Line[] =>

@@ -67,12 +67,9 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     const options = draftOptions(draftFacts, { ...wish, banned });
     const room = roomFor(draftFacts.context, wish, attempt);
     const solved = solve(modelText(options, draftFacts.context, wish, room));
-    // What fitted before rows were left out is no clash of wishes.
-    if (!solved && attempt > 0) break;
-    if (!solved)
-      return wish.stays.length > 0
-        ? draftClass(given, { ...wish, stays: [] }, solve)
-        : clashOf(draftFacts, wish, given.facts.slotMs, solve);
+    // What fitted before rows were left out, or with other rows beside a swap, is no clash of wishes.
+    if (!solved && (attempt > 0 || wish.stays.length > 0)) break;
+    if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
     const plan = filled(arrange(chosen, facts.catalogue, given), facts, wish.lengthMs);
     const worst = breaking(plan, facts);

@@ -8,7 +8,7 @@ import { mended } from './mended';
 import { ONCE_MORE_NAME } from './once-more';
 import { draftOptions, spotsOf, type DraftFacts, type Option } from './option';
 import { whyNotDrafted } from './may-draft';
-import type { DraftWish } from './wish';
+import { plainWish } from './wish';
 
 /** What gave way when a ready plan was fitted: to what, or to nothing, and why as the end of a sentence. */
 export type GaveWay = {
@@ -18,18 +18,6 @@ export type GaveWay = {
 };
 
 export type Fitted = { readonly plan: Plan; readonly gaveWay: readonly GaveWay[] };
-
-/** A wish for nothing in particular, of the length of the class. */
-const plainWish = (lengthMs: number): DraftWish => ({
-  focus: [],
-  pinned: [],
-  banned: [],
-  kept: [],
-  stays: [],
-  withoutProps: false,
-  lengthMs,
-  seed: 1,
-});
 
 /**
  * A ready plan for these people and this bag: what cannot be done gives way to what is most like it, or goes where there is nothing like it;

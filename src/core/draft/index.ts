@@ -3,4 +3,4 @@ export { draftClass, type Draft } from './draft';
 export { fittedTo, type Fitted, type GaveWay } from './fit';
 export { planOfStarter, starterSections, type Starter, type StarterSection } from './starter';
 export type { TaskLine } from './tasks';
-export { FOCUSES, type DraftWish, type Focus } from './wish';
+export { FOCUSES, plainWish, type DraftWish, type Focus } from './wish';

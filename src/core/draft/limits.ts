@@ -18,7 +18,7 @@ import { MAX_PROPS, outShareOf, propMs, rowMs, type Budget } from './model';
 import type { Option } from './option';
 import type { DraftWish } from './wish';
 
-/** What a capped kind is called where the cap is told; null where more of it is never missed. */
+/** What a capped kind is called where the cap is told; left out where more of it is never missed. */
 const KIND_WORDS: Partial<Record<EffortKind, string>> = {
   warm: 'warming',
   breath: 'breathing',

@@ -2,7 +2,6 @@ import {
   applyStep,
   checkWithReserve,
   contextOf,
-  isFirstClass,
   mendEffect,
   movementRows,
   placedRows,
@@ -25,8 +24,8 @@ export function filled(plan: Plan, facts: ClassFacts, lengthMs: number): Plan {
   const totalMs = (p: Plan) => timedMs(p) + mendsMs;
   const again = withOnceMore(plan, facts, lengthMs, totalMs);
   const shown = withLongerWayIn(again, facts, ENOUGH * lengthMs - totalMs(again));
-  // What is quite new may come twice more.
-  const twice = isFirstClass(facts) ? withOnceMore(shown, facts, lengthMs, totalMs) : shown;
+  // Where few movements are known they come twice more.
+  const twice = withOnceMore(shown, facts, lengthMs, totalMs);
   return mended(withTalk(twice, facts, lengthMs, totalMs), facts);
 }
 

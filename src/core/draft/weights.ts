@@ -50,7 +50,7 @@ const PURPOSE_SHARE: Readonly<Record<Purpose, number>> = {
   ease: 0.26,
 };
 /** A purpose in focus has so many times its share; the others give it up evenly. There is little loading, so it grows most. */
-const IN_FOCUS: Readonly<Record<Purpose, number>> = { glide: 2.4, hold: 2.4, grip: 2.4, load: 6, ease: 2.8 };
+const IN_FOCUS: Readonly<Record<Purpose, number>> = { glide: 2.4, hold: 2.4, grip: 2.4, load: 6, ease: 4.2 };
 
 /** Minutes of each purpose that a class of this length is to have. */
 export function targetMinutes(

@@ -26,3 +26,15 @@ export type DraftWish = {
   readonly lengthMs: number;
   readonly seed: number;
 };
+
+/** A wish for nothing in particular, of the length of the class. */
+export const plainWish = (lengthMs: number): DraftWish => ({
+  focus: [],
+  pinned: [],
+  banned: [],
+  kept: [],
+  stays: [],
+  withoutProps: false,
+  lengthMs,
+  seed: 1,
+});

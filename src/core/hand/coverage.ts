@@ -1,8 +1,7 @@
-import { doseTotals, passesOf, stepsOfRound, type Dose, type Hand } from '../dose';
+import { doseTotals, FREE_CYCLE_MS, passesOf, stepsOfRound, type Dose, type Hand } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import {
   figureInPass,
-  FREE_CYCLE_MS,
   loopPose,
   startPose,
   withWholePoses,

@@ -1,4 +1,4 @@
-import { firstHalfMs, type Beat, type Pass } from '../dose';
+import { firstHalfMs, FREE_CYCLE_MS, type Beat, type Pass } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import type { PropShape } from './prop-shape';
 import type { SceneKind } from './scenes';
@@ -52,8 +52,6 @@ export function figureInPass(figure: MovementFigure, pass: Pass): MovementFigure
   return passes && Object.hasOwn(passes, pass.name) ? { ...figure, ...passes[pass.name] } : figure;
 }
 
-/** One round of free movement, ms. */
-export const FREE_CYCLE_MS = 2_400;
 /** Longest time a hand takes to come into a hold or a step, ms. */
 const COMING_MS = 700;
 

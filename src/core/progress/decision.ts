@@ -161,17 +161,17 @@ function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState
 const GROUP_SHARE = 0.7;
 
 /**
- * Does the class move to its next rung? When enough of those attending would, and nobody has to leave it out because of it.
- * `leftOutThen` are people for whom the next rung is closed.
+ * Does the class move to its next rung? When enough of those attending would, and nobody has to leave it out because of it: for whom this
+ * rung is closed already, the next one takes nothing away. `leftOut` are people for whom a rung is closed.
  */
 export function groupMovesOn(
   decisions: ReadonlyMap<string, Decision>,
-  leftOutThen: ReadonlySet<string>,
+  leftOut: { readonly now: ReadonlySet<string>; readonly then: ReadonlySet<string> },
 ): { readonly moves: boolean; readonly reason: string } {
   const all = [...decisions.values()];
   const ready = all.filter((d) => d.kind === 'move on').length;
   if (all.length === 0) return { moves: false, reason: 'nobody attended' };
-  const shut = [...decisions.keys()].filter((id) => leftOutThen.has(id)).length;
+  const shut = [...decisions.keys()].filter((id) => leftOut.then.has(id) && !leftOut.now.has(id)).length;
   if (shut > 0)
     return {
       moves: false,

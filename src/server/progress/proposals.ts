@@ -184,9 +184,8 @@ function groupFrom(
       const next = movement && strongerOf(movement);
       if (!movement || !next) return [];
       const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
-      // Who is shut out on this rung already holds nobody back.
-      const isOut = (p: Person, m: typeof movement) => isLeftOut(verdictFor(p, m, row.dose, context));
-      const leftOut = came.filter((p) => isOut(p, stronger) && !isOut(p, movement)).map((p) => p.id);
+      const out = (m: typeof movement) =>
+        new Set(came.filter((p) => isLeftOut(verdictFor(p, m, row.dose, context))).map((p) => p.id));
       const decisions = new Map(
         proposals
           .filter((p) => p.family === family && came.some((c) => c.id === p.personId))
@@ -197,7 +196,7 @@ function groupFrom(
         {
           title: note ? `${movement.name}, ${note}` : movement.name,
           next,
-          ...groupMovesOn(decisions, new Set(leftOut)),
+          ...groupMovesOn(decisions, { now: out(movement), then: out(stronger) }),
         },
       ];
     }),

@@ -8,6 +8,7 @@ import { clicksOf, clickTrack, sampleAt, WAV_RATE } from '@/core/formats/click-w
 import { writeFigure } from '@/core/formats/figure-svg';
 import { stillOf } from '@/core/hand/still';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
+import { emptyPlan } from '@/core/plan/plan';
 import { person } from '../people';
 
 const rows = rowsOfSnapshot(
@@ -30,6 +31,34 @@ describe('the count as captions', () => {
       expect(c.startMs).toBeGreaterThanOrEqual(captions[i]!.endMs - 1);
     const beats = rows.reduce((n, r) => n + r.beats.length, 0);
     expect(captions.filter((c) => c.id.includes('.'))).toHaveLength(beats);
+  });
+
+  test('a long series is counted once through its rows', () => {
+    const four = {
+      ...CATALOGUE.movement('wrist-bend')!.dose,
+      count: { mode: 'reps', reps: 4, tempoMs: 3_000 },
+      sets: 1,
+    } as const;
+    const row = (id: string) => ({
+      kind: 'movement' as const,
+      id,
+      movementId: 'wrist-bend',
+      dose: four,
+      note: '',
+    });
+    const plan = emptyPlan();
+    const sections = plan.sections.map((s) =>
+      s.kind === 'move' ? { ...s, rows: [row('a'), { ...row('b'), goesOn: true as const }] } : s,
+    );
+    const series = rowsOfSnapshot(
+      { plan: { ...plan, sections }, people: [person()], helpers: [], slotMs: 45 * 60_000, shown: [] },
+      CATALOGUE,
+    );
+    const counted = captionsOf(series).flatMap(
+      ({ text }) => /(\d+) of (\d+)$/.exec(text)?.slice(1).map(Number) ?? [],
+    );
+    expect(counted.filter((_, i) => i % 2 === 0)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+    expect(counted.at(-1)).toBe(8);
   });
 
   test('a title that looks like something else stays words', () => {

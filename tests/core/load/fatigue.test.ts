@@ -82,3 +82,25 @@ test('a trace starts whole, falls under load, rises at rest, and ends with the c
     { atMs: 1_000, reserve: 1 },
   ]);
 });
+
+test.each([NaN, -0.1, 1.01, Infinity])('a load of %j is none, and refused', (load) => {
+  expect(() => after(FRESH, load, 1_000)).toThrow(/share from 0 to 1/);
+});
+
+test('no share is ever less than nothing, however loads follow each other', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(fc.double({ min: 0, max: 1, noNaN: true }), fc.integer({ min: 50, max: 20_000 })), {
+        maxLength: 12,
+      }),
+      (loads) => {
+        let muscle: ReturnType<typeof after> = FRESH;
+        for (const [load, ms] of loads) {
+          muscle = after(muscle, load, ms);
+          for (const share of [muscle.rested, muscle.active, muscle.fatigued])
+            expect(share).toBeGreaterThanOrEqual(-1e-9);
+        }
+      },
+    ),
+  );
+});

@@ -193,6 +193,11 @@ describe('the rung of the class', () => {
   const ready = (n: number, of: number) =>
     group(Array.from({ length: of }, (_, i) => (i < n ? 'move on' : 'stay')));
 
+  const out = (then: readonly string[] = [], now: readonly string[] = []) => ({
+    then: new Set(then),
+    now: new Set(now),
+  });
+
   test.each([
     [7, 10, true],
     [6, 10, false],
@@ -202,16 +207,23 @@ describe('the rung of the class', () => {
     [0, 5, false],
     [10, 10, true],
   ])('%i of %i ready: %s', (n, of, moves) => {
-    expect(groupMovesOn(ready(n, of), new Set()).moves).toBe(moves);
+    expect(groupMovesOn(ready(n, of), out()).moves).toBe(moves);
+  });
+
+  test('whoever is shut out on this rung already does not hold the others back for ever', () => {
+    expect(groupMovesOn(ready(9, 10), out(['p9'], ['p9'])).moves).toBe(true);
+    expect(groupMovesOn(ready(9, 10), out(['p9', 'p3'], ['p9'])).reason).toBe(
+      '1 person would have to leave it out on the next rung',
+    );
   });
 
   test('nobody is made to leave it out, however many are ready', () => {
-    expect(groupMovesOn(ready(10, 10), new Set(['p3']))).toEqual({
+    expect(groupMovesOn(ready(10, 10), out(['p3']))).toEqual({
       moves: false,
       reason: '1 person would have to leave it out on the next rung',
     });
-    expect(groupMovesOn(ready(10, 10), new Set(['somebody else'])).moves).toBe(true);
-    expect(groupMovesOn(new Map(), new Set()).moves).toBe(false);
+    expect(groupMovesOn(ready(10, 10), out(['somebody else'])).moves).toBe(true);
+    expect(groupMovesOn(new Map(), out()).moves).toBe(false);
   });
 });
 

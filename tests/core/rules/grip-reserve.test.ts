@@ -56,7 +56,7 @@ describe('what a row asks of a grip', () => {
       null,
       context,
     );
-    expect(free).toHaveLength(10);
+    expect(free).toHaveLength(13);
     const worked = free.reduce((ms, s) => ms + s.endMs - s.startMs, 0);
     expect(worked).toBeCloseTo(30_000 * putty.phases.workShare, -2);
   });
@@ -79,7 +79,6 @@ describe('what a row asks of a grip', () => {
       gripSpans(ball, two, 'L', verdict(over), context, demand)[0]!.load;
     expect([load(0.2), load(0.7), load(3)]).toEqual([0.4, 0.7, 1]);
     expect(load(0.7, { kind: 'adapt', adaptation: { ...NO_ADAPTATION, effortMost: 3 } })).toBe(0.3);
-    // The stiffest tin weighs the same for everybody.
     const tired = (kg: number) => {
       const measures = (['L', 'R'] as const).map((side) => ({
         kind: 'grip' as const,

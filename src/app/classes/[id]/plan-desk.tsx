@@ -131,6 +131,8 @@ function useBeginning(id: string | null, take: (starter: Starter) => void) {
     const starter = STARTERS.find((s) => s.id === id);
     if (!starter || begun.current) return;
     begun.current = true;
+    // Once: who undoes it and loads the page anew has an empty plan.
+    window.history.replaceState(null, '', window.location.pathname);
     take(starter);
   }, [id, take]);
 }

@@ -14,6 +14,8 @@ import type { Player, Taught } from './played-class';
 import type { PlayFacts } from './options';
 import { rungAndDoseAfter, type RungAndDose } from './steps';
 
+const NOBODY_OUT = { now: new Set<string>(), then: new Set<string>() };
+
 /** Movements with a next rung, for which enough would move on and nobody would have to leave it out. */
 export function movingOn(
   context: PlanContext,
@@ -26,9 +28,10 @@ export function movingOn(
         const movement = movementOfRow(row, context.catalogue);
         if (!movement || !strongerOf(movement)) return [];
         const of = decisions.get(family)!;
-        if (!groupMovesOn(of, new Set()).moves) return [];
+        if (!groupMovesOn(of, NOBODY_OUT).moves) return [];
         const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
-        return groupMovesOn(of, leftOutIn(context.judge(stronger, row))).moves ? [row.movementId] : [];
+        const out = (m: typeof movement) => leftOutIn(context.judge(m, row));
+        return groupMovesOn(of, { now: out(movement), then: out(stronger) }).moves ? [row.movementId] : [];
       }),
     ),
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { FOCUSES, type Draft, type DraftWish, type Focus } from '@/core/draft';
+import { FOCUSES, plainWish, type Draft, type DraftWish, type Focus } from '@/core/draft';
 import type { Catalogue } from '@/core/catalogue';
 import { movementRows, replaceRows } from '@/core/plan';
 import { capital, clockText, nameList, plural } from '@/core/words';
@@ -33,16 +33,7 @@ const FOCUS_WORDS: Record<Focus, string> = {
 export function DraftPanel({ editor, room, catalogue, slotMs, onClose }: Props) {
   const { plan } = editor;
   const planned = movementRows(plan).map((r) => r.movementId);
-  const [wish, setWish] = useState<DraftWish>({
-    focus: [],
-    pinned: [],
-    banned: [],
-    kept: [],
-    stays: [],
-    withoutProps: false,
-    lengthMs: slotMs,
-    seed: 1,
-  });
+  const [wish, setWish] = useState(() => plainWish(slotMs));
   const [keep, setKeep] = useState(planned.length > 0);
   const [stayed, setStayed] = useState<readonly string[]>([]);
   const { result, asked, start, stop } = useDraft();

@@ -14,11 +14,10 @@ type Props = {
 
 /** Ready classes for a plan that is empty: one tap, and the class is there, fitted to who comes. */
 export function StarterChoice({ slotMinutes, isFirst, onTake }: Props) {
-  const fitting = STARTERS.filter((s) => s.minutes <= slotMinutes);
-  const [first, ...rest] = [...fitting].sort(
+  const fitting = STARTERS.filter((s) => s.minutes <= slotMinutes).sort(
     (a, b) => Number(b.isFirst === isFirst) - Number(a.isFirst === isFirst),
   );
-  if (!first) return null;
+  if (fitting.length === 0) return null;
   return (
     <section aria-label="Ready classes" className="my-3 rounded-2xl border-2 border-ink bg-paper px-5 py-4">
       <h2 className="text-lg">Begin with a ready class</h2>
@@ -27,11 +26,11 @@ export function StarterChoice({ slotMinutes, isFirst, onTake }: Props) {
         put rows in one by one.
       </p>
       <ul className="mt-3 grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
-        {[first, ...rest].map((starter, i) => (
+        {fitting.map((starter, i) => (
           <li key={starter.id}>
             <Button
               look={i === 0 ? 'main' : 'plain'}
-              className="h-full w-full flex-col items-start! justify-start! py-2! text-left leading-snug"
+              className="h-full w-full flex-col rounded-2xl! items-start! justify-start! py-2! text-left leading-snug"
               onClick={() => onTake(starter)}
             >
               <span>

@@ -15,23 +15,23 @@ const GROUP_RISE = 1.2;
 const GENTLE_RISE = 1.1;
 /** The loading index that a group without any may begin with: one or two light seated rows. Teaching practice. */
 export const FIRST_LOADING = 0.5;
-/** What a rise is measured against where there was none, so that going over it is one. */
-const firstStep = (kind: keyof Volume): number => (kind === 'loading' ? FIRST_LOADING / GROUP_RISE : 0);
 
 export const gentleRise = rule({
   code: 'G2',
   severity: 'must',
   title: 'Resisted work and loading rise gently',
   reason:
-    'A rise of more than 20 % in one step is more than older hands and wrists are used to; in the first four weeks, and after a flare, it stays within 10 %.',
-  source: 'Loading index: Turner and Robling 2003; the limits of 20 and 10 % are teaching practice',
+    'A rise of more than 20 % in one step is more than older hands and wrists are used to; in the first four weeks, and after a flare, it stays within 10 %. Loading after none begins with one or two light seated rows.',
+  source:
+    'Loading index: Turner and Robling 2003; the limits of 20 and 10 %, and the first step of loading, are teaching practice',
   find: (context) =>
-    steepRises(context).map(({ kind, words, ratio, isFirst, people }) => ({
-      text: isFirst
-        ? `Loading begins with more than a first step: there was none ${baselineWords(context.baseline!)}. One or two light seated rows are enough.`
-        : people.length === 0
-          ? `${words} by ${percent(ratio)} from ${baselineWords(context.baseline!)}.`
-          : `${words} by ${percent(ratio)} for ${nameList(people.map(fullName))}.`,
+    steepRises(context).map(({ kind, words, ratio, people }) => ({
+      text:
+        ratio === null
+          ? `${words}: there was none ${baselineWords(context.baseline!)}. One or two light seated rows are enough.`
+          : people.length === 0
+            ? `${words} by ${percent(ratio)} from ${baselineWords(context.baseline!)}.`
+            : `${words} by ${percent(ratio)} for ${nameList(people.map(fullName))}.`,
       rowIds: risen(context, kind).map(({ row }) => row.id),
       personIds: people.map((p) => p.id),
       kind,
@@ -61,10 +61,8 @@ const KINDS: readonly (readonly [keyof Volume, string])[] = [
 type SteepRise = {
   readonly kind: keyof Volume;
   readonly words: string;
-  /** The steepest, as a ratio. */
-  readonly ratio: number;
-  /** There was none before. */
-  readonly isFirst: boolean;
+  /** The steepest, as a ratio; null where there was none before. */
+  readonly ratio: number | null;
   /** Those who are to rise more gently, steepest first; empty for the group as a whole. */
   readonly people: readonly Person[];
 };
@@ -74,16 +72,18 @@ export function steepRises(context: RuleContext): readonly SteepRise[] {
   const { baseline, plan, catalogue } = context;
   if (!baseline) return [];
   const [now, then] = [planVolume(plan, catalogue), planVolume(baseline.plan, catalogue)];
-  return KINDS.flatMap(([kind, words]) => {
-    const isFirst = then[kind] === 0;
-    const from = isFirst ? firstStep(kind) : then[kind];
-    const ratio = from > 0 ? now[kind] / from : 0;
-    const over = isFirst ? [] : gentleOnes(context, baseline.plan, kind);
+  return KINDS.flatMap(([kind, words]): readonly SteepRise[] => {
+    if (then[kind] === 0) {
+      const isFirst = kind === 'loading' && now.loading > FIRST_LOADING;
+      return isFirst
+        ? [{ kind, words: 'Loading begins with more than a first step', ratio: null, people: [] }]
+        : [];
+    }
+    const ratio = now[kind] / then[kind];
+    const over = gentleOnes(context, baseline.plan, kind);
     return [
-      ...(ratio > GROUP_RISE ? [{ kind, words, ratio, isFirst, people: [] }] : []),
-      ...(over.length > 0
-        ? [{ kind, words, ratio: over[0]!.ratio, isFirst, people: over.map((o) => o.person) }]
-        : []),
+      ...(ratio > GROUP_RISE ? [{ kind, words, ratio, people: [] }] : []),
+      ...(over.length > 0 ? [{ kind, words, ratio: over[0]!.ratio, people: over.map((o) => o.person) }] : []),
     ];
   });
 }
