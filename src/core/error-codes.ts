@@ -59,6 +59,7 @@ export const ERROR_CODES = {
   'no-ownSets': 'The row has no sets',
   'wrong-prop': 'The movement cannot be done with that',
   'wrong-pass': 'The movement has no such pass',
+  'wrong-dose': 'The dose cannot be done as it is written',
   'wrong-join': 'The movement cannot go on beside another',
   'only-out': 'Rows can only be taken out here',
   'no-such-edit': 'There is no such edit',

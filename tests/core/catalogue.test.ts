@@ -110,7 +110,7 @@ describe('an invariant speaks when it is broken', () => {
     [
       'a finger twice',
       steps('index', 'middle', 'ring', 'ring', 'little'),
-      'The ring is named twice in the sequence',
+      'The ring is named twice in the sequence; it can have more in each round instead',
     ],
     [
       'a range upside down',

@@ -1,10 +1,18 @@
-import { doseOf, doseSchema, type Dose } from '@/core/dose/dose';
+import fc from 'fast-check';
+import { MOVEMENTS } from '@/catalogue/movements';
+import { doseInSchool, SCHOOLS } from '@/core/catalogue/school';
+import { doseOf, doseSchema, leastCount, primaryCount, type Dose } from '@/core/dose/dose';
+import { doseIssues } from '@/core/dose/issues';
+import { lighterDose } from '@/core/dose/lighter';
 import { longestCount, noLongerThan } from '@/core/dose/longest';
+import { fitToMusic } from '@/core/dose/music';
+import { withBeads } from '@/core/dose/nudge';
 import { EACH_WAY } from '@/core/dose/passes';
 import { perHand } from '@/core/dose/per-hand';
 import { handOutMs } from '@/core/dose/pace';
 import { doseTiming } from '@/core/dose/timing';
 import { doseTotals } from '@/core/dose/totals';
+import { anyDose } from './arbitrary';
 
 const SWAPPED = [{ name: 'right hand on top' }, { name: 'left hand on top', swapped: true }] as const;
 const known = { breathMs: 5_000, slowFirst: false };
@@ -131,7 +139,7 @@ test('no hold, free time or step is longer than it may be, whichever pass or ste
 test('each hand gets what it does: by times, by seconds, by cycles of free movement, a long hold as several repetitions', () => {
   const left = doseOf({ mode: 'time', timeMs: 30_000 }, { sides: 'left' });
   expect(perHand(left, 5_000)).toMatchObject({
-    L: { times: 1, cycles: 10, workMs: 30_000 },
+    L: { times: 1, cycles: 12.5, workMs: 30_000 },
     R: { times: 0, workMs: 0 },
   });
   const hold = doseOf({ mode: 'hold', holds: 2, holdMs: 10_000, relaxMs: 3_000 });
@@ -199,4 +207,68 @@ test.each<[string, unknown, string]>([
   const result = doseSchema.safeParse(dose);
   expect(result.success).toBe(false);
   expect(result.error?.issues[0]?.message).toContain(words);
+});
+
+describe('a dose for a lighter week', () => {
+  test.each([
+    [reps(10, 2_000, { sets: 3 }), 10, 2],
+    [reps(10, 2_000, { sets: 2 }), 7, 2],
+    [reps(10, 2_000), 7, 1],
+    [reps(8, 2_000, { sets: 3 }), 8, 2],
+    [reps(3, 2_000), 2, 1],
+    [reps(1, 2_000), 1, 1],
+  ])('%j has %i, %i times', (dose, n, sets) => {
+    const lighter = lighterDose(dose);
+    expect([primaryCount(lighter.count), lighter.sets]).toEqual([n, sets]);
+  });
+
+  test('free time and a single hold are shortened alike', () => {
+    expect(lighterDose(doseOf({ mode: 'time', timeMs: 30_000 })).count).toMatchObject({ timeMs: 20_000 });
+    expect(lighterDose(doseOf({ mode: 'hold', holds: 1, holdMs: 60_000, relaxMs: 0 })).count).toMatchObject({
+      holds: 1,
+      holdMs: 40_000,
+    });
+  });
+
+  test('any dose: two thirds as nearly as whole numbers go, never more of anything', () => {
+    fc.assert(
+      fc.property(anyDose, (dose) => {
+        const lighter = lighterDose(dose);
+        expect(doseSchema.safeParse(lighter).success).toBe(true);
+        const inAll = (d: Dose) => primaryCount(d.count) * d.sets;
+        expect(primaryCount(lighter.count)).toBeLessThanOrEqual(primaryCount(dose.count));
+        expect(lighter.sets).toBeLessThanOrEqual(dose.sets);
+        const isCounted = dose.count.mode !== 'time' && inAll(dose) > 1;
+        if (!isCounted) return;
+        const off = (n: number) => Math.abs(n - (inAll(dose) * 2) / 3);
+        for (let sets = 1; sets <= dose.sets; sets++)
+          for (let n = leastCount(dose); n <= primaryCount(dose.count); n++)
+            expect(off(n * sets)).toBeGreaterThanOrEqual(off(inAll(lighter)) - 1e-9);
+      }),
+    );
+  });
+});
+
+test('what cannot be done as it is written is told, and no movement, school, lighter week or music has any of it', () => {
+  const hold = { mode: 'hold', holds: 3, holdMs: 5_000, relaxMs: 0 } as const;
+  const fingers = {
+    mode: 'sequence',
+    rounds: 2,
+    steps: ['index', 'middle', 'index'],
+    stepMs: 1_000,
+  } as const;
+  const inAll = { sides: 'alternating', perSide: false } as const;
+  expect(doseIssues(reps(9, 1_000, { fewest: 3, most: 8 }))).toEqual([
+    expect.stringContaining('between fewest and most'),
+  ]);
+  expect(doseIssues(doseOf(hold, { most: 200 }))).toEqual([expect.stringContaining('at most 30')]);
+  expect(doseIssues(doseOf(fingers))).toEqual([expect.stringContaining('index is named twice')]);
+  expect(doseIssues(reps(1, 1_000, inAll))).toEqual([expect.stringContaining('one hand with nothing')]);
+  for (const m of MOVEMENTS) {
+    const schools = SCHOOLS.flatMap((s) => doseInSchool(m, s) ?? []);
+    for (const dose of [m.dose, ...schools]) {
+      const all = [dose, lighterDose(dose), fitToMusic(dose, 96)?.dose ?? dose, withBeads(dose, -1) ?? dose];
+      expect([m.id, ...all.flatMap(doseIssues)]).toEqual([m.id]);
+    }
+  }
 });

@@ -1,7 +1,10 @@
+import fc from 'fast-check';
 import { MOVEMENTS } from '@/catalogue/movements';
 import { doneWith } from '@/core/catalogue';
 import { doseWords, toldDose } from '@/core/dose/describe';
 import { doseOf } from '@/core/dose/dose';
+import { doseTotals } from '@/core/dose/totals';
+import { anyDose } from './arbitrary';
 
 const find = (id: string) => MOVEMENTS.find((m) => m.id === id)!;
 
@@ -91,5 +94,17 @@ test('the range is told with the dose, where there is one', () => {
   expect(reps(6, 6)).toBe('6 times each hand');
   expect(toldDose(doseOf({ mode: 'time', timeMs: 20_000 }, { fewest: 1, most: 2 }))).toBe(
     'for 20 seconds with both hands',
+  );
+});
+
+test('what one hand has more of is in the words just as it is in the beads', () => {
+  fc.assert(
+    fc.property(anyDose, fc.nat(5), fc.nat(5), (any, extraLeft, extraRight) => {
+      const dose = { ...any, extraLeft, extraRight };
+      const plain = doseTotals({ ...any, extraLeft: 0, extraRight: 0 });
+      const totals = doseTotals(dose);
+      expect(/more on the left/.test(doseWords(dose))).toBe(totals.left > plain.left);
+      expect(/more on the right/.test(doseWords(dose))).toBe(totals.right > plain.right);
+    }),
   );
 });

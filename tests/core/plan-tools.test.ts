@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { CATALOGUE } from '@/catalogue/movements';
-import { doseOf, primaryCount, type Dose } from '@/core/dose/dose';
+import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import { doseOf, FINGERS, primaryCount, type Dose } from '@/core/dose/dose';
+import { doseTiming } from '@/core/dose/timing';
 import { fitToMusic } from '@/core/dose/music';
 import { stretched, withBeads } from '@/core/dose/nudge';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
@@ -30,13 +31,19 @@ const idsOf = (plan: Plan) => placedRows(plan).map((p) => p.row.id);
 
 describe('musical fit', () => {
   const reps = (n: number, tempoMs: number) => doseOf({ mode: 'reps', reps: n, tempoMs });
+  const fingers = (rounds: number, stepMs: number) =>
+    doseOf({ mode: 'sequence', rounds, steps: [...FINGERS], stepMs });
 
   test.each([
     [reps(8, 1_200), 100, 2, 8, 2],
     [reps(10, 500), 120, 1, 8, 1],
-    [reps(3, 4_000), 60, 4, 4, 2],
+    [reps(3, 4_000), 60, 4, 3, 1.5],
     [reps(5, 8_000), 60, 8, 5, 5],
     [reps(30, 600), 96, 1, 32, 4],
+    // Five rounds of five fingers: eight rounds are the next whole phrases, four are half a phrase less.
+    [fingers(5, 1_000), 60, 1, 4, 2.5],
+    [fingers(5, 800), 60, 1, 4, 2.5],
+    [fingers(3, 1_500), 40, 1, 4, 2.5],
   ])('%j at %i beats a minute: %i beats each, %i of them, %i phrases', (dose, bpm, beats, count, phrases) => {
     const fit = fitToMusic(dose, bpm)!;
     expect(fit.beatsEach).toBe(beats);
@@ -51,12 +58,23 @@ describe('musical fit', () => {
     expect(fitToMusic(doseOf({ mode: 'time', timeMs: 30_000 }), 90)).toBeNull();
   });
 
-  test('whatever the dose and the music, phrases are whole and fitting again changes nothing', () => {
+  test('no movement of the catalogue gets over twice as long or half as long by music at a moderate beat', () => {
+    for (const { id, dose } of MOVEMENTS)
+      for (const bpm of [60, 80, 96, 120, 180]) {
+        const fit = fitToMusic(dose, bpm);
+        if (!fit) continue;
+        const workMs = (d: Dose) => doseTiming(d, { breathMs: 6_000, slowFirst: false }).workMs;
+        const ratio = workMs(fit.dose) / workMs(dose);
+        expect([id, bpm, ratio >= 0.5 && ratio <= 2]).toEqual([id, bpm, true]);
+      }
+  });
+
+  test('whatever the dose and the music, phrases are whole or halved and fitting again changes nothing', () => {
     fc.assert(
       fc.property(anyDose, fc.integer({ min: 40, max: 180 }), (dose, bpm) => {
         const fit = fitToMusic(dose, bpm);
         if (!fit) return;
-        expect(Number.isInteger(fit.phrases)).toBe(true);
+        expect(Number.isInteger(fit.phrases * 2)).toBe(true);
         expect(fit.phrases).toBeGreaterThan(0);
         expect(fitToMusic(fit.dose, bpm)!.dose.count).toEqual(fit.dose.count);
       }),

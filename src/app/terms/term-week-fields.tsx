@@ -10,7 +10,7 @@ export function TermWeekFields() {
     <fieldset className="rounded-2xl border-2 border-line p-4">
       <legend className="px-2 text-lg font-bold">Weeks</legend>
       <p className="mb-2 text-soft">
-        Settling in is on the lowest rungs. A lighter week, about every fourth, asks two thirds of the count.
+        Settling in is on the lowest rungs. A lighter week, about every fourth, asks two thirds of the work.
       </p>
       <Table className="" columns={['Week', 'Phase', 'Lighter']}>
         {watch('weeks').map((_, i) => (

@@ -1,4 +1,4 @@
-import { FINGERS, primaryCount } from '../dose';
+import { doseIssues, FINGERS } from '../dose';
 import { isSeated, RESISTED, type Catalogue, type Movement } from './movement';
 import type { Prop } from './prop';
 
@@ -41,12 +41,9 @@ function ladderIssues({ rungs }: Movement): string[] {
 }
 
 function rangeIssues({ dose, lengthMs }: Movement): string[] {
-  const usual = primaryCount(dose.count);
   const held = dose.count.mode === 'hold' ? dose.count.holdMs : null;
   return [
-    ...(dose.fewest <= usual && usual <= dose.most
-      ? []
-      : ['The usual count must lie between fewest and most']),
+    ...doseIssues(dose),
     ...(lengthMs && lengthMs[0] > lengthMs[1] ? ['The shortest length is over the longest'] : []),
     ...(lengthMs && held !== null && (held < lengthMs[0] || held > lengthMs[1])
       ? ['The usual hold must lie between the shortest and the longest']
@@ -54,17 +51,13 @@ function rangeIssues({ dose, lengthMs }: Movement): string[] {
   ];
 }
 
-/** A sequence that names fingers names each of the four once; the thumb may come too. */
+/** A sequence that names fingers names all four; the thumb may come too. */
 function fingerIssues({ dose: { count } }: Movement): string[] {
   if (count.mode !== 'sequence') return [];
   const named = count.steps.filter((s) => (FINGERS as readonly string[]).includes(s));
   if (named.length === 0) return [];
   const missing = FINGERS.filter((f) => f !== 'thumb' && !named.includes(f));
-  const twice = FINGERS.filter((f) => named.filter((n) => n === f).length > 1);
-  return [
-    ...missing.map((f) => `The ${f} finger is left out of the sequence`),
-    ...twice.map((f) => `The ${f} is named twice in the sequence`),
-  ];
+  return missing.map((f) => `The ${f} finger is left out of the sequence`);
 }
 
 /** Its usual dose is made of passes that it has, each by a name of its own. */

@@ -1,4 +1,4 @@
-import { primaryCount, type Dose, type Hand } from './dose';
+import { extraOf, primaryCount, type Dose, type Hand } from './dose';
 import { passesOf, passRuns, type Pass } from './passes';
 
 export type BoutSide = 'both' | 'alternating' | Hand;
@@ -58,10 +58,9 @@ function sidesInTurn(dose: Dose): readonly BoutSide[] {
 function countFor(dose: Dose, side: BoutSide, { extra = 0 }: Pass, n?: number): number {
   if (dose.count.mode === 'time') return 1;
   const usual = (n ?? primaryCount(dose.count)) + extra;
-  if (side === 'L') return usual + dose.extraLeft;
-  if (side === 'R') return usual + dose.extraRight;
+  if (side === 'both') return usual;
   if (side === 'alternating') return dose.perSide ? usual * 2 : usual;
-  return usual;
+  return usual + extraOf(dose, side);
 }
 
 function changeBetween(before: Bout | undefined, bout: Bout): Bout['before'] {

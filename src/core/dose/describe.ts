@@ -1,5 +1,5 @@
 import { plural, spokenLength } from '../words';
-import { primaryCount, type Dose } from './dose';
+import { extraOf, primaryCount, type Dose } from './dose';
 import { EACH_WAY, type Pass } from './passes';
 import { doseTiming } from './timing';
 import type { ScriptContext } from './script';
@@ -149,10 +149,10 @@ function setWords(dose: Dose): string[] {
 }
 
 function extraWords(dose: Dose): string[] {
-  if (dose.sides !== 'each') return [];
   const words: string[] = [];
-  if (dose.extraLeft > 0) words.push(`${dose.extraLeft} more on the left`);
-  if (dose.extraRight > 0) words.push(`${dose.extraRight} more on the right`);
+  const [left, right] = [extraOf(dose, 'L'), extraOf(dose, 'R')];
+  if (left > 0) words.push(`${left} more on the left`);
+  if (right > 0) words.push(`${right} more on the right`);
   return words;
 }
 

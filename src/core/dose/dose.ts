@@ -23,6 +23,9 @@ const times = (max: number, what: string) =>
 /** The shortest hold, free time and step that can be counted, ms. */
 export const MIN_MS = { hold: 1_000, time: 5_000, step: 200 } as const;
 
+/** The most that a set can count. */
+export const MOST = { reps: 100, hold: 30, breaths: 40, sequence: 20 } as const;
+
 /** The instructor ends it by feel, side by side and pass by pass; what is written is the usual length. */
 const untilTold = z.literal(true).optional();
 
@@ -30,22 +33,22 @@ const untilTold = z.literal(true).optional();
 export const countSchema = z.discriminatedUnion('mode', [
   z.strictObject({
     mode: z.literal('reps'),
-    reps: times(100, 'Repetitions'),
+    reps: times(MOST.reps, 'Repetitions'),
     tempoMs: ms(200, 60_000, 'Tempo'),
     untilTold,
   }),
   z.strictObject({
     mode: z.literal('hold'),
-    holds: times(30, 'Holds'),
+    holds: times(MOST.hold, 'Holds'),
     holdMs: ms(MIN_MS.hold, 180_000, 'A hold'),
     relaxMs: ms(0, 60_000, 'The pause after a hold'),
     untilTold,
   }),
-  z.strictObject({ mode: z.literal('breaths'), breaths: times(40, 'Breaths'), untilTold }),
+  z.strictObject({ mode: z.literal('breaths'), breaths: times(MOST.breaths, 'Breaths'), untilTold }),
   z.strictObject({ mode: z.literal('time'), timeMs: ms(MIN_MS.time, 600_000, 'Time'), untilTold }),
   z.strictObject({
     mode: z.literal('sequence'),
-    rounds: times(20, 'Rounds'),
+    rounds: times(MOST.sequence, 'Rounds'),
     steps: z.array(z.string().trim().min(1).max(24)).min(2, 'A sequence needs two steps or more').max(16),
     stepMs: ms(MIN_MS.step, 60_000, 'A step'),
     /** Each round goes to the end of the row and back again. */
@@ -167,6 +170,14 @@ export function primaryCount(count: Count): number {
       return 1;
   }
 }
+
+/** The least that leaves no hand with nothing. */
+export const leastCount = ({ sides, perSide }: Pick<Dose, 'sides' | 'perSide'>): number =>
+  sides === 'alternating' && !perSide ? 2 : 1;
+
+/** So many more a hand does than the other: where sides are done in turn, and of what is counted. */
+export const extraOf = ({ sides, count, extraLeft, extraRight }: Dose, hand: Hand): number =>
+  sides === 'each' && count.mode !== 'time' ? (hand === 'L' ? extraLeft : extraRight) : 0;
 
 /** The same count with its primary number set, never under 1; free time is left as it is. */
 export function withPrimaryCount(count: Count, n: number): Count {

@@ -3,6 +3,7 @@ export { describeDose, doseWords, toldDose, type DoneWith } from './describe';
 export {
   FINGERS,
   doseOf,
+  leastCount,
   MIN_MS,
   doseSchema,
   primaryCount,
@@ -14,6 +15,7 @@ export {
   type Dose,
   type Hand,
 } from './dose';
+export { doseIssues } from './issues';
 export { lighterDose } from './lighter';
 export { longestCount, noLongerThan, withoutExtras } from './longest';
 export { fitToMusic } from './music';

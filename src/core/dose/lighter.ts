@@ -1,25 +1,53 @@
-import { withoutExtras } from './longest';
-import { MIN_MS, primaryCount, withPrimaryCount, type Dose } from './dose';
+import { noLongerThan, withoutExtras } from './longest';
+import { leastCount, MIN_MS, primaryCount, withPrimaryCount, type Dose } from './dose';
 
-/** What is left of a count in a lighter week. */
+/** What is left of the work in a lighter week. */
 const LIGHTER_SHARE = 2 / 3;
+/** Lengths are cut to whole steps of this, ms. */
+const STEP_MS = 1_000;
 
-/** A dose for a lighter week: two thirds of the count and one set fewer, never none. Free time is shortened alike. */
+/**
+ * A dose for a lighter week: two thirds of all that is counted over the sets, with no more in a set and no more sets than
+ * before. What is not counted, free time and a single hold, is shortened alike.
+ */
 export function lighterDose(dose: Dose): Dose {
-  const { count } = dose;
-  const lighter =
-    count.mode === 'time'
-      ? {
-          ...count,
-          timeMs: Math.max(MIN_MS.time, Math.round((count.timeMs * LIGHTER_SHARE) / 5_000) * 5_000),
-        }
-      : withPrimaryCount(count, Math.round(primaryCount(count) * LIGHTER_SHARE));
-  const n = primaryCount(lighter);
+  const even = withoutExtras(dose);
+  const { count } = even;
+  const counted = primaryCount(count);
+  const isOneLength = count.mode === 'time' || (count.mode === 'hold' && counted * dose.sets === 1);
+  if (isOneLength) return shorter(even);
+  const { n, sets } = nearest(counted, dose.sets, Math.min(counted, leastCount(dose)));
   return {
-    ...withoutExtras(dose),
-    count: lighter,
-    sets: Math.max(1, dose.sets - 1),
+    ...even,
+    count: withPrimaryCount(count, n),
+    sets,
     fewest: Math.min(dose.fewest, n),
-    most: Math.max(dose.most, n),
   };
+}
+
+/** The count and the sets whose product comes nearest to the lighter share; of two as near the smaller, with fewer sets. */
+function nearest(
+  counted: number,
+  sets: number,
+  least: number,
+): { readonly n: number; readonly sets: number } {
+  const target = counted * sets * LIGHTER_SHARE;
+  const choices = Array.from({ length: sets }, (_, i) => i + 1).flatMap((s) =>
+    [Math.floor(target / s), Math.ceil(target / s)]
+      .filter((n) => n >= least && n <= counted)
+      .map((n) => ({ n, sets: s })),
+  );
+  const off = (c: { n: number; sets: number }) => Math.abs(c.n * c.sets - target);
+  return choices.reduce((best, c) => (off(c) < off(best) - 1e-9 ? c : best), { n: least, sets: 1 });
+}
+
+function shorter(dose: Dose): Dose {
+  const { count } = dose;
+  const [ms, least] =
+    count.mode === 'time'
+      ? [count.timeMs, MIN_MS.time]
+      : count.mode === 'hold'
+        ? [count.holdMs, MIN_MS.hold]
+        : [0, 0];
+  return noLongerThan(dose, Math.max(least, Math.round((ms * LIGHTER_SHARE) / STEP_MS) * STEP_MS));
 }

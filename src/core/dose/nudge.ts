@@ -1,10 +1,10 @@
-import { countSchema, primaryCount, withPrimaryCount, type Count, type Dose } from './dose';
+import { countSchema, leastCount, primaryCount, withPrimaryCount, type Count, type Dose } from './dose';
 
 /** One bead more or fewer on the cord; null where there is no such count, or the range a count may have ends. */
 export function withBeads(dose: Dose, by: number): Dose | null {
   if (dose.count.mode === 'time') return null;
   const n = primaryCount(dose.count) + by;
-  if (n < 1) return null;
+  if (n < leastCount(dose)) return null;
   return checked({
     ...dose,
     count: withPrimaryCount(dose.count, n),

@@ -1,4 +1,5 @@
 import {
+  leastCount,
   MIN_MS,
   noLongerThan,
   primaryCount,
@@ -89,19 +90,22 @@ export function adaptedDose(dose: Dose, adaptation: Adaptation): Dose {
   // With less of the count no pass, step or layer has more than the others either.
   const even =
     countShare < 1 ? { ...withoutExtras(dose), sets: 1 } : { ...dose, sets: adaptation.sets ?? dose.sets };
-  const less = { ...even, count: sharedOut(even.count, countShare) };
+  const less = {
+    ...even,
+    count: sharedOut(even.count, countShare, Math.min(primaryCount(even.count), leastCount(dose))),
+  };
   const held = holdMostMs !== null && less.count.mode === 'hold' ? noLongerThan(less, holdMostMs) : less;
   return { ...held, fewest: Math.min(dose.fewest, primaryCount(held.count)) };
 }
 
 /** Free time and a single long hold have no count to cut, so their length is. */
-function sharedOut(count: Count, share: number): Count {
+function sharedOut(count: Count, share: number, least: number): Count {
   if (share >= 1) return count;
   if (count.mode === 'time')
     return { ...count, timeMs: Math.max(MIN_MS.time, wholeSeconds(count.timeMs * share)) };
   if (count.mode === 'hold' && count.holds === 1)
     return { ...count, holdMs: Math.max(MIN_MS.hold, wholeSeconds(count.holdMs * share)) };
-  return withPrimaryCount(count, Math.floor(primaryCount(count) * share));
+  return withPrimaryCount(count, Math.max(least, Math.floor(primaryCount(count) * share)));
 }
 
 const wholeSeconds = (ms: number): number => Math.floor(ms / 1000) * 1000;

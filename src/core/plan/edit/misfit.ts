@@ -1,5 +1,5 @@
 import { canBeJoined, type Catalogue } from '../../catalogue';
-import { foreignPasses } from '../../dose';
+import { doseIssues, foreignPasses } from '../../dose';
 import { fail, type Failure as Misfit } from '../../result';
 import { canServe } from '../at-rung';
 import { findRow, movementRows, type MovementRow, type Plan } from '../plan';
@@ -28,6 +28,10 @@ function misfitOf(row: MovementRow, was: MovementRow | null, catalogue: Catalogu
   const [wrongPass] = foreignPasses(row.dose.passes, row.dose.count, known);
   if (wrongPass !== undefined)
     return fail('wrong-pass', `${movement.name} has no pass called “${wrongPass}”. Nothing was changed.`);
+  const before = was ? doseIssues(was.dose) : [];
+  const [wrongDose] = doseIssues(row.dose).filter((issue) => !before.includes(issue));
+  if (wrongDose !== undefined)
+    return fail('wrong-dose', `${movement.name}: ${wrongDose}. Nothing was changed.`);
   return row.joinedId === was?.joinedId ? null : wrongJoin(row, movement.name, catalogue);
 }
 

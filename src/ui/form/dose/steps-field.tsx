@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { FINGERS } from '@/core/dose';
 import { Field, inputClass } from '@/ui/form/field';
 
 /** The steps of a sequence with commas between; two to sixteen, each short. */
@@ -16,6 +17,7 @@ export function StepsField({
     .split(',')
     .map((s) => s.trim())
     .filter(Boolean);
+  const twice = FINGERS.find((f) => parts.filter((p) => p === f).length > 1);
   const error =
     parts.length < 2
       ? 'A sequence needs two steps or more'
@@ -23,7 +25,9 @@ export function StepsField({
         ? 'At most 16 steps'
         : parts.some((p) => p.length > 24)
           ? 'Keep each step under 24 letters'
-          : undefined;
+          : twice
+            ? `The ${twice} is named twice; it can have more in each round instead, below`
+            : undefined;
   const commit = () => {
     if (!error && parts.join('|') !== steps.join('|')) onChange(parts);
   };

@@ -1,6 +1,6 @@
-import { fitToMusic } from '@/core/dose';
+import { doseTiming, fitToMusic, primaryCount, type Dose } from '@/core/dose';
 import { bpmSchema, type MovementRow } from '@/core/plan';
-import { plural } from '@/core/words';
+import { clockText, plural } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import type { OrderEditor } from '../use-plan';
@@ -33,6 +33,9 @@ export function RowMusic({ row, title, editor }: Props) {
     return (
       <div className="self-end">
         <Button onClick={() => setTo(USUAL_BPM)}>Count it to music</Button>
+        <p className="mt-1 text-soft">
+          At {USUAL_BPM} beats a minute {changeOf(row.dose, fit.dose)}.
+        </p>
       </div>
     );
   const inTime = JSON.stringify(fit.dose.count) === JSON.stringify(row.dose.count);
@@ -41,8 +44,8 @@ export function RowMusic({ row, title, editor }: Props) {
       <NumberField label="Beats a minute" value={row.bpm} min={40} max={180} onChange={setTo} />
       <p className="min-h-11 py-2">
         {inTime
-          ? `${plural(fit.beatsEach, 'beat')} each; it fills ${plural(fit.phrases, 'phrase')} of 8.`
-          : 'The dose was changed since and no longer fills whole phrases.'}
+          ? `${plural(fit.beatsEach, 'beat')} each; it fills ${phrasesWords(fit.phrases)} of 8.`
+          : `The dose was changed since and no longer fills its phrases: fitted again ${changeOf(row.dose, fit.dose)}.`}
       </p>
       {!inTime && <Button onClick={() => setTo(bpm)}>Fit it again</Button>}
       <Button
@@ -54,3 +57,16 @@ export function RowMusic({ row, title, editor }: Props) {
     </div>
   );
 }
+
+/** What the fit does to a dose: its count and its length, before and after. */
+function changeOf(before: Dose, after: Dose): string {
+  const length = (dose: Dose) => clockText(doseTiming(dose, { breathMs: 0, slowFirst: false }).totalMs);
+  const [n, to] = [primaryCount(before.count), primaryCount(after.count)];
+  const count = n === to ? `${n} stay ${n}` : `${n} become ${to}`;
+  return `${count} and ${length(before)} becomes ${length(after)}`;
+}
+
+const phrasesWords = (n: number): string => {
+  if (n === 0.5) return 'half a phrase';
+  return Number.isInteger(n) ? plural(n, 'phrase') : `${Math.floor(n)} and a half phrases`;
+};
