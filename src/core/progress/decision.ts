@@ -1,5 +1,14 @@
 import { plural } from '../words';
 
+/** How one person did one movement of a class. */
+export type MovementDone = {
+  readonly movementId: string;
+  /** Done as shown. */
+  readonly completed: boolean;
+  /** And at the most that its dose gives as its range. */
+  readonly atTop: boolean;
+};
+
 /** How one person came through one class in one family of movements. */
 export type Outcome = {
   /** ISO day. */
@@ -7,10 +16,8 @@ export type Outcome = {
   readonly present: boolean;
   /** A joint was in flare at that class; such a class says nothing of moving on. */
   readonly inFlare?: boolean;
-  /** Everything of the family was done as shown. */
-  readonly completed: boolean;
-  /** And at the most that its doses give as their range. */
-  readonly atTop: boolean;
+  /** What of the family this person had open; none where the class had nothing of it, or all was swapped or left out for them. */
+  readonly movements: readonly MovementDone[];
   /** Borg CR10; null where nobody said. */
   readonly effort: number | null;
   /** Pain after less pain before, the hand in which it rose more; null where nobody said. */
@@ -39,6 +46,8 @@ export type Decision = {
   readonly kind: DecisionKind;
   /** Rungs up, or down below 0; null for starting over at the gentlest. A flare leaves the rung for when it has settled. */
   readonly rungs: number | null;
+  /** The movements it is about, where it is not all of the family. */
+  readonly only?: readonly string[];
   readonly reasons: readonly string[];
 };
 
@@ -49,6 +58,8 @@ const OVER_TARGET = 2;
 const FORM_LOST = 2;
 /** Classes missed in a row after which one starts over. */
 const LONG_BREAK = 6;
+/** A family of more movements than this goes on movement by movement. */
+const TOGETHER = 4;
 
 /**
  * What the rules of progress propose after a class; the gentlest answer that applies is given.
@@ -76,22 +87,61 @@ export function decide(outcomes: readonly Outcome[], standing: ProgressState): D
   ];
   if (backs.length > 0) return largerStepBack(backs);
   const last = outcomes.at(-1);
-  if (!last) return { kind: 'stay', rungs: 0, reasons: ['no class has been taught yet'] };
+  if (!last) return stay('no class has been taught yet');
+  if (last.movements.length === 0) return stay('nothing of it was theirs to do as it stands');
   const back = reasonsToStepBack(last, standing);
   if (back.length > 0) return { kind: 'step back', rungs: -1, reasons: back };
-  const held = reasonsToStay(
-    outcomes.filter((o) => o.present && !o.inFlare),
-    standing,
-  );
-  if (held.length > 0) return { kind: 'stay', rungs: 0, reasons: held };
+  const came = sinceAbsence(outcomes).filter((o) => o.present && !o.inFlare && o.movements.length > 0);
+  const held = reasonsToStay(came.slice(-2), standing);
+  if (held.length > 0) return stay(...held);
+  return moveOn(came);
+}
+
+const stay = (...reasons: readonly string[]): Decision => ({ kind: 'stay', rungs: 0, reasons });
+
+/** Two classes missed in a row were a step back; what was done before them does not count towards moving on. */
+function sinceAbsence(outcomes: readonly Outcome[]): readonly Outcome[] {
+  const end = outcomes.findLastIndex((o, i) => !o.present && outcomes[i - 1]?.present === false);
+  return outcomes.slice(end + 1);
+}
+
+/** Whoever felt well in the last two classes goes on with what was done in full at the top of its range, twice. */
+function moveOn(came: readonly Outcome[]): Decision {
+  const now = came.at(-1)!.movements;
+  const lastTwo = came.slice(-2);
+  const all = lastTwo.flatMap((o) => o.movements);
+  const reasons = [
+    `the last two classes were done in full at the top of the range, easily, ${afterwards(lastTwo)}`,
+  ];
+  if (all.every((m) => m.atTop)) return { kind: 'move on', rungs: 1, reasons };
+  if (now.length <= TOGETHER)
+    return stay(
+      all.some((m) => !m.completed)
+        ? 'not all was done as shown in the last two classes'
+        : 'raise the count first, then the rung',
+    );
+  const only = now.map((m) => m.movementId).filter((id) => twiceAtTop(came, id));
+  if (only.length === 0) return stay('no movement was done in full twice running at the top of its range');
   return {
     kind: 'move on',
     rungs: 1,
+    only,
     reasons: [
-      'the last two classes were done in full at the top of the range, easily, and the hands were quiet afterwards',
+      `${only.length} of ${now.length} movements were done in full twice at the top of the range, easily, ${afterwards(lastTwo)}`,
     ],
   };
 }
+
+function twiceAtTop(came: readonly Outcome[], movementId: string): boolean {
+  const own = came.flatMap((o) => o.movements.filter((m) => m.movementId === movementId)).slice(-2);
+  return own.length === 2 && own.every((m) => m.atTop);
+}
+
+/** How the hands were after it; what nobody asked is not called quiet. */
+const afterwards = (lastTwo: readonly Outcome[]): string =>
+  lastTwo.every((o) => o.worseLater === false)
+    ? 'and the hands were quiet afterwards'
+    : 'and pain did not rise; how the hands were later was not asked';
 
 const RESTART: Decision = {
   kind: 'step back',
@@ -139,20 +189,20 @@ function reasonsToStepBack(
 }
 
 /** Everything that keeps somebody where they are: unknown counts as not yet. */
-function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState): string[] {
-  const lastTwo = came.slice(-2);
+function reasonsToStay(lastTwo: readonly Outcome[], { effortTarget }: ProgressState): string[] {
   if (lastTwo.length < 2) return ['two classes are needed to tell'];
   const easy = Math.max(EASY, effortTarget);
   const some = (fits: (o: Outcome) => boolean) => lastTwo.some(fits);
   return [
-    ...(some((o) => !o.completed) ? ['not all was done as shown in the last two classes'] : []),
-    ...(some((o) => o.completed && !o.atTop) ? ['raise the count first, then the rung'] : []),
     ...(some((o) => o.effort === null) ? ['effort is not known for the last two classes'] : []),
     ...(some((o) => o.effort !== null && o.effort > easy) ? [`effort was over ${easy} of 10`] : []),
     ...(some((o) => o.painRise === null)
       ? ['pain before and after is not known for the last two classes']
       : []),
     ...(some((o) => o.painRise !== null && o.painRise > 1) ? ['pain rose by more than 1'] : []),
+    ...(some((o) => o.painRise === 1 && o.worseLater === null)
+      ? ['pain rose by 1, and nobody asked whether it settled']
+      : []),
     ...(some((o) => o.worseLater === true) ? ['pain was still up afterwards'] : []),
   ];
 }
@@ -160,25 +210,33 @@ function reasonsToStay(came: readonly Outcome[], { effortTarget }: ProgressState
 /** Share of those attending who would move on before the class does. */
 const GROUP_SHARE = 0.7;
 
+/** Does somebody go on with this movement? */
+export const goesOnWith = ({ kind, only }: Decision, movementId: string): boolean =>
+  kind === 'move on' && (only === undefined || only.includes(movementId));
+
 /**
- * Does the class move to its next rung? When enough of those attending would, and nobody has to leave it out because of it: for whom this
- * rung is closed already, the next one takes nothing away. `leftOut` are people for whom a rung is closed.
+ * Does the class move to its next rung of a movement? When enough of those attending who do it would, and nobody has to
+ * leave it out because of it: for whom this rung is closed already, the next one takes nothing away. `leftOut` are
+ * people for whom a rung is closed.
  */
 export function groupMovesOn(
+  movementId: string,
   decisions: ReadonlyMap<string, Decision>,
   leftOut: { readonly now: ReadonlySet<string>; readonly then: ReadonlySet<string> },
 ): { readonly moves: boolean; readonly reason: string } {
-  const all = [...decisions.values()];
-  const ready = all.filter((d) => d.kind === 'move on').length;
-  if (all.length === 0) return { moves: false, reason: 'nobody attended' };
-  const shut = [...decisions.keys()].filter((id) => leftOut.then.has(id) && !leftOut.now.has(id)).length;
+  if (decisions.size === 0) return { moves: false, reason: 'nobody attended' };
+  const doing = [...decisions].filter(([id]) => !leftOut.now.has(id));
+  if (doing.length === 0) return { moves: false, reason: 'nobody does it as it stands' };
+  const shut = doing.filter(([id]) => leftOut.then.has(id)).length;
   if (shut > 0)
     return {
       moves: false,
       reason: `${plural(shut, 'person', 'people')} would have to leave it out on the next rung`,
     };
-  const words = `${ready} of ${all.length} would move on`;
-  return ready >= all.length * GROUP_SHARE
+  const ready = doing.filter(([, d]) => goesOnWith(d, movementId)).length;
+  const who = doing.length < decisions.size ? `${doing.length} who do it` : `${doing.length}`;
+  const words = `${ready} of ${who} would move on`;
+  return ready >= doing.length * GROUP_SHARE
     ? { moves: true, reason: words }
     : { moves: false, reason: `${words}; the class moves when seven in ten do` };
 }

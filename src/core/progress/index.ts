@@ -1,10 +1,12 @@
 export {
   decide,
   effortTarget,
+  goesOnWith,
   groupMovesOn,
   rungWords,
   type Decision,
   type DecisionKind,
+  type MovementDone,
   type Outcome,
 } from './decision';
 export { FAMILIES, familyOf, type Family } from './family';

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { primaryCount } from '../dose';
+import { groupBy } from '../group';
 import { movementOfRow, movementRows, verdictOnRow, type MovementRow, type Plan } from '../plan';
 import { stateOn, type Person } from '../people';
 import type { ScreeningContext } from '../screening';
@@ -32,27 +33,27 @@ export function familyRows(plan: Plan, catalogue: Catalogue): ReadonlyMap<Family
   );
 }
 
-/** How one person came through one family of a taught class; null where the class had none of it. */
+/** How one person came through one family of a taught class. */
 export function outcomeOf(
   taught: TaughtClass,
   personId: string,
   family: Family,
   screening: ScreeningContext,
-): Outcome | null {
-  const rows = familyRows(taught.plan, screening.catalogue).get(family);
-  if (!rows) return null;
+): Outcome {
+  const rows = familyRows(taught.plan, screening.catalogue).get(family) ?? [];
   const line = taught.attendance.find((a) => a.personId === personId);
   const person = taught.people.find((p) => p.id === personId);
   const present = line?.present ?? false;
-  const did = (row: MovementRow): boolean =>
-    present && person !== undefined && doneAsShown(taught, person, row, screening);
-  const completed = rows.every(did);
+  const open =
+    present && person ? rows.filter((row) => isOpenTo(person, row, { ...screening, today: taught.day })) : [];
   return {
     day: taught.day,
     present,
     inFlare: person !== undefined && isInFlare(person, taught.day),
-    completed,
-    atTop: completed && rows.every(isAtTop),
+    movements: [...groupBy(open, (row) => row.movementId)].map(([movementId, same]) => {
+      const completed = same.every((row) => doneAsShown(taught, personId, row));
+      return { movementId, completed, atTop: completed && same.every(isAtTop) };
+    }),
     effort: line?.effort ?? null,
     painRise: line ? painRise(line) : null,
     worseLater: worseLater(taught.answers, personId),
@@ -66,19 +67,19 @@ export function outcomeOf(
 export const isInFlare = ({ conditions }: Pick<Person, 'conditions'>, day: string): boolean =>
   conditions.some((c) => stateOn(c, day) === 'flare' && c.conditionId !== 'painful-today');
 
-/** Counted, not left out, not exchanged for something else, and no mark against it; what was adapted counts as done. */
-function doneAsShown(
-  { record, marks, day }: TaughtClass,
-  person: Person,
-  row: MovementRow,
-  screening: ScreeningContext,
-): boolean {
-  const taken = record.get(row.id);
+/** Not left out for them and not exchanged for something else; what is adapted is theirs. */
+function isOpenTo(person: Person, row: MovementRow, screening: ScreeningContext): boolean {
   const movement = movementOfRow(row, screening.catalogue);
-  if (!movement || !taken?.counted || taken.skipped) return false;
-  const { L, R } = verdictOnRow(person, row, movement, { ...screening, today: day });
-  const takesPart = [L.kind, R.kind].some((k) => k === 'do' || k === 'adapt');
-  return takesPart && marks.every((m) => m.personId !== person.id || m.rowId !== row.id || m.mark === 'did');
+  if (!movement) return false;
+  const { L, R } = verdictOnRow(person, row, movement, screening);
+  return [L.kind, R.kind].some((k) => k === 'do' || k === 'adapt');
+}
+
+/** Counted, not passed over, and no mark against it. */
+function doneAsShown({ record, marks }: TaughtClass, personId: string, row: MovementRow): boolean {
+  const taken = record.get(row.id);
+  if (!taken?.counted || taken.skipped) return false;
+  return marks.every((m) => m.personId !== personId || m.rowId !== row.id || m.mark === 'did');
 }
 
 const isAtTop = ({ dose }: MovementRow): boolean =>

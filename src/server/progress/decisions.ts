@@ -66,12 +66,15 @@ async function take(
     takenRungs: rungs ?? null,
   });
   if (!added || left) return added;
+  const { only } = decision;
   for (const row of familyRows(classes.at(-1)!.plan, catalogue).get(family) ?? []) {
     const movement = movementOfRow(row, catalogue);
     const own = stood.find((s) => s.personId === personId && s.movementId === row.movementId);
     if (!movement) continue;
     const from = own?.rung ?? currentRung(movement);
-    const rung = rungAfter(movement, from, { rungs });
+    // Of a large family some go on, and the others stay where they are.
+    const isIn = taken === 'changed' || only === undefined || only.includes(row.movementId);
+    const rung = rungAfter(movement, from, { rungs: isIn ? rungs : 0 });
     await setOwnRung(db, info.seriesId, { personId, movementId: row.movementId, rung }, from, info.day);
   }
   return true;

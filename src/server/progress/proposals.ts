@@ -33,6 +33,8 @@ export type ProposalFor = {
   readonly personId: string;
   readonly family: Family;
   readonly decision: Decision;
+  /** Names of the movements it is about, where it is not all of the family. */
+  readonly only: readonly string[];
   readonly taken: TakenDecision | null;
 };
 
@@ -124,7 +126,7 @@ export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit
     const flare = isInFlare(person, info.day);
     const effort = effortTarget(info.week, person.conditions.length > 0);
     return [...familyRows(last.plan, catalogue).keys()].map((family) => {
-      const outcomes = own.flatMap((c) => outcomeOf(c, person.id, family, screening) ?? []);
+      const outcomes = own.map((c) => outcomeOf(c, person.id, family, screening));
       const before = own.slice(0, -1);
       const standing = {
         flare,
@@ -132,7 +134,9 @@ export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit
         effortTarget: effort,
         backWhileAway: backWhileAway(before, person.id, family),
       };
-      return { personId: person.id, family, decision: decide(outcomes, standing) };
+      const decision = decide(outcomes, standing);
+      const only = (decision.only ?? []).flatMap((id) => catalogue.movement(id)?.name ?? []);
+      return { personId: person.id, family, decision, only };
     });
   });
 }
@@ -196,7 +200,7 @@ function groupFrom(
         {
           title: note ? `${movement.name}, ${note}` : movement.name,
           next,
-          ...groupMovesOn(decisions, { now: out(movement), then: out(stronger) }),
+          ...groupMovesOn(row.movementId, decisions, { now: out(movement), then: out(stronger) }),
         },
       ];
     }),

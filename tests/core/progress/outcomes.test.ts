@@ -2,6 +2,7 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { Person } from '@/core/people/person';
 import { movementRows } from '@/core/plan/plan';
+import type { Outcome } from '@/core/progress/decision';
 import { familyOf, FAMILIES } from '@/core/progress/family';
 import { familyRows, outcomeOf, type TaughtClass } from '@/core/progress/outcomes';
 import { notShownTo } from '@/core/progress/not-shown';
@@ -46,8 +47,14 @@ const mark = (rowId: string, kind: MarkKind, n = 0): Mark => ({
   mark: kind,
   atMs: n,
 });
-const grip = (c: TaughtClass) => outcomeOf(c, somebody.id, 'grip', screening)!;
-const mobility = (c: TaughtClass) => outcomeOf(c, somebody.id, 'mobility', screening)!;
+/** An outcome, and whether all of it that is theirs was done. */
+const flat = (one: Outcome) => ({
+  ...one,
+  completed: one.movements.length > 0 && one.movements.every((m) => m.completed),
+  atTop: one.movements.length > 0 && one.movements.every((m) => m.atTop),
+});
+const grip = (c: TaughtClass) => flat(outcomeOf(c, somebody.id, 'grip', screening));
+const mobility = (c: TaughtClass) => flat(outcomeOf(c, somebody.id, 'mobility', screening));
 
 test('every movement of the catalogue is in one family, or settles and warms', () => {
   for (const m of CATALOGUE.movements) {

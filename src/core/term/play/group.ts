@@ -9,7 +9,7 @@ import {
   type Plan,
   type PlanContext,
 } from '../../plan';
-import { familyRows, groupMovesOn, type Family } from '../../progress';
+import { familyRows, goesOnWith, groupMovesOn, type Family } from '../../progress';
 import type { Player, Taught } from './played-class';
 import type { PlayFacts } from './options';
 import { rungAndDoseAfter, type RungAndDose } from './steps';
@@ -28,10 +28,12 @@ export function movingOn(
         const movement = movementOfRow(row, context.catalogue);
         if (!movement || !strongerOf(movement)) return [];
         const of = decisions.get(family)!;
-        if (!groupMovesOn(of, NOBODY_OUT).moves) return [];
+        if (!groupMovesOn(row.movementId, of, NOBODY_OUT).moves) return [];
         const stronger = atRung(movement, rungOf(movement, row.rung) + 1);
         const out = (m: typeof movement) => leftOutIn(context.judge(m, row));
-        return groupMovesOn(of, { now: out(movement), then: out(stronger) }).moves ? [row.movementId] : [];
+        return groupMovesOn(row.movementId, of, { now: out(movement), then: out(stronger) }).moves
+          ? [row.movementId]
+          : [];
       }),
     ),
   );
@@ -64,8 +66,9 @@ export function pinThoseWhoStay(
 ) {
   for (const [family, rows] of familyRows(plan, catalogue))
     for (const player of players) {
-      if (decisions.get(family)!.get(player.person.id)?.kind === 'move on') continue;
+      const decision = decisions.get(family)!.get(player.person.id);
       for (const row of rows) {
+        if (decision && goesOnWith(decision, row.movementId)) continue;
         const movement = moving.has(row.movementId) ? catalogue.movement(row.movementId) : undefined;
         if (movement && !player.own.has(row.movementId))
           player.own.set(row.movementId, rungOf(movement, row.rung));

@@ -4,7 +4,9 @@ import { movementOfRow, movementRows, rungOf, type MovementRow, type PlanContext
 import {
   decide,
   effortTarget,
+  FAMILIES,
   familyRows,
+  goesOnWith,
   rungAfter,
   type Decision,
   type Family,
@@ -41,9 +43,11 @@ export function teach(
       if (felt.painRise >= 2) sore += 1;
     }
     let [on, back] = [false, false];
-    for (const [family, rows] of families) {
+    for (const family of FAMILIES) {
+      const rows = families.get(family) ?? [];
       const outcomes = player.outcomes.get(family)!;
       outcomes.push(outcomeOf(player, rows, context, felt, target));
+      if (rows.length === 0) continue;
       const decision = decide(outcomes, {
         flare: condition.flare > 0,
         flareSettled: condition.wasInFlare && condition.flare === 0,
@@ -103,18 +107,18 @@ function outcomeOf(
   felt: Response | null,
   target: number,
 ): Outcome {
-  const takesPart = rows.every((row) => {
+  const open = rows.filter((row) => {
     const verdict = context.verdictOf(row.id, person.id);
     return verdict && [verdict.L.kind, verdict.R.kind].some((k) => k === 'do' || k === 'adapt');
   });
-  const completed = felt !== null && takesPart && felt.effort <= target + 1;
   return {
     day: '',
     present: felt !== null,
-    completed,
-    atTop:
-      completed &&
-      rows.every(({ dose }) => dose.count.mode === 'time' || primaryCount(dose.count) >= dose.most),
+    movements: (felt ? open : []).map(({ movementId, dose }) => {
+      const completed = felt !== null && felt.effort <= target + 1;
+      const isAtTop = dose.count.mode === 'time' || primaryCount(dose.count) >= dose.most;
+      return { movementId, completed, atTop: completed && isAtTop };
+    }),
     effort: felt?.effort ?? null,
     painRise: felt?.painRise ?? null,
     worseLater: felt?.worseLater ?? null,
@@ -135,7 +139,7 @@ function take(
   if (decision.rungs === 0) return;
   for (const row of rows) {
     const movement = catalogue.movement(row.movementId);
-    if (!movement) continue;
+    if (!movement || (decision.kind === 'move on' && !goesOnWith(decision, row.movementId))) continue;
     const ofClass = rungOf(movement, row.rung);
     const to = rungAfter(movement, player.own.get(row.movementId) ?? ofClass, decision);
     if (to >= ofClass) player.own.delete(row.movementId);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { rungWords } from '@/core/progress';
-import { capital } from '@/core/words';
+import { capital, lowerFirst, nameList } from '@/core/words';
 import type { ProposalFor } from '@/server/progress/proposals';
 import { Button } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
@@ -19,13 +19,15 @@ const choiceOf = (rungs: number | null): string => (rungs === null ? 'gentlest' 
 
 /** One person in one family: what is proposed and why, to accept as it is, change, or leave. */
 export function ProposalRow({ proposal, name, onAnswer }: Props) {
-  const { personId, family, decision } = proposal;
+  const { personId, family, decision, only } = proposal;
+  const inWhat = only.length > 0 ? ` in ${nameList(only.map(lowerFirst), 4)}` : '';
   const [choice, setChoice] = useState(choiceOf(decision.rungs));
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b py-2">
       <p className="min-w-0 flex-1 basis-80">
         <strong>
-          {name}, {family}: {rungWords(decision.rungs, decision.kind)}.
+          {name}, {family}: {rungWords(decision.rungs, decision.kind)}
+          {inWhat}.
         </strong>{' '}
         {capital(decision.reasons.join('; '))}.
       </p>
