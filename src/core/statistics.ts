@@ -13,3 +13,11 @@ export function variance(values: readonly number[]): number {
   const middle = mean(values);
   return values.reduce((n, v) => n + (v - middle) ** 2, 0) / (values.length - 1);
 }
+
+/** The value under which so large a share of the numbers lies, between the two nearest; `share` 0 to 1. */
+export function quantile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (sorted.length - 1) * share;
+  const [under, over] = [sorted[Math.floor(at)]!, sorted[Math.ceil(at)]!];
+  return under + (over - under) * (at - Math.floor(at));
+}

@@ -2,7 +2,7 @@ export { carrySteps } from './carry';
 export { doneByPerson, donePlan } from './done';
 export { termItems } from './items';
 export { weekPlan } from './pattern';
-export type { PlayFacts, PlayOptions, Played, PlayedClass } from './play/options';
+export type { PlayFacts, PlayOptions, Played, PlayedClass, PlayedPerson, Quartiles } from './play/options';
 export { playTerm } from './play/played';
 export {
   PHASES,

@@ -45,10 +45,10 @@ test('it says how far it is', () => {
 
 test('everybody comes when nobody misses, and nobody when everybody does', () => {
   const all = playTerm(facts, { ...options, attendance: 1 });
-  expect(all.classes.every((c) => c.came === 6)).toBe(true);
+  expect(all.classes.every((c) => c.came.low === 6 && c.came.high === 6)).toBe(true);
   expect(all.people.every((p) => p.came === 8)).toBe(true);
   const none = playTerm(facts, { ...options, attendance: 0 });
-  expect(none.classes.every((c) => c.came === 0 && c.effort === 0 && c.sore === 0)).toBe(true);
+  expect(none.classes.every((c) => [c.came, c.effort, c.sore].every((q) => q.high === 0))).toBe(true);
 });
 
 test('plans that are kept to are the plans that are played, and break what they break', () => {
@@ -106,22 +106,66 @@ test('someone who misses much ends behind more often than someone who comes', ()
   expect(share(rare)).toBeGreaterThan(share(often));
 });
 
+const fresh = () => ({ ease: 0, usedTo: 20, flare: 0, wasInFlare: false });
+
+test('a class of six times the sets is felt harder and leaves more people sore, and less so with the weeks', () => {
+  const planned = (sets: number): PlayFacts => {
+    const all = planWith({
+      move: ['wrist-bend', 'palms-turn', 'open-close', 'thumb-to-tips'].map((id) => [id, { sets }] as const),
+      grip: ['ball-squeeze', 'ring-squeeze', 'alternate-fists', 'cloth-wring'].map(
+        (id) => [id, { sets }] as const,
+      ),
+    });
+    return { ...facts, classes: facts.classes.map((c) => ({ ...c, plan: all })) };
+  };
+  const often = { ...options, attendance: 1, plays: 24 };
+  const [light, hard] = [playTerm(planned(1), often), playTerm(planned(6), often)];
+  const sum = (played: typeof light, pick: 'sore' | 'effort') =>
+    played.classes.reduce((n, c) => n + c[pick].middle, 0);
+  expect(sum(hard, 'sore')).toBeGreaterThan(2 * sum(light, 'sore'));
+  expect(sum(hard, 'effort')).toBeGreaterThan(sum(light, 'effort') + 2);
+  expect(hard.classes.at(-1)!.effort.middle).toBeLessThan(hard.classes[0]!.effort.middle);
+});
+
+test('people who are alike are hardly ever named, whatever the seed; one in a flare as the term begins is', () => {
+  const alike = { ...facts, people: Array.from({ length: 12 }, () => person()) };
+  const byRules = { ...options, progression: 'as the rules propose', attendance: 0.65, plays: 30 } as const;
+  const named = [1, 2, 3].map(
+    (seed) => playTerm(alike, { ...byRules, seed }).people.filter((p) => p.isApart).length,
+  );
+  expect(named.reduce((a, b) => a + b)).toBeLessThanOrEqual(1);
+  const tender = person({
+    conditions: [{ conditionId: 'inflammatory', side: 'both', state: 'flare', since: null, spots: [] }],
+  });
+  const mixed = { ...alike, people: [...alike.people, tender] };
+  const [first] = playTerm(mixed, { ...byRules, attendance: 0.9, plays: 30 }).people;
+  expect([first!.personId, first!.isApart]).toEqual([tender.id, true]);
+});
+
+test('a share is apart only by more than chance, and quartiles lie in order', () => {
+  const { classes } = playTerm(facts, { ...options, plays: 20 });
+  for (const c of classes)
+    for (const q of [c.came, c.effort, c.sore, c.movedOn, c.steppedBack])
+      expect([q.low, q.middle, q.high]).toEqual([q.low, q.middle, q.high].sort((a, b) => a - b));
+});
+
 test('more effort over the target hurts more often, and a class leaves people fitter', () => {
   const sore = (asked: number) => {
     const roll = dice(9);
-    return Array.from({ length: 800 }, () =>
-      respond({ ease: 0, flare: 0, wasInFlare: false }, asked, 4, roll),
-    ).filter((r) => r.painRise >= 2).length;
+    return Array.from({ length: 800 }, () => respond(fresh(), { effort: asked, work: 20 }, 4, roll)).filter(
+      (r) => r.painRise >= 2,
+    ).length;
   };
   expect(sore(9)).toBeGreaterThan(2 * sore(3));
   const condition = startOf(people[1]!, dice(1));
-  const before = condition.ease;
-  respond(condition, 3, 4, dice(2));
-  expect(condition.ease).toBeGreaterThan(before);
+  const before = { ...condition };
+  respond(condition, { effort: 3, work: 60 }, 4, dice(2));
+  expect(condition.ease).toBeGreaterThan(before.ease);
+  expect(condition.usedTo).toBeGreaterThan(before.usedTo);
 });
 
 test('a flare lasts two classes and is over then', () => {
-  const condition = { ease: 0, flare: 2, wasInFlare: false };
+  const condition = { ...fresh(), flare: 2 };
   const quiet = () => 0.99;
   const seen = [1, 2, 3].map(() => {
     passTime(condition, people[0]!, quiet);

@@ -2,6 +2,7 @@ import { doseTotals, type Hand } from '../../dose';
 import { movementOfRow } from '../at-rung';
 import type { RuleContext } from '../check/finding';
 import { placedRows, type BreakKind, type Row } from '../plan';
+import { quantile } from '../../statistics';
 import { reserveAt, type HandReserve } from '../check/reserve';
 import { rowVolume } from '../check/volume';
 
@@ -72,12 +73,11 @@ function sample(
 ): ReserveSample | null {
   if (reserves.length === 0) return null;
   const values = reserves.map((r) => reserveAt(r.trace, atMs)).sort((a, b) => a - b);
-  const quantile = (q: number) => values[Math.round(q * (values.length - 1))]!;
   const chosen = reserves.find((r) => r.person.id === chosenId);
   return {
     at,
     lowest: values[0]!,
-    middle: [quantile(0.25), quantile(0.75)],
+    middle: [quantile(values, 0.25), quantile(values, 0.75)],
     chosen: chosen ? reserveAt(chosen.trace, atMs) : null,
   };
 }

@@ -1,5 +1,5 @@
 import type { Dice } from '../../dice';
-import { primaryCount } from '../../dose';
+import { perHand, primaryCount, type Hand } from '../../dose';
 import { movementOfRow, movementRows, rungOf, type MovementRow, type PlanContext } from '../../plan';
 import {
   decide,
@@ -12,11 +12,12 @@ import {
   type Family,
   type Outcome,
 } from '../../progress';
+import { adaptedDose } from '../../screening';
 import { mean } from '../../statistics';
 import { movingOn } from './group';
 import type { PlayFacts } from './options';
 import type { Player, Taught } from './played-class';
-import { passTime, respond, type Response } from './response';
+import { missed, passTime, respond, type Asked, type Response } from './response';
 
 /** One class: who comes, how they feel, and what the rules propose for each of them. */
 export function teach(
@@ -37,6 +38,7 @@ export function teach(
     const comes = roll() < attendance;
     const target = effortTarget(week, person.conditions.length > 0);
     const felt = comes ? respond(condition, askedOf(player, context), target, roll) : null;
+    if (!comes) missed(condition);
     if (felt) {
       player.came += 1;
       efforts.push(felt.effort);
@@ -78,27 +80,33 @@ export function teach(
   };
 }
 
-/** The most effort that anything this person does asks of them, on their own rung. */
-function askedOf({ person, own }: Player, context: PlanContext): number {
-  return Math.max(
-    0,
-    ...movementRows(context.plan).map((row) => {
-      const verdict = context.verdictOf(row.id, person.id);
-      const movement = movementOfRow(
-        { ...row, rung: own.get(row.movementId) ?? row.rung },
-        context.catalogue,
-      );
-      if (!verdict || !movement) return 0;
-      return Math.max(
-        ...[verdict.L, verdict.R].map((hand) =>
-          hand.kind === 'do' || hand.kind === 'adapt'
-            ? Math.min(movement.effortOf10, hand.adaptation.effortMost ?? 10)
-            : 0,
-        ),
-      );
-    }),
-  );
+/** What the class asks of this person, on their own rungs and with their own doses. */
+function askedOf({ person, own }: Player, context: PlanContext): Asked {
+  const { breathMs } = context.plan;
+  const byRow = movementRows(context.plan).flatMap((row) => {
+    const verdict = context.verdictOf(row.id, person.id);
+    const movement = movementOfRow({ ...row, rung: own.get(row.movementId) ?? row.rung }, context.catalogue);
+    if (!verdict || !movement) return [];
+    const inHand = (hand: Hand): Asked => {
+      const { kind, adaptation } = verdict[hand];
+      if (kind !== 'do' && kind !== 'adapt') return NOTHING;
+      const effort = Math.min(movement.effortOf10, adaptation.effortMost ?? 10);
+      return {
+        effort,
+        work: (effort * perHand(adaptedDose(row.dose, adaptation), breathMs)[hand].workMs) / MINUTE,
+      };
+    };
+    return [{ L: inHand('L'), R: inHand('R') }];
+  });
+  const sum = (hand: Hand) => byRow.reduce((n, row) => n + row[hand].work, 0);
+  return {
+    effort: Math.max(0, ...byRow.flatMap(({ L, R }) => [L.effort, R.effort])),
+    work: Math.max(sum('L'), sum('R')),
+  };
 }
+
+const MINUTE = 60_000;
+const NOTHING: Asked = { effort: 0, work: 0 };
 
 function outcomeOf(
   { person }: Player,

@@ -29,15 +29,20 @@ export type PlayFacts = {
   readonly helpers: number;
 };
 
-/** One class, over all plays. Counts are means; shares are of the plays. */
+/** The middle of all plays, and between what half of them lie. */
+export type Quartiles = { readonly low: number; readonly middle: number; readonly high: number };
+
+/** One class, over all plays. Shares are of the plays. */
 export type PlayedClass = {
   readonly week: number;
-  readonly came: number;
-  readonly effort: number;
+  /** People. */
+  readonly came: Quartiles;
+  /** Effort of ten, mean of those who came. */
+  readonly effort: Quartiles;
   /** People whose pain rose by two or more. */
-  readonly sore: number;
-  readonly movedOn: number;
-  readonly steppedBack: number;
+  readonly sore: Quartiles;
+  readonly movedOn: Quartiles;
+  readonly steppedBack: Quartiles;
   /** As planned in the first play; it is the same in all when the plans are kept to. */
   readonly planned: TermVolume;
   readonly breaches: readonly { readonly code: string; readonly text: string; readonly share: number }[];
@@ -50,11 +55,15 @@ export type PlayedPerson = {
   readonly steppedBack: number;
   /** Families in which they end under the rung of the class, with the share of plays in which they do. */
   readonly behind: readonly { readonly family: Family; readonly share: number }[];
+  /** Share of plays in which they end behind in anything. */
+  readonly shareBehind: number;
+  /** It is more often than the others by more than chance explains. */
+  readonly isApart: boolean;
 };
 
 export type Played = {
   readonly plays: number;
   readonly classes: readonly PlayedClass[];
-  /** Those who fall behind most often first. */
+  /** Those who end behind more often than chance explains first. */
   readonly people: readonly PlayedPerson[];
 };

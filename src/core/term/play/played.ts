@@ -1,7 +1,7 @@
-import { FAMILIES } from '../../progress';
-import { mean } from '../../statistics';
+import { FAMILIES, type Family } from '../../progress';
+import { mean, quantile } from '../../statistics';
 import { volumeOf } from '../volumes';
-import type { Played, PlayedClass, PlayedPerson, PlayFacts, PlayOptions } from './options';
+import type { Played, PlayedClass, PlayedPerson, PlayFacts, PlayOptions, Quartiles } from './options';
 import { playOnce, type OnePlay } from './play';
 
 /**
@@ -22,15 +22,35 @@ export function playTerm(
   return {
     plays: plays.length,
     classes: facts.classes.map((c, i) => classOver(plays, i, c.week, facts)),
-    people: facts.people
-      .map((p) => personOver(plays, p.id))
-      .sort((a, b) => shareBehind(b) - shareBehind(a) || b.steppedBack - a.steppedBack),
+    people: apartFirst(
+      facts.people.map((p) => personOver(plays, p.id)),
+      plays.length,
+    ),
   };
+}
+
+/** Standard errors from the mean of all at which a share is called apart: for 20 people by chance about once in fifty terms. */
+const APART = 3;
+
+function apartFirst(
+  people: readonly Omit<PlayedPerson, 'isApart'>[],
+  plays: number,
+): readonly PlayedPerson[] {
+  const usual = people.length > 0 ? mean(people.map((p) => p.shareBehind)) : 0;
+  return people
+    .map((p) => ({ ...p, isApart: p.shareBehind - usual > APART * standardErrorOf(usual, plays) }))
+    .sort((a, b) => Number(b.isApart) - Number(a.isApart) || (a.isApart ? b.shareBehind - a.shareBehind : 0));
+}
+
+/** Of a share in so many plays. A share of none or all is taken as half a play more or less, since so few tell no better. */
+function standardErrorOf(share: number, plays: number): number {
+  const held = Math.min(1 - 0.5 / plays, Math.max(0.5 / plays, share));
+  return Math.sqrt((held * (1 - held)) / plays);
 }
 
 function classOver(plays: readonly OnePlay[], at: number, week: number, facts: PlayFacts): PlayedClass {
   const all = plays.map((p) => p.classes[at]!);
-  const over = (pick: (c: (typeof all)[number]) => number): number => mean(all.map(pick));
+  const over = (pick: (c: (typeof all)[number]) => number): Quartiles => quartilesOf(all.map(pick));
   const texts = new Map<string, { code: string; text: string; plays: number }>();
   for (const { code, text } of all.flatMap((c) => c.breaches)) {
     const known = texts.get(text);
@@ -50,14 +70,22 @@ function classOver(plays: readonly OnePlay[], at: number, week: number, facts: P
   };
 }
 
-const personOver = (plays: readonly OnePlay[], personId: string): PlayedPerson => ({
-  personId,
-  came: mean(plays.map((p) => p.came.get(personId) ?? 0)),
-  steppedBack: mean(plays.map((p) => p.steppedBack.get(personId) ?? 0)),
-  behind: FAMILIES.flatMap((family) => {
-    const times = plays.filter((p) => p.behind.get(personId)?.includes(family)).length;
-    return times > 0 ? [{ family, share: times / plays.length }] : [];
-  }),
+const quartilesOf = (values: readonly number[]): Quartiles => ({
+  low: quantile(values, 0.25),
+  middle: quantile(values, 0.5),
+  high: quantile(values, 0.75),
 });
 
-const shareBehind = ({ behind }: PlayedPerson): number => Math.max(0, ...behind.map((b) => b.share));
+function personOver(plays: readonly OnePlay[], personId: string): Omit<PlayedPerson, 'isApart'> {
+  const share = (fits: (behind: readonly Family[]) => boolean) =>
+    plays.filter((p) => fits(p.behind.get(personId) ?? [])).length / plays.length;
+  return {
+    personId,
+    came: mean(plays.map((p) => p.came.get(personId) ?? 0)),
+    steppedBack: mean(plays.map((p) => p.steppedBack.get(personId) ?? 0)),
+    behind: FAMILIES.map((family) => ({ family, share: share((b) => b.includes(family)) })).filter(
+      (b) => b.share > 0,
+    ),
+    shareBehind: share((b) => b.length > 0),
+  };
+}

@@ -14,7 +14,8 @@ import type { PlayJob, PlayReply } from '@/workers/play-job';
 import { PlayedPeople } from './played-people';
 import { PlayedWeeks } from './played-weeks';
 
-const PLAYS = 10;
+const PLAYS = 100;
+const MOST_PLAYS = 1_000;
 const ATTENDANCE = [
   ['1', 'everyone comes'],
   ['0.9', 'nine in ten come'],
@@ -73,17 +74,17 @@ export function PlayDesk({ toPlay }: { toPlay: TermToPlay }) {
             <>
               <Button onClick={stop}>Stop</Button>
               <p role="status" className="self-center">
-                Play {(reply?.kind === 'played' ? reply.plays : 0) + 1} of {PLAYS}
+                Play {(reply?.kind === 'played' ? reply.plays : 0) + 1} of {options.plays}
               </p>
             </>
           ) : (
             <>
-              <Button look="main" onClick={() => play(options)}>
+              <Button look="main" onClick={() => play({ ...options, plays: PLAYS })}>
                 Play the term
               </Button>
-              {played && (
-                <Button onClick={() => play({ ...options, seed: options.seed + 1 })}>
-                  Play it another {PLAYS} times
+              {played && options.plays < MOST_PLAYS && (
+                <Button onClick={() => play({ ...options, plays: options.plays + PLAYS })}>
+                  Play it {PLAYS} times more
                 </Button>
               )}
             </>
@@ -91,7 +92,8 @@ export function PlayDesk({ toPlay }: { toPlay: TermToPlay }) {
         </div>
         <p className="mt-3 text-soft">
           Each play makes up who comes, how hard it feels and whose hands are sore afterwards, with plausible
-          numbers that were not measured. It compares plans; it predicts nobody.
+          numbers that were not measured: who does more work than they are used to, effort of ten times
+          minutes, is sore more often, and gets used to it. It compares plans; it predicts nobody.
         </p>
         <Trouble
           message={failed ? 'The term could not be played in this browser. Nothing was changed.' : null}

@@ -1,15 +1,21 @@
-import type { Played, PlayedClass } from '@/core/term';
+import type { Played, PlayedClass, Quartiles } from '@/core/term';
 import { VOLUME_LINES } from '../volume-lines';
 import { WeeksTable } from '../weeks-table';
 
 type Line = { readonly name: string; readonly text: (c: PlayedClass) => string };
 
+/** The middle, and between what half of the plays lie. */
+const between = ({ low, middle, high }: Quartiles, digits = 0): string => {
+  const [from, at, to] = [low, middle, high].map((n) => n.toFixed(digits));
+  return from === to ? at! : `${at} (${from}-${to})`;
+};
+
 const LINES: readonly Line[] = [
-  { name: 'People who come', text: (c) => c.came.toFixed(1) },
-  { name: 'Effort of ten', text: (c) => c.effort.toFixed(1) },
-  { name: 'Sore afterwards', text: (c) => c.sore.toFixed(1) },
-  { name: 'Might move on', text: (c) => c.movedOn.toFixed(1) },
-  { name: 'Might step back', text: (c) => c.steppedBack.toFixed(1) },
+  { name: 'Who come, people', text: (c) => between(c.came) },
+  { name: 'Effort, of ten', text: (c) => between(c.effort, 1) },
+  { name: 'Sore afterwards, people', text: (c) => between(c.sore) },
+  { name: 'Might move on, people', text: (c) => between(c.movedOn) },
+  { name: 'Might step back, people', text: (c) => between(c.steppedBack) },
   ...VOLUME_LINES.map((l): Line => ({ name: l.name, text: (c) => l.of(c.planned).toFixed(l.digits) })),
 ];
 
@@ -19,7 +25,10 @@ export function PlayedWeeks({ played: { classes, plays } }: { played: Played }) 
   return (
     <section aria-label="Class by class" className="mt-8">
       <h2 className="text-xl">Class by class</h2>
-      <p className="text-soft">Means over {plays} plays; what is asked is that of the first.</p>
+      <p className="text-soft">
+        The middle of {plays} plays, and in brackets between what half of them lie; what is asked is that of
+        the first.
+      </p>
       <WeeksTable
         label="Numbers class by class"
         corner="Week"
