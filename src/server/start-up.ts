@@ -15,6 +15,7 @@ import { closeDatabase, database, dataFolder } from './shell/database';
 import { newId } from './shell/ids';
 import { addressTrouble, listensBeyond } from './lock/addresses';
 import { hasLock } from './lock/lock';
+import { demoFile } from './measures/simulated';
 import { lookForDamage } from './shell/soundness';
 import { keepMissingTimes } from './teaching/class-times';
 import { today } from './shell/today';
@@ -22,7 +23,7 @@ import { codeOf, FULL, NOT_WRITABLE } from './shell/troubles';
 
 /** Says that the data in this folder is the demo's, so that a reset need not ask. */
 function markAsDemo(): void {
-  writeFileSync(join(dataFolder(), 'demo.json'), JSON.stringify({ loaded: today() }));
+  writeFileSync(demoFile(), JSON.stringify({ loaded: today() }));
 }
 
 /** Open the data before the first request; a folder that cannot be used ends the process with a sentence. */

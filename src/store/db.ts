@@ -9,3 +9,7 @@ export type Database = Db & {
   readonly exec: (sql: string) => Promise<void>;
   readonly close: () => Promise<void>;
 };
+
+/** A row with its empty columns left out, as optional fields are. */
+export const withoutNulls = <Row extends object>(row: Row): Row =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as Row;

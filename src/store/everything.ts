@@ -37,7 +37,9 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
       `select c.day::text, a.slot, a.worse from call_answer a join class c on c.id = a.class_id
        where a.person_id = $1 order by c.day, a.asked_at`,
     ),
-    gripTests: await rows('select day::text, trials from grip_test where person_id = $1 order by day'),
+    gripTests: await rows(
+      'select day::text, trials, simulated, instrument from grip_test where person_id = $1 order by day',
+    ),
     homePractice: await rows(
       `select c.day::text, h.rows, h.times_a_day,
          (select coalesce(json_agg(json_build_object('day', d.day::text, 'times', d.times) order by d.day), '[]'::json)

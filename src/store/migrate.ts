@@ -31,6 +31,7 @@ import { counted } from './migrations/0029-counted';
 import { marks } from './migrations/0030-marks';
 import { notHere } from './migrations/0031-not-here';
 import { ownVoice } from './migrations/0032-own-voice';
+import { takenWith } from './migrations/0033-taken-with';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -67,6 +68,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   marks,
   notHere,
   ownVoice,
+  takenWith,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -8,7 +8,7 @@ import {
   type PersonCondition,
   type PersonFields,
 } from '@/core/people';
-import type { Db } from './db';
+import { withoutNulls, type Db } from './db';
 
 type PersonRow = {
   id: string;
@@ -41,7 +41,8 @@ const HANDS_AND_KINDS = MEASURE_KINDS.flatMap((kind) =>
 
 /** The newest of each kind and hand of a person `p`: a look into the index for each, however many years of them there are. */
 const NEWEST = `(select n.* from (values ${HANDS_AND_KINDS}) of_each (h, k) cross join lateral
-    (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k order by n.on_day desc limit 1) n) m`;
+    (select * from measure n where n.person_id = p.id and n.hand = h and n.kind = k
+       and n.simulated is distinct from 'own' order by n.on_day desc limit 1) n) m`;
 
 const MEASURES: Readonly<Record<Measured, string>> = {
   all: 'measure m where m.person_id = p.id',
@@ -59,7 +60,8 @@ select p.id, p.first_name, p.initial, p.dominant_hand, p.screened, p.assistance,
   coalesce((select json_agg(json_build_object('scope', l.scope, 'side', l.side, 'by', l.by_whom, 'on', l.on_day::text,
       'until', l.until_day::text, 'what', l.what) order by l.on_day, l.id)
     from clearance l where l.person_id = p.id), '[]'::json) as clearances,
-  coalesce((select json_agg(json_build_object('hand', m.hand, 'kind', m.kind, 'value', m.value, 'on', m.on_day::text)
+  coalesce((select json_agg(json_strip_nulls(json_build_object('hand', m.hand, 'kind', m.kind, 'value', m.value,
+      'on', m.on_day::text, 'simulated', m.simulated, 'instrument', m.instrument))
       order by m.on_day desc, m.kind, m.hand)
     from ${MEASURES[measured]}), '[]'::json) as measures
 from person p`;
@@ -237,21 +239,23 @@ export async function addPeople(
     of((f) => f.clearances),
   );
   await put(
-    'measure (person_id, hand, kind, value, on_day)',
-    'id uuid, hand text, kind text, value real, "on" date',
+    'measure (person_id, hand, kind, value, on_day, simulated, instrument)',
+    'id uuid, hand text, kind text, value real, "on" date, simulated text, instrument jsonb',
     of((f) => f.measures),
   );
 }
 
 const MEASURES_GIVEN =
-  'jsonb_to_recordset($2::text::jsonb) as m (hand text, kind text, value real, "on" date)';
+  'jsonb_to_recordset($2::text::jsonb) as m (hand text, kind text, value real, "on" date, simulated text, instrument jsonb)';
 
 /** Put measures on a record beside what is there; what was measured of the same hand on the same day is replaced. */
 export async function putMeasures(db: Db, personId: string, measures: readonly Measure[]): Promise<void> {
   await db.query(
-    `insert into measure as old (person_id, hand, kind, value, on_day)
-     select $1, m.hand, m.kind, m.value, m."on" from ${MEASURES_GIVEN}
-     on conflict (person_id, hand, kind, on_day) do update set value = excluded.value where old.value <> excluded.value`,
+    `insert into measure as old (person_id, hand, kind, value, on_day, simulated, instrument)
+     select $1, m.hand, m.kind, m.value, m."on", m.simulated, m.instrument from ${MEASURES_GIVEN}
+     on conflict (person_id, hand, kind, on_day) do update
+       set value = excluded.value, simulated = excluded.simulated, instrument = excluded.instrument
+       where (old.value, old.simulated, old.instrument) is distinct from (excluded.value, excluded.simulated, excluded.instrument)`,
     [personId, JSON.stringify(measures)],
   );
 }
@@ -263,13 +267,15 @@ export async function firstMeasures(
 ): Promise<ReadonlyMap<string, readonly Measure[]>> {
   const newest = people.flatMap((p) => p.measures.map(({ hand, kind }) => ({ id: p.id, hand, kind })));
   const rows = await db.query<Measure & { id: string }>(
-    `select p.id, p.hand, p.kind, m.value, m.on_day::text as "on"
+    `select p.id, p.hand, p.kind, m.value, m.on_day::text as "on", m.simulated, m.instrument
      from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
-       (select value, on_day from measure m where m.person_id = p.id and m.hand = p.hand and m.kind = p.kind
-        order by m.on_day limit 1) m`,
+       (select value, on_day, simulated, instrument from measure m where m.person_id = p.id and m.hand = p.hand
+          and m.kind = p.kind and m.simulated is distinct from 'own' order by m.on_day limit 1) m`,
     [JSON.stringify(newest)],
   );
-  return new Map([...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => m)]));
+  return new Map(
+    [...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => withoutNulls(m))]),
+  );
 }
 
 /** A person's record as it is now, which nobody else changes before the transaction ends. */

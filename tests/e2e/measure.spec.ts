@@ -1,4 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
+import { removeFolder, scratchFolder, send, startOwn, type OwnServer } from './own-server';
+import { BLANK_PERSON } from './steps';
 
 async function openMeasure(page: Page, name: string) {
   await page.goto('/people');
@@ -63,4 +65,47 @@ test('a hand that has just squeezed rests for a minute, unless one says otherwis
   // At the tests’ clock a minute is a second and a half.
   await expect(page.getByText(/hand rests 0:\d\d more|hand, try 2 of 3/).first()).toBeVisible();
   await expect(read(page)).toBeEnabled();
+});
+
+test.describe('with data of one’s own', () => {
+  const folder = scratchFolder();
+  let own: OwnServer;
+  test.beforeAll(async () => {
+    own = await startOwn(folder, { OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' });
+  });
+  test.afterAll(async () => {
+    await own.stop('SIGTERM');
+    removeFolder(folder);
+  });
+
+  test('what the meter showed is typed in first; a simulated test is marked and counts for nothing', async ({
+    page,
+  }) => {
+    const id = String((await send('POST', `${own.url}/api/people`, BLANK_PERSON)).json.id);
+    await page.goto(`${own.url}/people/${id}/measure`);
+    const typed = page.getByRole('region', { name: 'What the meter showed' });
+    await typed.getByLabel('Instrument').fill('Hydraulic meter');
+    await typed.getByLabel('It shows steps of, kg').fill('none');
+    await expect(typed.getByText('A step is a number')).toBeVisible();
+    await typed.getByRole('group', { name: 'Left hand, kg' }).getByLabel('Try 1').fill('14');
+    await typed.getByRole('button', { name: 'Keep this test' }).click();
+    await expect(typed.getByText('One of the fields is not right yet. Nothing was kept.')).toBeVisible();
+    await typed.getByLabel('It shows steps of, kg').fill('1');
+    await typed.getByRole('group', { name: 'Left hand, kg' }).getByLabel('Try 2').fill('15');
+    await typed.getByRole('button', { name: 'Keep this test' }).click();
+    await expect(page.getByText('15.0 kg on the first day')).toBeVisible();
+    await expect(typed.getByLabel('Instrument')).toHaveValue('Hydraulic meter');
+
+    await page.getByText('Try the simulated meter').click();
+    await page.getByRole('button', { name: 'Read the meter' }).click();
+    await expect(page.getByRole('img', { name: /, peak/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Keep this test' }).last().click();
+    await expect(page.getByText('The grip test is kept').last()).toBeVisible();
+    await page.goto(`${own.url}/people/${id}/results`);
+    const measures = page.getByRole('region', { name: 'Measures of each hand' });
+    await expect(measures.getByRole('row', { name: /^Grip, left/ })).toContainText('15 kg');
+    await expect(measures.getByRole('row', { name: /^Grip, right/ })).toHaveCount(0);
+    await page.getByText('Simulated readings, counted for nothing: 1').click();
+    await expect(page.getByText(/^Grip, right: [\d.]+ kg on .*, simulated$/)).toBeVisible();
+  });
 });

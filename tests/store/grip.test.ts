@@ -1,9 +1,11 @@
+import { latestMeasure } from '@/core/people/person';
 import { keepGripTest } from '@/server/measures/grip';
+import { personResults } from '@/server/measures/results';
 import { meterStream, meterWishSchema } from '@/server/measures/meter';
 import { readTrial, type Sample } from '@/core/measure/force-curve';
 import { loadGripTests } from '@/store/grip';
 import { erasePerson } from '@/store/everything';
-import { findPerson, loadChanges, savePerson } from '@/store/people';
+import { findPerson, listPeople, loadChanges, savePerson } from '@/store/people';
 import { personFields } from '../core/people';
 import { databaseForFile } from './fresh';
 
@@ -38,6 +40,42 @@ test('all tries are kept; the best of each hand is on the record, once a day, an
   expect(await grip()).toHaveLength(2);
   expect(await grip()).toEqual(expect.arrayContaining([['L', 'grip', 24, '2026-11-18']]));
   expect((await loadChanges(db, ANSEL)).length).toBeGreaterThan(0);
+});
+
+test('a simulated test on one’s own data is kept with its mark, counts for nothing, and takes no real one’s place', async () => {
+  const instrument = { name: 'Hydraulic meter', step: 1 };
+  await keepGripTest(db, ANSEL, { ...first, instrument }, false);
+  await keepGripTest(db, ANSEL, { day: first.day, trials: [trial('L', 60)], simulated: 'demo' }, false);
+  await keepGripTest(db, ANSEL, { day: '2026-11-24', trials: [trial('L', 60)], simulated: 'own' }, false);
+  expect((await loadGripTests(db, ANSEL)).map((t) => [t.simulated, t.instrument])).toEqual([
+    [undefined, instrument],
+    ['own', undefined],
+    ['own', undefined],
+  ]);
+  const ansel = (await findPerson(db, ANSEL))!;
+  expect(latestMeasure(ansel, 'L', 'grip')).toBe(22.3);
+  expect(ansel.measures.filter((m) => m.simulated === 'own').map((m) => [m.on, m.value])).toEqual([
+    ['2026-11-24', 60],
+  ]);
+  const [newest] = await listPeople(db, 'current', 'newest');
+  expect(newest!.measures.map((m) => m.value).sort()).toEqual([22.3, 25]);
+  const results = (await personResults(db, ANSEL, 'best', '2026-11-24'))!.results;
+  expect(results.map((r) => [r.hand, r.points.map((p) => p.value)])).toEqual([
+    ['L', [22.3]],
+    ['R', [25]],
+  ]);
+  expect((await loadChanges(db, ANSEL)).map((c) => c.what).join()).toContain(
+    '60 kg (simulated, not counted)',
+  );
+});
+
+test('in the demo everything is made up, so that a simulated test counts, and still says so', async () => {
+  await keepGripTest(db, ANSEL, { ...first, simulated: 'own' }, true);
+  const { results } = (await personResults(db, ANSEL, 'best', '2026-11-24'))!;
+  expect(results.map((r) => [r.baseline, r.points[0]!.simulated])).toEqual([
+    [22.3, 'demo'],
+    [25, 'demo'],
+  ]);
 });
 
 test('somebody unknown is refused; erasing a person takes the tests along', async () => {

@@ -85,6 +85,21 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
       <Button look="quiet" className="mt-7" onClick={onRemove} aria-label={`Remove measure ${index + 1}`}>
         Remove
       </Button>
+      <TakenWith index={index} />
     </li>
+  );
+}
+
+/** What it was read from, where that is known. */
+function TakenWith({ index }: { index: number }) {
+  const { getValues } = useFormContext<PersonFields>();
+  const { simulated, instrument } = getValues(`measures.${index}`);
+  if (!simulated && !instrument) return null;
+  return (
+    <p className="text-sm text-soft sm:col-span-5">
+      {simulated
+        ? `Simulated${simulated === 'own' ? ', counted for nothing' : ''}`
+        : `Read from: ${instrument!.name}, in steps of ${instrument!.step}`}
+    </p>
   );
 }

@@ -1,8 +1,10 @@
 import {
   currentKind,
+  instrumentSchema,
   MEASURE_KINDS,
   MEASURES,
   measureSchema,
+  type Instrument,
   type Measure,
   type MeasureKind,
 } from '../people';
@@ -22,6 +24,19 @@ const kindCell = choiceCell(
   Object.fromEntries(MEASURE_KINDS.map((k) => [k, k])) as Record<string, MeasureKind>,
 );
 
+const SIMULATED_WORDS = { own: 'own data', demo: 'demo' } as const;
+const simulatedCell = choiceCell({ 'own data': 'own', demo: 'demo' } as const);
+
+/** "Hydraulic meter, step 1": the name and how finely it shows. */
+const instrumentWords = (i: Instrument | undefined): string => (i ? `${i.name}, step ${i.step}` : '');
+
+function instrumentCell(cell: string): Result<Instrument | undefined> {
+  if (cell.trim() === '') return ok(undefined);
+  const [, name, step] = /^(.+), step ([\d.]+)$/.exec(cell.trim()) ?? [];
+  const parsed = instrumentSchema.safeParse({ name, step: Number(step) });
+  return parsed.success ? ok(parsed.data) : fail('measure', 'write its name and step: “Meter, step 0.5”');
+}
+
 export const MEASURES_TABLE: Table<MeasureLine> = {
   what: 'measures',
   columns: [
@@ -34,6 +49,14 @@ export const MEASURES_TABLE: Table<MeasureLine> = {
     column<MeasureLine, 'hand'>('hand', 'hand', choiceWords(HANDS), choiceCell(HANDS)),
     column<MeasureLine, 'value'>('value', 'value', String, numberCell(0, 600)),
     column<MeasureLine, 'unit'>('unit', 'unit', String, textCell(20)),
+    column<MeasureLine, 'simulated'>(
+      'simulated',
+      'simulated',
+      (s) => (s ? SIMULATED_WORDS[s] : ''),
+      (cell) => (cell === '' ? ok(undefined) : simulatedCell(cell)),
+      true,
+    ),
+    column<MeasureLine, 'instrument'>('instrument', 'instrument', instrumentWords, instrumentCell, true),
   ],
 };
 
@@ -68,8 +91,16 @@ export function readMeasures(text: string): Result<readonly TableRow<MeasureLine
   );
 }
 
-function checkedMeasure({ kind, hand, value, on, unit }: MeasureLine): Result<Measure> {
+function checkedMeasure({
+  kind,
+  hand,
+  value,
+  on,
+  unit,
+  simulated,
+  instrument,
+}: MeasureLine): Result<Measure> {
   if (unit !== MEASURES[kind].unit) return fail('unit', `unit: ${kind} is in ${MEASURES[kind].unit}`);
-  const parsed = measureSchema.safeParse({ kind, hand, value, on });
+  const parsed = measureSchema.safeParse({ kind, hand, value, on, simulated, instrument });
   return parsed.success ? ok(parsed.data) : fail('measure', parsed.error.issues[0]!.message);
 }

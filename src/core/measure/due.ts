@@ -1,5 +1,5 @@
 import { daysBetween } from '../days';
-import type { Measure } from '../people';
+import { isCounted, type Measure } from '../people';
 
 /** Measures are due again after so many days; in a week of review after so many. */
 const [EVERY_DAYS, IN_REVIEW_DAYS] = [28, 7];
@@ -9,12 +9,14 @@ const [EVERY_DAYS, IN_REVIEW_DAYS] = [28, 7];
  * week of review everybody, once.
  */
 export function isMeasureDue(
-  measures: readonly Pick<Measure, 'on'>[],
+  measures: readonly Pick<Measure, 'on' | 'simulated'>[],
   firstClass: string | null,
   today: string,
   review = false,
 ): boolean {
   if (!review && (!firstClass || firstClass > today)) return false;
-  const last = measures.reduce<string | null>((l, m) => (l === null || m.on > l ? m.on : l), null);
+  const last = measures
+    .filter(isCounted)
+    .reduce<string | null>((l, m) => (l === null || m.on > l ? m.on : l), null);
   return last === null || daysBetween(last, today) >= (review ? IN_REVIEW_DAYS : EVERY_DAYS);
 }

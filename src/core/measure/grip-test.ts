@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Hand } from '../dose';
 import { daySchema } from '../days';
-import type { Measure } from '../people';
+import { isCounted, takenWith, type Measure } from '../people';
 import { changeFrom, gripThreshold, type Change, type Session } from './real-change';
 import { scoreOfTrials, type Scoring } from './force-curve';
 
@@ -14,8 +14,9 @@ export const REST_MS = 60_000;
 const gripTrialSchema = z.strictObject({
   hand: z.enum(HANDS),
   peakKg: z.number().min(0, 'A squeeze is 0 kg or more').max(120, 'That is more than a hand can do'),
-  timeToPeakMs: z.number().min(0).max(20_000),
-  unsteadyPercent: z.number().min(0).max(100),
+  /** Only a meter that sends its readings tells these two. */
+  timeToPeakMs: z.number().min(0).max(20_000).optional(),
+  unsteadyPercent: z.number().min(0).max(100).optional(),
 });
 export type GripTrial = z.infer<typeof gripTrialSchema>;
 
@@ -25,6 +26,7 @@ export const gripTestSchema = z.strictObject({
     .array(gripTrialSchema)
     .min(1, 'A grip test has at least one try')
     .max(12, 'A grip test has at most twelve tries'),
+  ...takenWith,
 });
 export type GripTest = z.infer<typeof gripTestSchema>;
 
@@ -42,21 +44,27 @@ export function nextHand(trials: readonly Pick<GripTrial, 'hand'>[], first: Hand
 export const peaksOf = ({ trials }: Pick<GripTest, 'trials'>, hand: Hand): readonly number[] =>
   trials.filter((t) => t.hand === hand).map((t) => t.peakKg);
 
-/** All the days a hand's grip was measured, oldest first: tests with their tries, and single values written down by hand. */
+/** All the days a hand's grip was measured, oldest first: tests with their tries, and single values written down by hand; what does not count is not among them. */
 export function gripSessions(
   tests: readonly GripTest[],
   measures: readonly Measure[],
   hand: Hand,
 ): readonly Session[] {
   const tested = tests
-    .map((t): Session => ({ day: t.day, trials: peaksOf(t, hand) }))
+    .filter(isCounted)
+    .map((t): Session => ({ day: t.day, trials: peaksOf(t, hand), ...markOf(t) }))
     .filter((s) => s.trials.length > 0);
   const days = new Set(tested.map((s) => s.day));
   const written = measures
-    .filter((m) => m.kind === 'grip' && m.hand === hand && !days.has(m.on))
-    .map((m): Session => ({ day: m.on, trials: [m.value] }));
+    .filter((m) => m.kind === 'grip' && m.hand === hand && !days.has(m.on) && isCounted(m))
+    .map((m): Session => ({ day: m.on, trials: [m.value], ...markOf(m) }));
   return [...tested, ...written].sort((a, b) => a.day.localeCompare(b.day));
 }
+
+const markOf = ({ simulated, instrument }: Pick<GripTest, 'simulated' | 'instrument'>) => ({
+  ...(simulated && { simulated }),
+  ...(instrument && { step: instrument.step }),
+});
 
 export type GripResult = {
   readonly baselineKg: number | null;

@@ -1,3 +1,4 @@
+import { STEPS_OF_NOISE } from '../people';
 import { mean, variance } from '../statistics';
 
 /** What a measure did against its threshold of real change. */
@@ -10,15 +11,22 @@ export const CHANGE_WORDS: Readonly<Record<Change, string>> = {
   'not yet': 'One day only',
 };
 
-/** One day on which something was measured several times: the tries, in the measure's own unit. */
-export type Session = { readonly day: string; readonly trials: readonly number[] };
+/** One day on which something was measured several times: the tries and the step of the instrument, in the measure's own unit. */
+export type Session = {
+  readonly day: string;
+  readonly trials: readonly number[];
+  readonly step?: number;
+  readonly simulated?: 'own' | 'demo';
+};
 
 /** Under this many days a person's own spread says too little. */
 const ENOUGH_DAYS = 6;
 /** Grip never counts as changed by less than this until the person's own days show better, kg (Bohannon 2019: 5.0 to 6.5). */
 const GRIP_LEAST_KG = 5;
-/** Nor ever by less than two steps of a meter that shows half kilograms, kg. */
-const TWO_STEPS_KG = 1;
+/** Nor ever by less than two steps of the coarsest meter; one that nobody described is taken to show half kilograms. */
+const USUAL_STEP_KG = 0.5;
+const twoSteps = (sessions: readonly Session[]): number =>
+  STEPS_OF_NOISE * Math.max(USUAL_STEP_KG, ...sessions.map((s) => s.step ?? 0));
 
 /**
  * Standard error of measurement from test and retest: the root of half the mean square of the differences from one day to the next, so
@@ -64,8 +72,12 @@ function standardErrorOfTries(sessions: readonly Session[]): number | null {
 export function gripThreshold(dayScores: readonly number[], sessions: readonly Session[] = []): number {
   const sem = standardError(dayScores);
   if (sem !== null && dayScores.length >= ENOUGH_DAYS)
-    return Math.max(TWO_STEPS_KG, realChange95(sem, Math.floor((dayScores.length - 1) * INDEPENDENT)));
-  return Math.max(GRIP_LEAST_KG, 1.96 * Math.SQRT2 * (standardErrorOfTries(sessions) ?? 0));
+    return Math.max(twoSteps(sessions), realChange95(sem, Math.floor((dayScores.length - 1) * INDEPENDENT)));
+  return Math.max(
+    GRIP_LEAST_KG,
+    twoSteps(sessions),
+    1.96 * Math.SQRT2 * (standardErrorOfTries(sessions) ?? 0),
+  );
 }
 
 /** Against the baseline: changed where the difference is larger than the threshold; where less is better the sign is turned. */

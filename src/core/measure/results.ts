@@ -1,8 +1,10 @@
 import type { Hand } from '../dose';
 import {
+  isCounted,
   isOfWholePerson,
   MEASURE_KINDS,
   MEASURES,
+  STEPS_OF_NOISE,
   type Measure,
   type MeasureKind,
   type Person,
@@ -11,7 +13,7 @@ import { scoreOfTrials, type Scoring } from './force-curve';
 import { gripSessions, type GripTest } from './grip-test';
 import { changeFrom, gripThreshold, type Change } from './real-change';
 
-type Point = { readonly day: string; readonly value: number };
+type Point = { readonly day: string; readonly value: number; readonly simulated?: 'own' | 'demo' };
 
 /** One thing measured of one hand, or of the person, over all its days. */
 export type MeasureResult = {
@@ -35,8 +37,12 @@ export function resultsOf(
   return MEASURE_KINDS.flatMap((kind) =>
     handsOf(kind).flatMap((hand) => {
       const { realChange } = MEASURES[kind];
-      if (realChange !== 'own days' || hand === 'both')
-        return resultFrom(kind, hand, pointsOf(person, kind, hand), Number(realChange)) ?? [];
+      if (realChange !== 'own days' || hand === 'both') {
+        const own = countedOf(person, kind, hand);
+        const coarsest = Math.max(0, ...own.map((m) => m.instrument?.step ?? 0));
+        const threshold = Math.max(Number(realChange), STEPS_OF_NOISE * coarsest);
+        return resultFrom(kind, hand, own.map(pointOf), threshold) ?? [];
+      }
       const points = gripPoints(person, tests, hand, scoring);
       const scores = points.map((p) => p.value);
       const threshold = gripThreshold(scores, gripSessions(tests, person.measures, hand));
@@ -48,12 +54,17 @@ export function resultsOf(
 const handsOf = (kind: MeasureKind): readonly Measure['hand'][] =>
   isOfWholePerson(kind) ? ['both'] : ['L', 'R'];
 
-function pointsOf({ measures }: Pick<Person, 'measures'>, kind: MeasureKind, hand: Measure['hand']): Point[] {
-  return measures
-    .filter((m) => m.kind === kind && m.hand === hand)
-    .map((m) => ({ day: m.on, value: m.value }))
-    .sort((a, b) => a.day.localeCompare(b.day));
-}
+/** What was measured of it, oldest first; what was simulated on one's own data is left out. */
+const countedOf = ({ measures }: Pick<Person, 'measures'>, kind: MeasureKind, hand: Measure['hand']) =>
+  measures
+    .filter((m) => m.kind === kind && m.hand === hand && isCounted(m))
+    .sort((a, b) => a.on.localeCompare(b.on));
+
+const pointOf = ({ on, value, simulated }: Measure): Point => ({
+  day: on,
+  value,
+  ...(simulated && { simulated }),
+});
 
 /** A day with too few tries for a mean counts by its best. */
 function gripPoints(
@@ -62,9 +73,9 @@ function gripPoints(
   hand: Hand,
   scoring: Scoring,
 ): Point[] {
-  return gripSessions(tests, measures, hand).flatMap(({ day, trials }) => {
+  return gripSessions(tests, measures, hand).flatMap(({ day, trials, simulated }) => {
     const value = scoreOfTrials(trials, scoring) ?? scoreOfTrials(trials, 'best');
-    return value === null ? [] : [{ day, value }];
+    return value === null ? [] : [{ day, value, ...(simulated && { simulated }) }];
   });
 }
 

@@ -1,4 +1,4 @@
-import { measureName, measureText, painPair, type ClassLine, type Person } from '../people';
+import { measureName, measureText, painPair, simulatedMark, type ClassLine, type Person } from '../people';
 import { CHANGE_WORDS, LOOK_BACK_WORDS, type LookBack, type MeasureResult } from '../measure';
 import { capital, plural, sentences } from '../words';
 import { bold, paragraph, soft, words, type SheetBlock, type DayWords } from './sheet';
@@ -60,16 +60,20 @@ const measuredTable = (results: readonly MeasureResult[], say: DayWords): SheetB
       name: null,
       rows: results.map((r) => [
         [words(measureName(r))],
-        [words(measureText(r.kind, tenths(r.baseline))), words(say.short(r.points[0]!.day), 'small')],
+        [words(measureText(r.kind, tenths(r.baseline))), words(dayOf(r.points[0]!, say), 'small')],
         r.now === null
           ? []
-          : [words(measureText(r.kind, tenths(r.now))), words(say.short(r.points.at(-1)!.day), 'small')],
+          : [words(measureText(r.kind, tenths(r.now))), words(dayOf(r.points.at(-1)!, say), 'small')],
         [paragraph(bold(CHANGE_WORDS[r.change]))],
         [words(measureText(r.kind, tenths(r.threshold)))],
       ]),
     },
   ],
 });
+
+/** The day of a reading, and that it was simulated where it was. */
+const dayOf = (point: MeasureResult['points'][number], say: DayWords): string =>
+  `${say.short(point.day)}${simulatedMark(point)}`;
 
 const classesTable = (classes: readonly ClassLine[], say: DayWords): SheetBlock => ({
   kind: 'table',

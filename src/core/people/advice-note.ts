@@ -1,4 +1,4 @@
-import { measureName, measureText } from './measures';
+import { measureName, measureText, simulatedMark } from './measures';
 import { fullName, type Person } from './person';
 import { type Measure } from './measures';
 
@@ -65,5 +65,7 @@ function classLine({ day, painBefore, painAfter, effort, adapted }: ClassLine): 
 
 function measureLines(measures: readonly Measure[]): string[] {
   const sorted = [...measures].sort((a, b) => a.on.localeCompare(b.on) || a.kind.localeCompare(b.kind));
-  return sorted.map((m) => `- ${m.on}: ${measureName(m)}: ${measureText(m.kind, m.value)}`);
+  return sorted.map(
+    (m) => `- ${m.on}: ${measureName(m)}: ${measureText(m.kind, m.value)}${simulatedMark(m)}`,
+  );
 }

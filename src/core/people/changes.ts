@@ -1,4 +1,4 @@
-import { measureName, measureText } from './measures';
+import { measureName, measureText, simulatedMark } from './measures';
 import type { Measure } from './measures';
 import type { PersonCondition, PersonFields } from './person';
 
@@ -107,7 +107,8 @@ function measureChanges(before: PersonFields, after: PersonFields): string[] {
   const key = (m: Measure) => `${place(m)} ${m.value}`;
   const had = new Set(before.measures.map(key));
   const has = new Set(after.measures.map((m) => place(m)));
-  const words = (m: Measure) => `${measureName(m).toLowerCase()}: ${measureText(m.kind, m.value)}`;
+  const words = (m: Measure) =>
+    `${measureName(m).toLowerCase()}: ${measureText(m.kind, m.value)}${simulatedMark(m)}`;
   return [
     ...after.measures.filter((m) => !had.has(key(m))).map((m) => `Measured ${words(m)}`),
     ...before.measures

@@ -47,7 +47,7 @@ type MeasureFacts = {
 };
 
 /** Steps of a measure that are taken for no more than how it was held and read. */
-const STEPS_OF_NOISE = 2;
+export const STEPS_OF_NOISE = 2;
 const steps = (step: number) => ({ step, realChange: STEPS_OF_NOISE * step }) as const;
 
 const DEGREES = { unit: 'degrees', ...steps(5), betterIs: 'more' } as const;
@@ -157,6 +157,27 @@ export const inSteps = (kind: MeasureKind, value: number): number => {
 /** Belongs to no one hand. */
 export const isOfWholePerson = (kind: MeasureKind): boolean => MEASURES[kind].ofWholePerson === true;
 
+/** What a reading was taken with: its name, and how finely it shows, in the unit of the measure. */
+export const instrumentSchema = z.strictObject({
+  name: z.string().trim().min(1, 'Name the instrument').max(60, 'Keep the name under 60 letters'),
+  step: z.number('A step is a number').positive('A step is over 0').max(10, 'A step is at most 10'),
+});
+export type Instrument = Immutable<z.infer<typeof instrumentSchema>>;
+
+/** A reading of the simulated meter or scale is marked: on data of one's own it is never taken for real, in the demo it is. */
+export const simulatedSchema = z.enum(['own', 'demo']);
+
+/** What a reading says of how it was taken. */
+export const takenWith = { simulated: simulatedSchema.optional(), instrument: instrumentSchema.optional() };
+
+/** Whether a reading counts for what is worked out from it. */
+export const isCounted = ({ simulated }: { readonly simulated?: 'own' | 'demo' | undefined }): boolean =>
+  simulated !== 'own';
+
+/** The mark that a simulated reading carries wherever it is shown. */
+export const simulatedMark = ({ simulated }: { readonly simulated?: 'own' | 'demo' | undefined }): string =>
+  simulated === undefined ? '' : simulated === 'own' ? ' (simulated, not counted)' : ' (simulated)';
+
 /** One thing measured on one day, in the unit of its kind; `both` for what is no matter of one hand. */
 export const measureSchema = z
   .strictObject({
@@ -167,6 +188,7 @@ export const measureSchema = z
       .min(0, 'A measure is 0 or more')
       .max(600, 'That is more than can be measured'),
     on: daySchema,
+    ...takenWith,
   })
   .refine((m) => m.value <= MEASURES[m.kind].most, {
     path: ['value'],

@@ -4,7 +4,7 @@ import { POSITIONS } from '../catalogue';
 import { daySchema } from '../days';
 import { clearanceSchema } from './clearance';
 import { HAND_SPOTS } from '../hand';
-import { measureSchema, type Measure, type MeasureKind } from './measures';
+import { isCounted, measureSchema, type Measure, type MeasureKind } from './measures';
 
 /** A record holds so many measures, by whatever door they come. */
 export const MAX_MEASURES = 5_000;
@@ -115,7 +115,7 @@ export function latestMeasure(
   hand: Measure['hand'],
   kind: MeasureKind,
 ): number | null {
-  const found = person.measures.filter((m) => m.hand === hand && m.kind === kind);
+  const found = person.measures.filter((m) => m.hand === hand && m.kind === kind && isCounted(m));
   return [...found].sort((a, b) => b.on.localeCompare(a.on))[0]?.value ?? null;
 }
 

@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
-import { changesBetween, measureSchema, MAX_MEASURES, type Measure } from '@/core/people';
+import { changesBetween, isCounted, measureSchema, MAX_MEASURES, type Measure } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { addChanges, findPerson, putMeasures } from '@/store/people';
 import { idFrom } from '../shell/ids';
 import { NAMES } from '../people/people';
+import { isDemoData, withMark } from './simulated';
 
 export const readingsSchema = z.strictObject({
   measures: z
@@ -18,13 +19,18 @@ export const readingsSchema = z.strictObject({
 export async function keepMeasures(
   db: Db,
   rawId: string | undefined,
-  { measures }: Immutable<z.infer<typeof readingsSchema>>,
+  sent: Immutable<z.infer<typeof readingsSchema>>,
+  isDemo = isDemoData(),
 ): Promise<Result<{ kept: number }>> {
   const id = idFrom(rawId, 'person');
   if (!id.ok) return id;
   const person = await findPerson(db, id.value);
   if (!person) return fail('not-found', 'There is no such person.');
   const { id: _id, archived: _archived, ...before } = person;
+  const measures = besideReal(
+    before.measures,
+    sent.measures.map((m) => withMark(m, isDemo)),
+  );
   const after = { ...before, measures: withMeasures(before.measures, measures) };
   if (after.measures.length > MAX_MEASURES)
     return fail(
@@ -37,6 +43,10 @@ export async function keepMeasures(
   });
   return ok({ kept: measures.length });
 }
+
+/** Those that may be put in: one that does not count never takes the place of one that does. */
+export const besideReal = (before: readonly Measure[], added: readonly Measure[]): Measure[] =>
+  added.filter((m) => isCounted(m) || !before.some((b) => isCounted(b) && sameDayAndHand(m)(b)));
 
 /** Measures with newer ones put in, one a day of each kind and hand. */
 export function withMeasures(before: readonly Measure[], added: readonly Measure[]): Measure[] {

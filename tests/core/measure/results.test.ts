@@ -25,6 +25,9 @@ describe('real change', () => {
     expect(gripThreshold([20, 21, 20, 21, 20, 21], unsteady)).toBeCloseTo(3.18, 6);
     expect(gripThreshold([20, 21, 20, 21, 20, 21])).toBeCloseTo(3.18, 6);
     expect(gripThreshold([20, 20, 20, 20, 20, 20])).toBe(1);
+    const coarse = [{ day: '2026-11-18', trials: [20], step: 2 }];
+    expect(gripThreshold([20, 20, 20, 20, 20, 20], coarse)).toBe(4);
+    expect(gripThreshold([20], [{ ...coarse[0]!, step: 5 }])).toBe(10);
   });
 
   test('of people who have not changed at most eight in a hundred are called better or worse, however many days there are', () => {

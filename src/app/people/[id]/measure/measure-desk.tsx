@@ -28,12 +28,12 @@ import { TriesTable } from './tries-table';
 import { useSqueeze, type Squeeze } from './use-squeeze';
 import { useRest } from './use-rest';
 
-type Props = { person: Person; tests: readonly GripTest[]; today: string; rate: number };
+type Props = { person: Person; tests: readonly GripTest[]; today: string; rate: number; results: boolean };
 
 const HAND_WORDS: Record<Hand, string> = { L: 'Left hand', R: 'Right hand' };
 
 /** A grip test: whose turn it is, the curve as it comes, what counts and why not, and what has changed. */
-export function MeasureDesk({ person, tests, today, rate }: Props) {
+export function MeasureDesk({ person, tests, today, rate, results }: Props) {
   const router = useRouter();
   const [trials, setTrials] = useState<readonly GripTrial[]>([]);
   const [choice, setChoice] = useState<MeterChoice>({ peakKg: 22, trouble: 'none' });
@@ -54,7 +54,11 @@ export function MeasureDesk({ person, tests, today, rate }: Props) {
   const { squeeze, start } = useSqueeze(onTrial);
   const read = () => void start(simulatedMeter({ ...choice, seed: seedOf(trials.length, choice.trouble) }));
   const keep = async () => {
-    const result = await requestJson('POST', `/api/people/${person.id}/grip`, { day: today, trials });
+    const result = await requestJson('POST', `/api/people/${person.id}/grip`, {
+      day: today,
+      trials,
+      simulated: 'own',
+    });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setTrials([]);
@@ -109,7 +113,7 @@ export function MeasureDesk({ person, tests, today, rate }: Props) {
       </div>
       <Trouble message={trouble} />
       <TriesTable trials={trials} scoring={scoring} />
-      <GripResults person={person} tests={tests} trials={trials} scoring={scoring} />
+      {results && <GripResults person={person} tests={tests} trials={trials} scoring={scoring} />}
     </div>
   );
 }

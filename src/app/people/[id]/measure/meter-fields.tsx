@@ -21,7 +21,8 @@ export function MeterFields({ choice, onChange, disabled }: Props) {
   return (
     <fieldset disabled={disabled} className="flex flex-wrap items-end gap-x-5 gap-y-3">
       <legend className="mb-1 text-soft">
-        The meter is simulated: its readings come over the wire as from a real one.
+        The meter is simulated: its readings come over the wire as from a real one, and carry that mark
+        wherever they are shown.
       </legend>
       <NumberField
         label="Strength, kg"

@@ -3,6 +3,7 @@ import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
 import { fullName, WRIST_RANGES, type MeasureKind, type Person } from '@/core/people';
 import { pageData } from '@/server/lock/request-identity';
+import { isDemoData } from '@/server/measures/simulated';
 import { idFrom } from '@/server/shell/ids';
 import { clockRate, today } from '@/server/shell/today';
 import { loadGripTests } from '@/store/grip';
@@ -10,9 +11,11 @@ import { findPerson } from '@/store/people';
 import { buttonClass } from '@/ui/form/button';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { PartLinks } from '@/ui/page/part-links';
+import { GripResults } from './grip-results';
 import { MeasureDesk } from './measure-desk';
 import { PARTS, partFrom, type Part } from './parts';
 import { ReadingsDesk } from './readings-desk';
+import { TypedTries } from './typed-tries';
 
 export const metadata: Metadata = { title: 'Measure' };
 
@@ -53,6 +56,11 @@ export default async function MeasurePage({ params, searchParams }: Props) {
   if (!person) notFound();
   const tests = await loadGripTests(db, person.id);
   const { title, line } = HEADS[part];
+  const isDemo = isDemoData();
+  const desk = (
+    <MeasureDesk person={person} tests={tests} today={today()} rate={clockRate()} results={isDemo} />
+  );
+  const typed = <TypedTries person={person} today={today()} />;
   return (
     <Page>
       <PageHead title={`${title} ${fullName(person)}`} line={line}>
@@ -71,23 +79,39 @@ export default async function MeasurePage({ params, searchParams }: Props) {
       />
       {part === 'grip' ? (
         <>
-          <MeasureDesk person={person} tests={tests} today={today()} rate={clockRate()} />
+          {isDemo ? desk : typed}
           <details className="mt-6">
             <summary className="min-h-11 content-center text-lg font-semibold">
-              Write grip down by hand
+              {isDemo ? 'Write grip down by hand' : 'Try the simulated meter'}
             </summary>
-            <ReadingsDesk person={person} today={today()} rate={clockRate()} kinds={['grip']} />
+            {isDemo ? typed : desk}
           </details>
+          {!isDemo && <GripResults person={person} tests={tests} trials={[]} scoring="best" />}
         </>
       ) : (
-        <Readings key={part} part={part} person={person} />
+        <Readings key={part} part={part} person={person} isDemo={isDemo} />
       )}
       <Limits />
     </Page>
   );
 }
 
-function Readings({ part, person }: { part: Exclude<Part, 'grip'>; person: Person }) {
+const INSTRUMENTS: Partial<Record<Part, { readonly unit: string; readonly example: string }>> = {
+  press: { unit: 'kg', example: 'bathroom scale' },
+  range: { unit: 'degrees', example: 'goniometer' },
+  thumb: { unit: 'cm', example: 'ruler' },
+};
+
+function Readings({
+  part,
+  person,
+  isDemo,
+}: {
+  part: Exclude<Part, 'grip'>;
+  person: Person;
+  isDemo: boolean;
+}) {
+  const instrument = INSTRUMENTS[part];
   const aid = part === 'press' ? 'scale' : part === 'thumb' ? 'thumb' : undefined;
   return (
     <>
@@ -107,7 +131,9 @@ function Readings({ part, person }: { part: Exclude<Part, 'grip'>; person: Perso
         today={today()}
         rate={clockRate()}
         kinds={KINDS[part]}
+        isDemo={isDemo}
         {...(aid ? { aid } : {})}
+        {...(instrument && { instrument })}
       />
     </>
   );

@@ -1,4 +1,12 @@
-import { inSteps, measureName, MEASURES, measureText, type MeasureKind, type Person } from '@/core/people';
+import {
+  inSteps,
+  isCounted,
+  measureName,
+  MEASURES,
+  measureText,
+  type MeasureKind,
+  type Person,
+} from '@/core/people';
 import { shortDay } from '@/ui/words/dates';
 import { Field, inputClass } from '@/ui/form/field';
 import { handsOf, numberIn, problemWith, type Reading, type Readings } from './use-readings';
@@ -29,7 +37,7 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
   return (
     <Field
       label={`${measureName(of)}, ${MEASURES[of.kind].unit}`}
-      hint={lastWords(person, of)}
+      hint={readings.isSimulated(of) ? 'Read off the simulated scale' : lastWords(person, of)}
       error={problemWith(of.kind, typed)}
       className="w-72"
     >
@@ -42,7 +50,11 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
           onChange={(e) => readings.set(of, e.target.value)}
           onBlur={() => {
             if (typed.trim() !== '' && !problemWith(of.kind, typed))
-              readings.set(of, String(inSteps(of.kind, numberIn(typed))));
+              readings.set(
+                of,
+                String(inSteps(of.kind, numberIn(typed))),
+                readings.isSimulated(of) ? 'simulated' : 'typed',
+              );
           }}
         />
       )}
@@ -53,7 +65,7 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
 /** What it was last time. */
 function lastWords({ measures }: Person, { kind, hand }: Reading): string {
   const [last] = measures
-    .filter((m) => m.kind === kind && m.hand === hand)
+    .filter((m) => m.kind === kind && m.hand === hand && isCounted(m))
     .sort((a, b) => b.on.localeCompare(a.on));
   return last ? `${measureText(kind, last.value)} on ${shortDay(last.on)}` : 'Not measured yet';
 }

@@ -27,11 +27,14 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
       if (pressed.trouble) return;
       const best = Math.max(pressed.kg, ...tries[hand]);
       setTries({ ...tries, [hand]: [...tries[hand], pressed.kg] });
-      readings.set({ kind: 'press', hand }, best.toFixed(1));
+      readings.set({ kind: 'press', hand }, best.toFixed(1), 'simulated');
     });
   return (
     <section aria-label="Press on a scale" className="rounded-2xl border-2 border-edge bg-paper p-4">
-      <p className="mb-2 text-soft">This scale is simulated. How hard is it pressed, and how steadily?</p>
+      <p className="mb-2 text-soft">
+        This scale is simulated, and what it reads carries that mark. How hard is it pressed, and how
+        steadily?
+      </p>
       <div className="flex flex-wrap gap-5">
         <NumberField label="Press, kg" value={kg} min={0} max={60} onChange={setKg} />
         <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSway} />

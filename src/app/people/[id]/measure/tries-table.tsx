@@ -25,8 +25,20 @@ export function TriesTable({ trials, scoring }: Props) {
                 {hand === 'L' ? 'left' : 'right'}
               </th>
               <td className="pr-5">{own.map((t) => t.peakKg.toFixed(1)).join(', ') || 'none yet'}</td>
-              <td className="pr-5">{own.map((t) => `${(t.timeToPeakMs / 1000).toFixed(1)} s`).join(', ')}</td>
-              <td className="pr-5">{own.map((t) => `${t.unsteadyPercent.toFixed(1)} %`).join(', ')}</td>
+              <td className="pr-5">
+                {own
+                  .flatMap((t) =>
+                    t.timeToPeakMs === undefined ? [] : `${(t.timeToPeakMs / 1000).toFixed(1)} s`,
+                  )
+                  .join(', ')}
+              </td>
+              <td className="pr-5">
+                {own
+                  .flatMap((t) =>
+                    t.unsteadyPercent === undefined ? [] : `${t.unsteadyPercent.toFixed(1)} %`,
+                  )
+                  .join(', ')}
+              </td>
               <td>{score === null ? 'needs three tries' : score.toFixed(1)}</td>
             </tr>
           );

@@ -1,7 +1,14 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { inSteps, isOfWholePerson, MEASURES, type Measure, type MeasureKind } from '@/core/people';
+import {
+  inSteps,
+  isOfWholePerson,
+  MEASURES,
+  type Instrument,
+  type Measure,
+  type MeasureKind,
+} from '@/core/people';
 import { plural } from '@/core/words';
 import { requestJson } from '@/ui/request-json';
 
@@ -16,11 +23,16 @@ const keyOf = ({ kind, hand }: Reading): string => `${kind} ${hand}`;
 export function useReadings(personId: string, today: string) {
   const router = useRouter();
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
+  /** Those that were read off the simulated scale and not typed over since. */
+  const [simulated, setSimulated] = useState<readonly string[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
   const text = (of: Reading): string => typed[keyOf(of)] ?? '';
-  const set = (of: Reading, value: string) => setTyped({ ...typed, [keyOf(of)]: value });
+  const set = (of: Reading, value: string, from: 'typed' | 'simulated' = 'typed') => {
+    setTyped({ ...typed, [keyOf(of)]: value });
+    setSimulated(from === 'typed' ? simulated.filter((key) => key !== keyOf(of)) : [...simulated, keyOf(of)]);
+  };
 
-  const keep = async (kinds: readonly MeasureKind[]) => {
+  const keep = async (kinds: readonly MeasureKind[], instrument?: Instrument, unit?: string) => {
     const filled = kinds
       .flatMap((kind) => handsOf(kind).map((hand) => ({ kind, hand })))
       .filter((of) => text(of).trim() !== '');
@@ -31,17 +43,25 @@ export function useReadings(personId: string, today: string) {
       );
       return;
     }
-    const measures = filled.map((of) => ({ ...of, value: inSteps(of.kind, numberIn(text(of))), on: today }));
+    const measures = filled.map((of): Measure => ({
+      ...of,
+      value: inSteps(of.kind, numberIn(text(of))),
+      on: today,
+      ...(simulated.includes(keyOf(of))
+        ? { simulated: 'own' }
+        : instrument && MEASURES[of.kind].unit === unit && { instrument }),
+    }));
     const result = await requestJson<{ kept: number }>('POST', `/api/people/${personId}/measures`, {
       measures,
     });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
     setTyped({});
+    setSimulated([]);
     toast(`${plural(result.value.kept, 'measure is', 'measures are')} kept`);
     router.refresh();
   };
-  return { text, set, keep, trouble };
+  return { text, set, keep, trouble, isSimulated: (of: Reading) => simulated.includes(keyOf(of)) };
 }
 
 export type Readings = ReturnType<typeof useReadings>;

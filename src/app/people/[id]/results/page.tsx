@@ -8,6 +8,7 @@ import { today } from '@/server/shell/today';
 import { buttonClass } from '@/ui/form/button';
 import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { ClassesTold } from './classes-told';
+import { NotCounted } from './not-counted';
 import { LookBackPanel } from './look-back-panel';
 import { ReadyToday } from './ready-today';
 import { ResultsTable } from './results-table';
@@ -51,6 +52,7 @@ export default async function ResultsPage({ params, searchParams }: Props) {
           <ScoringLinks personId={person.id} scoring={scoring} />
         </ResultsTable>
       )}
+      <NotCounted measures={person.measures} />
       <ClassesTold
         classes={classes}
         home={home}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { measureName, measureText } from '@/core/people';
+import { measureName, measureText, simulatedMark } from '@/core/people';
 import { CHANGE_WORDS, type MeasureResult } from '@/core/measure';
 import { shortDay } from '@/ui/words/dates';
 import { Table } from '@/ui/page/table';
@@ -31,13 +31,11 @@ export function ResultsTable({
               </td>
               <td className="tabular py-2 pr-5">
                 {measureText(r.kind, r.baseline)}
-                <span className="block text-sm text-soft">{shortDay(r.points[0]!.day)}</span>
+                <PointDay point={r.points[0]!} />
               </td>
               <td className="tabular py-2 pr-5">
                 {r.now === null ? '' : measureText(r.kind, r.now)}
-                {r.now !== null && (
-                  <span className="block text-sm text-soft">{shortDay(r.points.at(-1)!.day)}</span>
-                )}
+                {r.now !== null && <PointDay point={r.points.at(-1)!} />}
               </td>
               <td className="tabular py-2 pr-5">{measureText(r.kind, Math.round(r.threshold * 10) / 10)}</td>
               <td className="py-1">
@@ -53,5 +51,15 @@ export function ResultsTable({
         retest). Everything else: two steps of the reading; no published value. It says nothing of why.
       </p>
     </section>
+  );
+}
+
+/** The day of a reading, and that it was simulated where it was. */
+function PointDay({ point }: { point: MeasureResult['points'][number] }) {
+  return (
+    <span className="block text-sm text-soft">
+      {shortDay(point.day)}
+      {simulatedMark(point)}
+    </span>
   );
 }
