@@ -6,10 +6,12 @@ import { join } from 'node:path';
 import { chromiumPath } from './lib/chromium-path.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { build, ensureInstalled, run, runBeside } from './lib/prepare.mjs';
-import { emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
+import { demoFolder, emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
 
 /** So many beside each other, each with an app and data of its own: most of a screen's test is waiting. */
 const WORKERS = 2;
+/** A Tuesday, so that Wednesday's class comes next whatever day the tests run on. */
+const TODAY = '2026-11-24';
 /** Constraints, row policies, two writers at once, times, sums and the demo: the rest is the same SQL again. */
 const DIFFERS_BY_ENGINE = [
   'constraints',
@@ -83,13 +85,14 @@ async function onPostgres() {
 async function playwright() {
   const empty = await emptyFolder(join(scratch, 'empty'));
   if (!step('a new folder', empty !== null)) return;
+  const demo = await demoFolder(join(scratch, 'demo'), empty, TODAY);
+  if (!step('a new folder with the demo', demo !== null)) return;
   const servers = await Promise.all(
     Array.from({ length: WORKERS }, () =>
       startScratchDemo(
         {
           OSKIL_CLOCK_RATE: '40',
-          // A Tuesday, so that Wednesday's class comes next whatever day the tests run on.
-          OSKIL_TODAY: '2026-11-24',
+          OSKIL_TODAY: TODAY,
         },
         empty,
       ),
@@ -106,6 +109,7 @@ async function playwright() {
       OSKIL_URLS: servers.map((s) => s.url).join(' '),
       OSKIL_E2E_JSON: file,
       OSKIL_E2E_EMPTY: empty,
+      OSKIL_E2E_DEMO: demo,
     };
     const args = ['playwright', 'test', '--output', join(scratch, 'results')];
     step('screens in Chromium', (await runBeside('npx', args, env)) === 0);

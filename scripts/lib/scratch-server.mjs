@@ -6,12 +6,18 @@ import { join } from 'node:path';
 import { answers, launch } from './launch.mjs';
 
 /** A folder as Oskil makes it when it is first started, for others to begin as copies of; null when that fails. */
-export async function emptyFolder(folder) {
+export async function emptyFolder(folder, env = {}) {
   const port = await freePort();
-  const { child, ended } = launch(folder, port);
+  const { child, ended } = launch(folder, port, env);
   const started = await answers(`http://127.0.0.1:${port}`, child);
   child.kill('SIGTERM');
   return (await ended) === 0 && started ? folder : null;
+}
+
+/** The same with the demo in it, as it is on a day. */
+export function demoFolder(folder, empty, today) {
+  cpSync(empty, folder, { recursive: true });
+  return emptyFolder(folder, { OSKIL_DEMO: '1', OSKIL_TODAY: today });
 }
 
 /**

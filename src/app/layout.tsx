@@ -51,7 +51,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {who === 'instructor' && <FileDrop />}
         <Toaster
           position="top-center"
-          duration={5_000}
+          duration={8_000}
           toastOptions={{
             style: {
               background: 'var(--color-paper)',

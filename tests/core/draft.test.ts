@@ -47,7 +47,7 @@ describe('a draft', () => {
 
   test('the same wish and seed give the same draft; among a few seeds not all are alike', () => {
     const f = facts({ people: group() });
-    const of = (seed: number) => JSON.stringify(drafted(f, wish({ seed }), solve).plan);
+    const of = (seed: number) => JSON.stringify(drafted(f, wish({ seed })).plan);
     expect(of(7)).toBe(of(7));
     expect(new Set([1, 2, 3, 4].map(of)).size).toBeGreaterThan(1);
   });

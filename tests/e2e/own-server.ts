@@ -35,9 +35,10 @@ export async function startOwn(
   { asItIs = false } = {},
 ): Promise<OwnServer> {
   const port = knownPort ?? (await freePort());
-  const empty = process.env.OSKIL_E2E_EMPTY;
-  // A new folder takes seconds to make, so it begins as a copy of one.
-  if (empty && !asItIs && !existsSync(join(folder, 'pg'))) cpSync(empty, folder, { recursive: true });
+  // A new folder takes seconds to make, so it begins as a copy of one; that with the demo is of the demo's Tuesday.
+  const isDemo = env.OSKIL_DEMO === '1' && env.OSKIL_TODAY === '2026-11-24';
+  const like = (isDemo && process.env.OSKIL_E2E_DEMO) || process.env.OSKIL_E2E_EMPTY;
+  if (like && !asItIs && !existsSync(join(folder, 'pg'))) cpSync(like, folder, { recursive: true });
   const url = `http://127.0.0.1:${port}`;
   let output = '';
   const child: ChildProcess = spawn(process.execPath, ['scripts/front.mjs', '127.0.0.1', String(port)], {

@@ -115,9 +115,9 @@ test('a row takes a school’s dose, stands on a rung and is counted to music', 
   await expect(page.getByText(/beats? each; it fills \d+ phrases? of 8\./)).toBeVisible();
   await page.getByRole('textbox', { name: 'Repetitions' }).fill('7');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/no longer fills its phrases: fitted again 7 become 8 and /)).toBeVisible();
+  await expect(page.getByText(/no longer fills its phrases: fitted again 7 become 6 and /)).toBeVisible();
   await page.getByRole('button', { name: 'Fit it again' }).click();
-  await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('8');
+  await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('6');
   await page.reload();
   await expect(rowOf(page, title).first()).toContainText(gentlest);
   await page.getByRole('link', { name: 'Teach this class' }).click();

@@ -1,6 +1,6 @@
 import { expect, type APIResponse, type Page } from '@playwright/test';
 import { CATALOGUE } from '@/catalogue/movements';
-import type { Dose } from '@/core/dose';
+import { primaryCount, type Dose } from '@/core/dose';
 import { nobodyKnown } from '@/core/people';
 import { newMovementRow, rowStep } from '@/core/plan/edit/new-rows';
 import { emptyPlan } from '@/core/plan/plan';
@@ -8,6 +8,12 @@ import { applyStep } from '@/core/plan/edit/step';
 
 /** A person as the routes take one. */
 export const BLANK_PERSON = { ...nobodyKnown({ firstName: 'Ida', initial: 'X' }), screened: true };
+
+/** A dose whose range reaches as far as its count. */
+const inRange = (dose: Dose): Dose => {
+  const n = primaryCount(dose.count);
+  return { ...dose, fewest: Math.min(dose.fewest, n), most: Math.max(dose.most, n) };
+};
 
 /** The demo's planned Friday class. */
 export async function openFriday(page: Page): Promise<void> {
@@ -48,7 +54,7 @@ export async function makeClass(
     const movement = CATALOGUE.movements.find((m) => m.name === title)!;
     const index = plan.sections.find((s) => s.id === 'move')!.rows.length;
     const row = newMovementRow(plan, movement, 'made');
-    const step = rowStep('move', { ...row, dose: { ...row.dose, ...dose } }, index);
+    const step = rowStep('move', { ...row, dose: inRange({ ...row.dose, ...dose }) }, index);
     const data = { type: 'edit', version, label: `Add ${title}`, step };
     await done(request.post(`/api/classes/${id}/plan`, { data }));
     const added = applyStep(plan, step);

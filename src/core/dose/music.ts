@@ -51,8 +51,7 @@ export function fitToMusic(dose: Dose, bpm: number): MusicalFit | null {
     });
   const whole = closest(fits.filter((f) => f.isWhole));
   const any = closest(fits);
-  const isInTime = Math.abs(any.change) < 1e-3 && any.n === planned;
-  const { n, beatsEach } = !isInTime && Math.abs(whole.change) <= WORTH_A_WHOLE ? whole : any;
+  const { n, beatsEach } = Math.abs(whole.change) <= WORTH_A_WHOLE ? whole : any;
   return {
     dose: {
       ...dose,
