@@ -24,7 +24,7 @@ export const FLOORS = [
   ['teach', 'draft'],
   ['progress'],
   ['term', 'home'],
-  ['paper', 'formats'],
+  ['paper', 'formats', 'models'],
   ['venue'],
 ];
 

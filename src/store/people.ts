@@ -260,8 +260,11 @@ export async function putMeasures(db: Db, personId: string, measures: readonly M
   );
 }
 
-/** The first of each kind and hand that was measured of these people, whose newest measures are at hand. */
-export async function firstMeasures(
+/**
+ * What a look back asks of these people, whose newest measures are at hand: the first of each kind and hand, and every grip, whose
+ * threshold is told by all its days.
+ */
+export async function measuresLookedBackOn(
   db: Db,
   people: readonly Pick<Person, 'id' | 'measures'>[],
 ): Promise<ReadonlyMap<string, readonly Measure[]>> {
@@ -270,8 +273,12 @@ export async function firstMeasures(
     `select p.id, p.hand, p.kind, m.value, m.on_day::text as "on", m.simulated, m.instrument
      from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
        (select value, on_day, simulated, instrument from measure m where m.person_id = p.id and m.hand = p.hand
-          and m.kind = p.kind and m.simulated is distinct from 'own' order by m.on_day limit 1) m`,
-    [JSON.stringify(newest)],
+          and m.kind = p.kind and m.simulated is distinct from 'own' order by m.on_day limit 1) m
+     where p.kind <> 'grip'
+     union all
+     select person_id, hand, kind, value, on_day::text, simulated, instrument from measure
+     where person_id = any ($2::uuid[]) and kind = 'grip' and simulated is distinct from 'own'`,
+    [JSON.stringify(newest), people.map((p) => p.id)],
   );
   return new Map(
     [...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => withoutNulls(m))]),

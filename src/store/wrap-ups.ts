@@ -62,7 +62,8 @@ export async function classLinesOf(db: Db, personId: string): Promise<ClassLine[
 }
 
 const LINE = `a.day::text as day, a.present, json_build_array(a.pain_before_left, a.pain_before_right) as "painBefore",
-  json_build_array(a.pain_after_left, a.pain_after_right) as "painAfter", a.effort, a.adapted`;
+  json_build_array(a.pain_after_left, a.pain_after_right) as "painAfter", a.effort, a.adapted,
+  (select s.slot_minutes from class c join series s on s.id = c.series_id where c.id = a.class_id) as minutes`;
 
 /** Of several people what a look back asks of, however many years they have come: their first and last classes, oldest first. */
 export async function classEnds(

@@ -6,7 +6,7 @@ import { prefilledLine } from '@/core/teach/wrap-up';
 import { lookBacks, personResults } from '@/server/measures/results';
 import { addClass, addSeries } from '@/store/classes';
 import { addGripTest } from '@/store/grip';
-import { firstMeasures, peopleOfClass, putMeasures, savePerson } from '@/store/people';
+import { measuresLookedBackOn, peopleOfClass, putMeasures, savePerson } from '@/store/people';
 import { classLinesOf, firstDays, saveWrapUp, timesAttended } from '@/store/wrap-ups';
 import { personFields } from '../core/people';
 import { planWith } from '../core/plans';
@@ -128,7 +128,7 @@ test('a class that is put on another day takes its lines with it', async () => {
 test('of each measure the newest, and the first', async () => {
   const people = await peopleOfClass(db, id(1000 + CLASSES), 'all');
   const newest = await peopleOfClass(db, id(1000 + CLASSES), 'newest');
-  const first = await firstMeasures(db, newest);
+  const first = await measuresLookedBackOn(db, newest);
   const bendsOf = (measures: readonly Measure[] | undefined) =>
     (measures ?? []).filter((m) => m.kind === 'extension');
   for (const [i, { id: personId, measures }] of people.entries()) {

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { boutIndex, dayIndex, weekIndex } from '@/core/load';
 import { NumberField } from '@/ui/form/dose/number-field';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { share: number; leftPercent: number };
 
@@ -29,7 +30,8 @@ export function IndexPanel({ share, leftPercent }: Props) {
       </p>
       <p className="mt-1 text-sm text-soft">
         Body weight on the busier wrist times the logarithm of the leans (Turner and Robling 2003); bouts
-        close together count less. It compares one plan with another and predicts nothing about bone.
+        close together count less. It compares one plan with another and predicts nothing about bone.{' '}
+        <WorkedOut id="loading-index" />
       </p>
     </section>
   );

@@ -10,6 +10,7 @@ import { nameList } from '@/core/words';
 import type { Result } from '@/core/result';
 import type { BodyOf } from './body-fields';
 import { SET_UP_WORDS } from './set-up-words';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
   stance: Stance;
@@ -78,7 +79,7 @@ function Figures({
       </p>
       <p className="mt-2 text-sm text-soft">
         Worked out from average bodies standing still (segments: Winter 2009; checked against Ebben 2011 and
-        Suprak 2011). A real press on a scale comes before it.
+        Suprak 2011). A real press on a scale comes before it. <WorkedOut id="weight" />
       </p>
     </>
   );

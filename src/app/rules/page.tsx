@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { PRACTICE, RULE_LETTERS } from '@/core/plan';
 import { pageData } from '@/server/lock/request-identity';
 import { Limits, Page, PageHead } from '@/ui/page/page';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 export const metadata: Metadata = { title: 'Rules' };
 
@@ -15,6 +16,10 @@ export default async function RulesPage() {
         title="Rules"
         line="What every plan is checked by. A rule can be muted for one class: a must only with your reason written down. Where no source is given, rule and numbers come from teaching practice; no study is behind them."
       />
+      <p>
+        What is modelled in them, the grip reserve, the loading index and the volumes, has its sources and
+        limits elsewhere. <WorkedOut id="fatigue" />
+      </p>
       {RULE_LETTERS.map(({ name, rules }) => (
         <section key={name} aria-labelledby={name} className="mt-8">
           <h2 id={name} className="text-xl">

@@ -1,4 +1,12 @@
-export { reserveTrace, type LoadSpan, type ReservePoint } from './fatigue';
+export {
+  after,
+  enduranceMs,
+  FRESH,
+  reserveOf,
+  reserveTrace,
+  type LoadSpan,
+  type ReservePoint,
+} from './fatigue';
 export { gripSpans } from './grip-spans';
 export {
   boutIndex,

@@ -22,11 +22,13 @@ export {
   type LookBack,
 } from './look-back';
 export { queueAt, restOfDay } from './measuring-day';
+export { lowGripWords } from './low-grip';
 export { OPPOSITION_PLACES } from './opposition';
 export { readiness, type Readiness } from './readiness';
-export { CHANGE_WORDS, type Session } from './real-change';
+export { CHANGE_WORDS, changeFrom, gripThreshold, type Session } from './real-change';
 export { resultsOf, type MeasureResult } from './results';
 export type { Rota, Visit } from './rota';
+export { sessionLoad } from './session-load';
 export { STEADY_SQUEEZE, madeReadings, type MadeSqueeze } from './simulated-meter';
 export { STATIONS, STATION_IDS, type RealVisit, type StationId } from './stations';
 export { warningSigns, type ClassReport } from './warning-signs';

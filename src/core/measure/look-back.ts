@@ -33,13 +33,14 @@ export function lookBack(
       kind: 'too early',
       reasons: [first ? `three weeks are over in ${plural(early, 'day')}` : 'no class yet'],
     };
-  const worse = [
-    ...results
-      .filter((r) => r.change === 'worse')
-      .map((r) => `${measureName(r).toLowerCase()} is really worse`),
-    ...painWorse(came),
-  ];
-  if (worse.length > 0) return { kind: 'worse', reasons: worse };
+  const worse = [...results.filter((r) => r.change === 'worse').map(measureSign), ...painWorse(came)];
+  const reasons = worse.map((s) => s.words);
+  if (worse.length > 1 || worse.some((s) => s.isLarge)) return { kind: 'worse', reasons };
+  if (worse.length === 1)
+    return {
+      kind: 'unchanged',
+      reasons: [...reasons, 'it is one sign alone, and less than twice what counts; a second would be worse'],
+    };
   const better = [
     ...results
       .filter((r) => r.change === 'better')
@@ -50,26 +51,47 @@ export function lookBack(
   return { kind: 'unchanged', reasons: ['nothing measured or told has really changed'] };
 }
 
+/** One thing that is worse; alone it has to be twice what counts as a change, since of many measures one is off by chance. */
+type Sign = { readonly words: string; readonly isLarge: boolean };
+const LARGE = 2;
+
+const measureSign = (r: MeasureResult): Sign => ({
+  words: `${measureName(r).toLowerCase()} is really worse`,
+  isLarge: r.now !== null && Math.abs(r.now - r.baseline) >= LARGE * r.threshold,
+});
+
 const scores = (pair: readonly [number | null, number | null]): number[] => pair.filter((n) => n !== null);
 
-function painBefore(came: readonly ClassLine[]): { readonly then: number; readonly now: number } | null {
+function painBefore(
+  came: readonly ClassLine[],
+): { readonly then: number; readonly now: number; readonly classes: number } | null {
   const told = came.map((c) => scores(c.painBefore)).filter((s) => s.length > 0);
   if (told.length < MIN_CLASSES) return null;
   const half = Math.min(CLASSES_LOOKED_AT, Math.floor(told.length / 2));
   const worst = (lines: readonly number[][]) => mean(lines.map((s) => Math.max(...s)));
-  return { then: worst(told.slice(0, half)), now: worst(told.slice(-half)) };
+  return { then: worst(told.slice(0, half)), now: worst(told.slice(-half)), classes: half };
 }
 
-function painWorse(came: readonly ClassLine[]): string[] {
+function painWorse(came: readonly ClassLine[]): Sign[] {
   const pain = painBefore(came);
   const last = came.slice(-CLASSES_LOOKED_AT);
   const rose = last.filter((c) => painRise(c) >= PAIN_ROSE).length;
   return [
     ...(pain && pain.now - pain.then >= PAIN_MOVES
-      ? [`pain before class rose from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10`]
+      ? [
+          {
+            words: `pain before class rose from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10${ends(pain.classes)}`,
+            isLarge: pain.now - pain.then >= LARGE * PAIN_MOVES,
+          },
+        ]
       : []),
     ...(rose >= 2
-      ? [`pain rose by two or more in ${plural(rose, 'class', 'classes')} of the last ${last.length}`]
+      ? [
+          {
+            words: `pain rose by two or more in ${plural(rose, 'class', 'classes')} of the last ${last.length}`,
+            isLarge: rose > last.length / 2,
+          },
+        ]
       : []),
   ];
 }
@@ -77,9 +99,17 @@ function painWorse(came: readonly ClassLine[]): string[] {
 function painBetter(came: readonly ClassLine[]): string[] {
   const pain = painBefore(came);
   return pain && pain.then - pain.now >= PAIN_MOVES
-    ? [`pain before class fell from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10`]
+    ? [
+        `pain before class fell from ${pain.then.toFixed(1)} to ${pain.now.toFixed(1)} of 10${ends(pain.classes)}`,
+      ]
     : [];
 }
+
+/** Over how many classes a mean was taken, and what counts. */
+const ends = (classes: number): string =>
+  classes === 1
+    ? ', the first class against the last; 1 counts'
+    : `, means of the first ${classes} classes and the last ${classes}; 1 counts`;
 
 function painRise({ painBefore: before, painAfter: after }: ClassLine): number {
   const rises = [0, 1].flatMap((i) => {

@@ -39,7 +39,7 @@ export function resultsOf(
       const { realChange } = MEASURES[kind];
       if (realChange !== 'own days' || hand === 'both') {
         const own = countedOf(person, kind, hand);
-        const coarsest = Math.max(0, ...own.map((m) => m.instrument?.step ?? 0));
+        const coarsest = Math.max(own[0]?.instrument?.step ?? 0, own.at(-1)?.instrument?.step ?? 0);
         const threshold = Math.max(Number(realChange), STEPS_OF_NOISE * coarsest);
         return resultFrom(kind, hand, own.map(pointOf), threshold) ?? [];
       }

@@ -9,6 +9,8 @@ export type ClassLine = {
   readonly painBefore: readonly [left: number | null, right: number | null];
   readonly painAfter: readonly [left: number | null, right: number | null];
   readonly effort: number | null;
+  /** How long the class is booked for; left out where nobody asks. */
+  readonly minutes?: number;
   readonly adapted: string;
 };
 

@@ -165,7 +165,7 @@ export const instrumentSchema = z.strictObject({
 export type Instrument = Immutable<z.infer<typeof instrumentSchema>>;
 
 /** A reading of the simulated meter or scale is marked: on data of one's own it is never taken for real, in the demo it is. */
-export const simulatedSchema = z.enum(['own', 'demo']);
+const simulatedSchema = z.enum(['own', 'demo']);
 
 /** What a reading says of how it was taken. */
 export const takenWith = { simulated: simulatedSchema.optional(), instrument: instrumentSchema.optional() };

@@ -15,7 +15,7 @@ import {
 import type { Db } from '@/store/db';
 import { gripTestsOf, loadGripTests } from '@/store/grip';
 import { homeLog } from '@/store/home';
-import { findPerson, firstMeasures } from '@/store/people';
+import { findPerson, measuresLookedBackOn } from '@/store/people';
 import { classEnds, classLinesOf } from '@/store/wrap-ups';
 import { idFrom } from '../shell/ids';
 import { withMeasures } from './measures';
@@ -71,7 +71,7 @@ export async function lookBacks(
   const ids = people.map((p) => p.id);
   const tests = await gripTestsOf(db, ids);
   const classes = await classEnds(db, ids);
-  const first = await firstMeasures(db, people);
+  const first = await measuresLookedBackOn(db, people);
   return new Map(
     people.map((p) => {
       const measures = withMeasures(first.get(p.id) ?? [], p.measures);

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { isMeasureDue } from '@/core/measure/due';
 import { groupSummary } from '@/core/measure/group-summary';
+import { lowGripWords } from '@/core/measure/low-grip';
+import { sessionLoad } from '@/core/measure/session-load';
 import { lookBack } from '@/core/measure/look-back';
 import { OPPOSITION_PLACES } from '@/core/measure/opposition';
 import { resultFrom, resultsOf, type MeasureResult } from '@/core/measure/results';
@@ -139,10 +141,31 @@ describe('looking back', () => {
     ['two weeks', quiet.slice(0, 3), [], '2026-11-18', 'too early'],
     ['three weeks and nothing moved', quiet, [], '2026-11-25', 'unchanged'],
     ['a hand is better', quiet, [result('better')], '2026-11-25', 'going well'],
-    ['a hand is worse, another better', quiet, [result('better'), result('worse')], '2026-11-25', 'worse'],
+    [
+      'a hand is worse, another better',
+      quiet,
+      [result('better'), result('worse')],
+      '2026-11-25',
+      'unchanged',
+    ],
+    ['both hands are worse', quiet, [result('worse'), result('worse')], '2026-11-25', 'worse'],
+    [
+      'one hand is worse by twice what counts',
+      quiet,
+      [{ ...result('worse'), now: 10 }],
+      '2026-11-25',
+      'worse',
+    ],
     ['pain before class fell', days.map((d, i) => line(d, 5 - i, 5 - i)), [], '2026-11-25', 'going well'],
     ['pain before class rose', days.map((d, i) => line(d, 1 + i, 1 + i)), [], '2026-11-25', 'worse'],
-    ['pain rose in two classes', days.map((d, i) => line(d, 2, i < 2 ? 4 : 2)), [], '2026-11-25', 'worse'],
+    [
+      'pain rose in two classes',
+      days.map((d, i) => line(d, 2, i < 2 ? 4 : 2)),
+      [],
+      '2026-11-25',
+      'unchanged',
+    ],
+    ['pain rose in three classes', days.map((d, i) => line(d, 2, i < 3 ? 4 : 2)), [], '2026-11-25', 'worse'],
     [
       'a class away does not count',
       [...quiet.slice(1), line('2026-11-04', 9, 9, false)],
@@ -228,4 +251,19 @@ test.each([
   [[measure('grip', 'L', 20, '2026-11-24')], '2026-11-11', false],
 ] as const)('in a week of review, measures %j since %j: due %j', (measures, first, due) => {
   expect(isMeasureDue(measures, first, '2026-11-25', true)).toBe(due);
+});
+
+test.each([
+  [30, null],
+  [27, null],
+  [20, 'Under 27 kg, the line of low grip for men; for women it is 16 kg.'],
+  [16, 'Under 27 kg, the line of low grip for men; for women it is 16 kg.'],
+  [12, 'Under 16 kg, the line of low grip for women; for men it is 27 kg.'],
+])('a best squeeze of %i kg: %s', (kg, words) => {
+  if (words === null) expect(lowGripWords(kg)).toBeNull();
+  else expect(lowGripWords(kg)).toContain(words);
+});
+
+test('the load of a class is effort times minutes, and not known where nobody said', () => {
+  expect([sessionLoad(4, 45), sessionLoad(0, 45), sessionLoad(null, 45)]).toEqual([180, 0, null]);
 });

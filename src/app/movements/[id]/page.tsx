@@ -18,6 +18,7 @@ import { MovingHands } from './moving-hands';
 import { PropNotes } from './prop-notes';
 import { PutAway } from './put-away';
 import { capital } from '@/core/words';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
   const { catalogue, own } = await catalogueNow(await pageData());
@@ -36,6 +37,9 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
             <PurposeMark purpose={movement.purpose} />
             {[movement.purpose, ...movement.also].map((p) => PURPOSE_WORDS[p]).join(' and ')}, effort about{' '}
             {movement.effortOf10} of 10, {movement.positions.map((p) => POSITION_WORDS[p]).join(' or ')}
+          </p>
+          <p className="no-print text-sm text-soft">
+            Effort is our estimate, and degrees are the drawing’s. <WorkedOut id="hand" />
           </p>
         </div>
         <div className="no-print flex flex-wrap gap-3">

@@ -6,6 +6,7 @@ import { SelectField } from '@/ui/form/select-field';
 import { VOLUME_LINES, type VolumeLine } from './volume-lines';
 import { VolumeChart } from './volume-chart';
 import { WeeksTable } from './weeks-table';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { weeks: readonly WeekLine[]; whose: string | null };
 
@@ -19,7 +20,8 @@ export function Volumes({ weeks, whose }: Props) {
       <p className="text-soft">
         Planned over done. Repetitions count both hands together; held and stretched time is that of the
         busier hand. Done is what was counted in class{whose ? ' and not skipped' : ''}. The loading index
-        (Turner and Robling 2003) compares plans and says nothing of bone density.
+        (Turner and Robling 2003) compares plans and says nothing of bone density. A hold of five seconds is
+        one repetition, and free time goes by its cycles: good to about a third. <WorkedOut id="volumes" />
       </p>
       <WeeksTable
         label="Volumes by week"

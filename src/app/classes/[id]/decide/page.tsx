@@ -11,6 +11,7 @@ import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
 import { DecideDesk } from './decide-desk';
 import { GroupRungs } from './group-rungs';
 import { NotShown } from './not-shown';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 export const metadata: Metadata = { title: 'Who moves on' };
 
@@ -31,6 +32,9 @@ export default async function DecidePage({ params }: { params: Promise<{ id: str
           <DecideDesk classId={info.id} people={decisions.people} proposals={decisions.proposals} />
           <GroupRungs group={decisions.group} />
           <NotShown notShown={decisions.notShown} />
+          <p className="mt-6 text-sm text-soft">
+            Effort and pain are of ten, as people say them (Borg 1998; Thomeé 1997). <WorkedOut id="effort" />
+          </p>
         </>
       ) : (
         <Empty>

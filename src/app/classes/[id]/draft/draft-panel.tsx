@@ -13,6 +13,7 @@ import { Trouble } from '@/ui/form/field';
 import { DraftRows } from './draft-rows';
 import { useDraft } from './use-draft';
 import type { OrderEditor } from '../use-plan';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
   editor: OrderEditor;
@@ -164,7 +165,7 @@ function Summary({ draft, moved, onUse }: SummaryProps) {
           The score counts minutes of each purpose and places of the hand, each time for less, people with
           something to do, what other movements build on, what is in the plan, goes on from last time or asks
           more, and wished-for tasks; a minute without the hands counts half. What is proven is the choice of
-          rows for these limits; what is mended afterwards is not looked at again.
+          rows for these limits; what is mended afterwards is not looked at again. <WorkedOut id="draft" />
         </span>
       </p>
       <Button look="main" onClick={onUse}>

@@ -4,6 +4,7 @@ import { fullName, type Person } from '@/core/people';
 import type { Verdict } from '@/core/screening';
 import { capital, nameList } from '@/core/words';
 import { Button } from '@/ui/form/button';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
   movement: RowMovement;
@@ -39,7 +40,7 @@ export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
         Worked out for average bodies standing still, {splitWords(movement.press)}; one hand alone may take up
         to what both would
         {loads.some((l) => !l.known) && '; where height or mass is not known, for people of 45 to 95 kg'}. It
-        clears nobody.
+        clears nobody. <WorkedOut id="weight" />
       </p>
     </section>
   );

@@ -15,6 +15,7 @@ import {
 import { HandMap } from '@/ui/hand/hand-map';
 import { Gaps } from './gaps';
 import type { PlanEditor } from '../use-plan';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 const MEASURES = {
   moved: {
@@ -79,6 +80,9 @@ export function HandMapPanel({ editor, context, recent }: Props) {
         ))}
       </fieldset>
       <HandMap values={values} unit={unit} label={label} none={none} />
+      <p className="text-sm text-soft">
+        Degrees are the drawing’s; a real hand may differ by a fifth. <WorkedOut id="hand" />
+      </p>
       <Gaps editor={editor} context={context} recent={recent} />
     </section>
   );

@@ -8,6 +8,7 @@ import { clockText, nameList, plural } from '@/core/words';
 import { requestJson } from '@/ui/request-json';
 import { inputClass, Trouble } from '@/ui/form/field';
 import { Table } from '@/ui/page/table';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { kit: readonly KitLine[]; handing: PlanTiming; week: number };
 
@@ -34,7 +35,10 @@ export function KitPanel({ kit, handing, week }: Props) {
         A grade suits when half closing it asks no more than{' '}
         {week <= 3 ? '30 % of a hand’s greatest grip in the first weeks' : '50 % of a hand’s greatest grip'},
         15 % where a caution speaks.
-        {assumed && ' Where no grip was measured a cautious 14 kg is assumed, and 30 % of it is the most.'}
+        {assumed &&
+          ' Where no grip was measured a cautious 14 kg is assumed, and 30 % of it is the most.'}{' '}
+        Beside a name stands what half closing their grade asks of them; props of one grade differ by about a
+        fifth. <WorkedOut id="grip-demand" />
       </p>
     </section>
   );
@@ -92,7 +96,9 @@ function Grades({ line }: { line: KitLine }) {
   if (line.grades.length === 0) return <span className="text-soft">by feel: effort is the guide</span>;
   const { counts, unsuited } = gradeCounts(line);
   const names = (grade: string) =>
-    line.grades.filter((g) => g.choice?.grade.name === grade).map((g) => fullName(g.person));
+    line.grades.flatMap(({ person, choice }) =>
+      choice?.grade.name === grade ? `${fullName(person)} ${Math.round(choice.demand * 100)} %` : [],
+    );
   return (
     <ul>
       {counts

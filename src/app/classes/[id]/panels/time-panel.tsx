@@ -18,6 +18,7 @@ import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
 import type { PlanEditor } from '../use-plan';
 import { wayInChoices } from '../way-in-choices';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { context: RuleContext; editor: PlanEditor };
 
@@ -99,7 +100,8 @@ function PaceLine({ context }: Omit<Props, 'editor'>) {
     <p className="tabular text-sm">
       At your own pace <strong>{lengthWords(length)}</strong>
       <span className="text-soft">
-        , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}
+        , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}.{' '}
+        <WorkedOut id="time" />
       </span>
     </p>
   );

@@ -1,6 +1,7 @@
 import type { RowTrace } from '@/core/plan';
 import { TRACE_COLUMNS } from '../order/order-props';
 import { RowHeads } from '../order/row-heads';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 /** Heads of the traces, and what their colours and lines say. */
 export function TraceHead({ working, chosen }: { working: boolean; chosen: string | null }) {
@@ -22,7 +23,8 @@ export function TraceHead({ working, chosen }: { working: boolean; chosen: strin
           <p aria-live="polite" className="text-sm text-soft">
             {working
               ? 'Working out the reserve.'
-              : 'Modelled from effort, time and what a prop asks of each hand, measured or taken for weak (Xia and Frey-Law 2008; Looft and others 2018); good to about a fifth up to 0.6 of the maximum, and short beyond. It guides planning and clears nobody.'}
+              : 'Modelled from effort, time and what a prop asks of each hand, measured or taken for weak (Xia and Frey-Law 2008; Looft and others 2018); good to about a fifth up to 0.6 of the maximum, and short beyond. It guides planning and clears nobody.'}{' '}
+            <WorkedOut id="fatigue" />
           </p>
         </td>
       </tr>

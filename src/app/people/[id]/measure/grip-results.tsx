@@ -13,6 +13,7 @@ import {
 } from '@/core/measure';
 import type { Person } from '@/core/people';
 import { plural } from '@/core/words';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
   person: Person;
@@ -45,7 +46,7 @@ export function GripResults({ person, tests, trials, scoring }: Props) {
       <p className="mt-2 text-sm text-soft">
         Real change is more than 5 kg (Bohannon 2019) until six days or more show that this hand is steadier
         from day to day: then more than chance gives 19 times of 20 (t × √2 × the standard error of test and
-        retest). It says nothing of why.
+        retest). It says nothing of why. <WorkedOut id="change" />
       </p>
     </section>
   );
@@ -61,7 +62,7 @@ function resultWords({ baselineKg, nowKg, thresholdKg, change }: GripResult, day
     change
   ];
   const advice = change === 'worse' ? ' Worth asking a clinician about.' : '';
-  return `${words}: ${baselineKg.toFixed(1)} kg then, ${nowKg.toFixed(1)} kg now, over ${plural(days, 'day')}; real change is ${thresholdKg.toFixed(1)} kg or more.${advice}`;
+  return `${words}: ${baselineKg.toFixed(1)} kg then, ${nowKg.toFixed(1)} kg now, over ${plural(days, 'day')}; real change is more than ${thresholdKg.toFixed(1)} kg.${advice}`;
 }
 
 const TODAY: Record<Readiness['kind'], string> = {

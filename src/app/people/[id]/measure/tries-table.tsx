@@ -1,5 +1,6 @@
 import { HANDS, scoreOfTrials, type GripTrial, type Scoring } from '@/core/measure';
 import { Table } from '@/ui/page/table';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { trials: readonly GripTrial[]; scoring: Scoring };
 
@@ -44,6 +45,10 @@ export function TriesTable({ trials, scoring }: Props) {
           );
         })}
       </Table>
+      <p className="mt-1 text-sm text-soft">
+        Wavering is the spread of the force about its course while it is held, as a share of the peak.{' '}
+        <WorkedOut id="measures" />
+      </p>
     </section>
   );
 }

@@ -1,8 +1,10 @@
+import { sessionLoad } from '@/core/measure';
 import { Link } from '@/ui/page/link';
 import { painPair, type ClassLine } from '@/core/people';
 import { plural } from '@/core/words';
 import { dayWithYear, shortDay } from '@/ui/words/dates';
 import { Table } from '@/ui/page/table';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
   classes: readonly ClassLine[];
@@ -31,7 +33,13 @@ export function ClassesTold({ classes, home, all, allHref }: Props) {
       </p>
       <Table
         className="tabular mt-1"
-        columns={['Day', 'Pain before, left and right', 'Pain after, left and right', 'Effort']}
+        columns={[
+          'Day',
+          'Pain before, left and right',
+          'Pain after, left and right',
+          { number: 'Effort, of ten' },
+          { number: 'Load' },
+        ]}
       >
         {shown.map((c) => (
           <tr key={c.day} className="border-b">
@@ -40,10 +48,15 @@ export function ClassesTold({ classes, home, all, allHref }: Props) {
             </th>
             <td className="pr-6">{c.present ? painPair(c.painBefore) : 'away'}</td>
             <td className="pr-6">{c.present ? painPair(c.painAfter) : ''}</td>
-            <td>{c.present ? (c.effort ?? 'not said') : ''}</td>
+            <td className="pr-6 text-right">{c.present ? (c.effort ?? 'not said') : ''}</td>
+            <td className="text-right">{c.present ? sessionLoad(c.effort, c.minutes ?? 0) : ''}</td>
           </tr>
         ))}
       </Table>
+      <p className="mt-1 text-sm text-soft">
+        Pain and effort are of ten (Borg 1998). Load is effort times the minutes of the class (Foster et al.
+        2001); it compares one person’s classes. <WorkedOut id="effort" />
+      </p>
       {shown.length < classes.length && (
         <p className="mt-2">
           <Link className="underline underline-offset-4" href={allHref}>

@@ -1,5 +1,6 @@
 import { Link } from '@/ui/page/link';
 import type { PersonResults } from '@/server/measures/results';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 const WORDS = {
   usual: 'a usual day',
@@ -25,9 +26,18 @@ export function ReadyToday({ ready, personId }: { ready: PersonResults['ready'];
         ready.map(({ hand, is }) => (
           <p key={hand}>
             {hand === 'L' ? 'Left' : 'Right'} hand: {WORDS[is.kind]}
-            {is.medianKg !== null && ` (lately ${is.medianKg.toFixed(1)} kg)`}.
+            {is.medianKg !== null &&
+              ` (lately ${is.medianKg.toFixed(1)} kg, give or take ${is.spreadKg!.toFixed(1)})`}
+            .
           </p>
         ))
+      )}
+      {ready.some((r) => r.is.kind !== 'not known') && (
+        <p className="text-sm text-soft">
+          Against the median of up to eight earlier days: over two spreads under it is a lighter day, over
+          four a day to rest. Of ordinary days about one in ten is called lighter, and one in fifty a day to
+          rest. <WorkedOut id="readiness" />
+        </p>
       )}
     </section>
   );

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
 import { measureName, measureText, simulatedMark } from '@/core/people';
-import { CHANGE_WORDS, type MeasureResult } from '@/core/measure';
+import { CHANGE_WORDS, lowGripWords, type MeasureResult } from '@/core/measure';
 import { shortDay } from '@/ui/words/dates';
 import { Table } from '@/ui/page/table';
 import { TrendCord } from './trend-cord';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 /** Every measure of each hand: first, now, how it went, and what would count as a change. */
 export function ResultsTable({
@@ -13,6 +14,8 @@ export function ResultsTable({
   results: readonly MeasureResult[];
   children: ReactNode;
 }) {
+  const grips = results.filter((r) => r.kind === 'grip').map((r) => r.now ?? r.baseline);
+  const lowGrip = grips.length > 0 ? lowGripWords(Math.max(...grips)) : null;
   return (
     <section aria-label="Measures" className="mb-8">
       <div className="flex flex-wrap items-center justify-between gap-x-8">
@@ -45,10 +48,12 @@ export function ResultsTable({
           ))}
         </Table>
       </div>
+      {lowGrip && <p className="mt-2">Grip: {lowGrip}</p>}
       <p className="mt-2 text-sm text-soft">
         A difference larger than this counts as a change. Grip: 5 kg at least (Bohannon 2019) until six days
         or more show that this hand is steadier from day to day (t × √2 × the standard error of test and
-        retest). Everything else: two steps of the reading; no published value. It says nothing of why.
+        retest). Everything else: two steps of the reading; no published value. It says nothing of why.{' '}
+        <WorkedOut id="change" />
       </p>
     </section>
   );

@@ -13,6 +13,7 @@ import { useWorkerJob } from '@/ui/hooks/use-worker-job';
 import type { PlayJob, PlayReply } from '@/workers/play-job';
 import { PlayedPeople } from './played-people';
 import { PlayedWeeks } from './played-weeks';
+import { WorkedOut } from '@/ui/page/worked-out';
 
 const PLAYS = 100;
 const MOST_PLAYS = 1_000;
@@ -93,7 +94,8 @@ export function PlayDesk({ toPlay }: { toPlay: TermToPlay }) {
         <p className="mt-3 text-soft">
           Each play makes up who comes, how hard it feels and whose hands are sore afterwards, with plausible
           numbers that were not measured: who does more work than they are used to, effort of ten times
-          minutes, is sore more often, and gets used to it. It compares plans; it predicts nobody.
+          minutes, is sore more often, and gets used to it. It compares plans; it predicts nobody.{' '}
+          <WorkedOut id="term" />
         </p>
         <Trouble
           message={failed ? 'The term could not be played in this browser. Nothing was changed.' : null}

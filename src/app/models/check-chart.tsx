@@ -1,0 +1,45 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { ModelCheck } from '@/core/models';
+import { INK } from './chart-colours';
+
+const Chart = dynamic(() => import('react-apexcharts'), { ssr: false });
+
+const LETTERING = { fontSize: '14px' };
+const axis = (title: string) => ({ title: { text: title, style: LETTERING }, labels: { style: LETTERING } });
+
+/** A model as lines and what it is held against as points. The same numbers stand in a table below. */
+export function CheckChart({ check }: { check: ModelCheck }) {
+  const { series, x, y, valid } = check;
+  return (
+    <Chart
+      type="line"
+      height={300}
+      series={series.map((s) => ({
+        name: s.name,
+        data: s.points.map(([at, value]) => ({ x: at, y: value })),
+      }))}
+      options={{
+        chart: {
+          toolbar: { show: false },
+          zoom: { enabled: false },
+          animations: { enabled: false },
+          fontFamily: 'inherit',
+          foreColor: INK.text,
+        },
+        colors: series.map((s, i) => (s.as === 'points' ? INK.published : INK.lines[i % INK.lines.length])),
+        stroke: { width: series.map((s) => (s.as === 'points' ? 0 : 3)), curve: 'straight' },
+        markers: { size: series.map((s) => (s.as === 'points' ? 6 : 0)) },
+        annotations: {
+          xaxis: [{ x: valid[0], x2: valid[1], fillColor: INK.valid, opacity: 0.5, borderColor: INK.valid }],
+        },
+        grid: { borderColor: INK.valid },
+        xaxis: { ...axis(x), type: 'numeric', tickAmount: 6, decimalsInFloat: 2 },
+        yaxis: { ...axis(y), decimalsInFloat: 0 },
+        legend: { position: 'top', fontSize: '15px', showForSingleSeries: false },
+        tooltip: { enabled: false },
+      }}
+    />
+  );
+}
