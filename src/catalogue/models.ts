@@ -19,7 +19,7 @@ export const MODELS: readonly ModelTold[] = [
     goesIn: [
       'the dose: repetitions times tempo, holds and pauses, breaths times breath length, or time, in seconds',
       'changes of side, pass and layer, rests, the way in, talk, props out and in, in seconds',
-      'the pace at which this instructor was really taught to go, where enough rows were taught to tell it',
+      'this instructor’s own pace, where enough rows were taught to tell it',
     ],
     comesOut: 'Minutes and seconds, an exact sum. A class really taught differs by what nobody planned.',
     sources: ['arithmetic', `the times of changing over, handing out and setting up are ${OURS}`],

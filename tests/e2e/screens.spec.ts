@@ -19,6 +19,7 @@ const PAGES = [
   '/terms',
   '/files',
   '/rules',
+  '/models',
   '/lock',
 ];
 

@@ -12,6 +12,8 @@ const axis = (title: string) => ({ title: { text: title, style: LETTERING }, lab
 /** A model as lines and what it is held against as points. The same numbers stand in a table below. */
 export function CheckChart({ check }: { check: ModelCheck }) {
   const { series, x, y, valid } = check;
+  const places = series.flatMap((s) => s.points.map(([at]) => at));
+  const range = { min: Math.min(...places), max: Math.max(...places) };
   return (
     <Chart
       type="line"
@@ -32,14 +34,26 @@ export function CheckChart({ check }: { check: ModelCheck }) {
         stroke: { width: series.map((s) => (s.as === 'points' ? 0 : 3)), curve: 'straight' },
         markers: { size: series.map((s) => (s.as === 'points' ? 6 : 0)) },
         annotations: {
-          xaxis: [{ x: valid[0], x2: valid[1], fillColor: INK.valid, opacity: 0.5, borderColor: INK.valid }],
+          xaxis: [{ x: valid[0], x2: valid[1], fillColor: INK.valid, opacity: 0.25, borderColor: INK.valid }],
         },
         grid: { borderColor: INK.valid },
-        xaxis: { ...axis(x), type: 'numeric', tickAmount: 6, decimalsInFloat: 2 },
+        xaxis: {
+          ...axis(x),
+          type: 'numeric',
+          ...range,
+          tickAmount: ticksOf(check),
+          labels: { style: LETTERING, formatter: (value) => String(Math.round(Number(value) * 100) / 100) },
+        },
         yaxis: { ...axis(y), decimalsInFloat: 0 },
         legend: { position: 'top', fontSize: '15px', showForSingleSeries: false },
         tooltip: { enabled: false },
       }}
     />
   );
+}
+
+/** A tick at every place of the longest line, or at every other where there are many. */
+function ticksOf({ series }: ModelCheck): number {
+  const steps = Math.max(...series.map((s) => s.points.length)) - 1;
+  return steps > 13 ? steps / 2 : steps;
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { MODELS } from '@/catalogue/models';
 import type { ModelCheck, ModelTold } from '@/core/models';
+import { capital } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { CheckChart } from './check-chart';
@@ -60,11 +61,11 @@ function Model({ model }: { model: ModelTold }) {
             <dt className="font-semibold">{head}</dt>
             <dd className="max-w-prose">
               {said.length === 1 ? (
-                said[0]
+                capital(said[0]!)
               ) : (
                 <ul>
                   {said.map((line) => (
-                    <li key={line}>{line}</li>
+                    <li key={line}>{capital(line)}</li>
                   ))}
                 </ul>
               )}
@@ -90,7 +91,8 @@ function Held({ check }: { check: ModelCheck }) {
         <CheckChart check={check} />
       </div>
       <p className="text-sm text-soft">
-        The paler part, {check.valid[0]} to {check.valid[1]} on the lower axis, is where it is to be believed.
+        The shaded part, {check.valid[0]} to {check.valid[1]} on the lower axis, is where it is to be
+        believed.
       </p>
       <CheckTable check={check} />
     </figure>

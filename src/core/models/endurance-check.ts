@@ -33,9 +33,9 @@ export function enduranceCheck(): ModelCheck {
 export function recoveryCheck(): ModelCheck {
   const tired = after(FRESH, 0.5, 60_000);
   const points = stepsFrom(0, 300, 30).map(
-    (s) => [s, percent(reserveOf(s === 0 ? tired : after(tired, 0, s * 1000)))] as const,
+    (s) => [s, Math.round(reserveOf(s === 0 ? tired : after(tired, 0, s * 1000)) * 1000) / 10] as const,
   );
-  const at = (s: number) => points.find(([x]) => x === s)![1];
+  const at = (s: number) => Math.round(points.find(([x]) => x === s)![1]);
   return {
     title: 'The reserve in rest, after a minute at half of the greatest squeeze',
     x: 'seconds of rest',
