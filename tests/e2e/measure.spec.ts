@@ -108,4 +108,61 @@ test.describe('with data of one’s own', () => {
     await page.getByText('Simulated readings, counted for nothing: 1').click();
     await expect(page.getByText(/^Grip, right: [\d.]+ kg on .*, simulated$/)).toBeVisible();
   });
+
+  test('a scale over Bluetooth is a try for the hand whose turn it is; one that goes is told of, and what was read stays', async ({
+    page,
+  }) => {
+    const id = String((await send('POST', `${own.url}/api/people`, BLANK_PERSON)).json.id);
+    // A stand-in for the browser’s Bluetooth: it sends what a scale of the open weight-scale service would.
+    await page.addInitScript(() => {
+      const weight = Object.assign(new EventTarget(), {
+        value: undefined as DataView | undefined,
+        startNotifications: () => Promise.resolve(),
+      });
+      const device = Object.assign(new EventTarget(), {
+        name: 'Hall scale',
+        gatt: {
+          connect: () =>
+            Promise.resolve({
+              getPrimaryService: () => Promise.resolve({ getCharacteristic: () => Promise.resolve(weight) }),
+            }),
+          disconnect: () => undefined,
+        },
+      });
+      Object.defineProperty(navigator, 'bluetooth', {
+        value: { requestDevice: () => Promise.resolve(device) },
+      });
+      Object.assign(window, {
+        weigh: (kg: number) => {
+          const steps = Math.round(kg / 0.005);
+          weight.value = new DataView(Uint8Array.from([0, steps % 256, Math.floor(steps / 256)]).buffer);
+          weight.dispatchEvent(new Event('characteristicvaluechanged'));
+        },
+        goAway: () => device.dispatchEvent(new Event('gattserverdisconnected')),
+      });
+    });
+    await page.goto(`${own.url}/people/${id}/measure?what=press`);
+    await page.getByRole('button', { name: 'Connect a scale' }).click();
+    const scale = page.getByRole('region', { name: 'A scale over Bluetooth' });
+    await expect(scale).toContainText('Hall scale is connected');
+    const first = (await scale.getByRole('status').textContent())!.split(' ')[0]!;
+    const other = first === 'Right' ? 'Left' : 'Right';
+    const weigh = (kg: number) =>
+      page.evaluate((n) => (window as unknown as { weigh: (kg: number) => void }).weigh(n), kg);
+    await weigh(9.4);
+    await expect(scale.getByRole('status')).toHaveText(`${other} hand, try 1 of 3`);
+    await weigh(8.25);
+    await expect(scale.getByRole('status')).toHaveText(`${first} hand, try 2 of 3`);
+    const field = page.getByLabel(`Press on a scale, ${first.toLowerCase()}, kg`);
+    await expect(field).toHaveValue('9.4');
+    await page.evaluate(() => (window as unknown as { goAway: () => void }).goAway());
+    await expect(scale.getByText('The scale is gone.')).toBeVisible();
+    await expect(field).toHaveValue('9.4');
+    await page.getByRole('button', { name: 'Keep these measures' }).click();
+    await expect(page.getByText('2 measures are kept')).toBeVisible();
+    await page.goto(`${own.url}/people/${id}/results`);
+    await expect(
+      page.getByRole('row', { name: new RegExp(`^Press on a scale, ${first.toLowerCase()}`) }),
+    ).toContainText('9.5 kg');
+  });
 });

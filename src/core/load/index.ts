@@ -8,6 +8,7 @@ export {
   type ReservePoint,
 } from './fatigue';
 export { gripSpans } from './grip-spans';
+export { weightMeasured } from './weight-measurement';
 export {
   boutIndex,
   dayIndex,

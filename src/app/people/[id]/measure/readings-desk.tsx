@@ -6,6 +6,7 @@ import { Trouble } from '@/ui/form/field';
 import { InstrumentFields } from './instrument-fields';
 import { OppositionPicker } from './opposition-picker';
 import { ReadingFields } from './reading-fields';
+import { RealScale } from './real-scale';
 import { ReadPush } from './scale-press';
 import { useInstrument } from './use-instrument';
 import { useReadings } from './use-readings';
@@ -35,6 +36,13 @@ export function ReadingsDesk({ person, today, kinds, rate, instrument, aid, isDe
   return (
     <div className="grid gap-5">
       {aid === 'scale' && isDemo && scale}
+      {aid === 'scale' && (
+        <RealScale
+          first={person.dominantHand}
+          readings={readings}
+          onScale={(name) => used.set({ name, step: used.typed.step || '0.1' })}
+        />
+      )}
       {aid === 'thumb' && <OppositionPicker readings={readings} />}
       {instrument && <InstrumentFields used={used} {...instrument} />}
       <ReadingFields kinds={kinds} person={person} readings={readings} />

@@ -4,30 +4,22 @@ import { pushTrouble, readPush, type ReadPush as Pressed } from '@/core/load';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { PRESS_MS, useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
+import { usePresses } from './use-presses';
 import type { Readings } from './use-readings';
-
-const TRIES = 3;
-const HAND_WORDS: Record<Hand, string> = { L: 'Left hand', R: 'Right hand' };
 
 /** A press with one hand on a bathroom scale, hands by turns, three each; the best of each is written down below. */
 export function ReadPush({ first, readings, rate }: { first: Hand; readings: Readings; rate: number }) {
   const [kg, setKg] = useState(9);
   const [swayPercent, setSway] = useState(4);
-  const [tries, setTries] = useState<Readonly<Record<Hand, readonly number[]>>>({ L: [], R: [] });
   const [said, setSaid] = useState('');
   const { reading, running, press } = useSimulatedScale(rate);
-  const other: Hand = first === 'L' ? 'R' : 'L';
-  const hand = tries[first].length <= tries[other].length ? first : other;
-  const isDone = tries[hand].length >= TRIES;
+  const { add, isDone, words } = usePresses(first, readings, 'simulated');
 
   const start = () =>
     press({ kg, zeroKg: 0.4, sway: swayPercent / 100 }, (readingsOfPress) => {
       const pressed = readPush(readingsOfPress);
       setSaid(wordsOf(pressed));
-      if (pressed.trouble) return;
-      const best = Math.max(pressed.kg, ...tries[hand]);
-      setTries({ ...tries, [hand]: [...tries[hand], pressed.kg] });
-      readings.set({ kind: 'press', hand }, best.toFixed(1), 'simulated');
+      if (!pressed.trouble) add(pressed.kg);
     });
   return (
     <section aria-label="Press on a scale" className="rounded-2xl border-2 border-edge bg-paper p-4">
@@ -40,9 +32,7 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
         <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSway} />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-5">
-        <p className="text-2xl font-bold">
-          {isDone ? 'Both hands are done' : `${HAND_WORDS[hand]}, try ${tries[hand].length + 1} of ${TRIES}`}
-        </p>
+        <p className="text-2xl font-bold">{words}</p>
         {!isDone && (
           <Button look="main" disabled={running} onClick={start}>
             {running ? `Press for ${PRESS_MS / 1_000} s` : 'Press the scale'}
