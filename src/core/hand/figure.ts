@@ -2,6 +2,7 @@ import { DIGITS, FINGER_NAMES, type DigitName } from './joints';
 import type { SeenHand } from './place';
 import { capsule, hullOfDiscs, type Disc } from './outline';
 import { add, between, dot, scale, sub, unit, type Vec } from './vector';
+import { RADII } from './radii';
 
 type FilledPart = 'ink' | 'skin' | 'nail' | 'sleeve' | 'prop' | 'ground';
 
@@ -10,14 +11,6 @@ export type FigureShape =
   | { readonly part: FilledPart | 'line'; readonly d: string }
   | { readonly part: 'band'; readonly d: string; readonly widthMm: number };
 
-/** Half-widths of the digits at their joints, mm, from base to tip. */
-const RADII: Record<DigitName, readonly number[]> = {
-  thumb: [15.5, 12.2, 10.4, 8.2],
-  index: [12.5, 10.6, 9, 7.4],
-  middle: [12.5, 10.8, 9.2, 7.6],
-  ring: [12, 10.3, 8.8, 7.2],
-  little: [11.5, 9.2, 7.8, 6.4],
-};
 export const INK_MM = 1.9;
 const WRIST_R = 13;
 const FOREARM_R = 17;

@@ -6,7 +6,7 @@ import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { scriptOf } from '@/core/dose/script';
 import { handParts, painted } from '@/core/hand/figure';
 import { seenHand, type HandView } from '@/core/hand/place';
-import { DIGITS, FINGER_NAMES, JOINT_LIMITS } from '@/core/hand/joints';
+import { DIGITS, FINGER_NAMES, JOINT_LIMITS, type FingerName } from '@/core/hand/joints';
 import { handPoints, knuckleOf, SEGMENT_MM, tipOf } from '@/core/hand/kinematics';
 import { keyPoses, loopPose, poseInBeat, rangeDemand, startPose } from '@/core/hand/motion';
 import {
@@ -19,6 +19,7 @@ import {
   withinLimits,
   type Pose,
 } from '@/core/hand/pose';
+import { RADII } from '@/core/hand/radii';
 import { distance, type Vec } from '@/core/hand/vector';
 import { runs } from '../../runs';
 
@@ -90,9 +91,23 @@ describe('forward kinematics', () => {
     }
   });
 
-  test.each(FINGER_NAMES)('thumb and %s meet tip to tip within 8 mm', (finger) => {
-    const points = handPoints(RING[finger]);
-    expect(distance(tipOf(points, 'thumb'), tipOf(points, finger))).toBeLessThan(8);
+  test.each(FINGER_NAMES)(
+    'thumb and %s touch tip to tip, flesh and all, with their pads toward each other',
+    (finger) => {
+      const points = handPoints(RING[finger]);
+      const apart = distance(tipOf(points, 'thumb'), tipOf(points, finger));
+      expect(apart).toBeGreaterThan(13);
+      expect(apart).toBeLessThan(17);
+      const [a, b] = [points.padNormals.thumb, points.padNormals[finger]];
+      expect(a[0] * b[0] + a[1] * b[1] + a[2] * b[2]).toBeLessThan(-0.1);
+    },
+  );
+
+  test('in no key pose of any movement does the thumb run into a finger', () => {
+    for (const { id } of MOVEMENTS)
+      for (const pose of keyPoses(CATALOGUE.figure(id)!.motion))
+        for (const finger of FINGER_NAMES)
+          expect([id, finger, overlapMm(pose, finger) <= 4]).toEqual([id, finger, true]);
   });
 });
 
@@ -246,4 +261,24 @@ describe('the drawing', () => {
 /** The x of every point a path of moves, lines and absolute arcs passes through. */
 function ends(d: string): number[] {
   return [...d.matchAll(/(?:M|L|A[\d.]+ [\d.]+ 0 [01] 1 )(-?[\d.]+) (-?[\d.]+)/g)].map((m) => Number(m[1]));
+}
+
+/** How deep the thumb's phalanges run into those of a finger, mm; below 0 where they are apart. */
+function overlapMm(pose: Pose, finger: FingerName): number {
+  const { digits } = handPoints(pose, 'palm');
+  const places = (digit: 'thumb' | FingerName) =>
+    digits[digit].slice(1).flatMap((to, i) => {
+      // The thumb's first radius is of its base, a finger's of its knuckle.
+      const radii = digit === 'thumb' ? RADII.thumb.slice(1) : RADII[digit];
+      const from = digits[digit][i + 1];
+      const far = digits[digit][i + 2];
+      if (!from || !far || !to) return [];
+      return Array.from({ length: 11 }, (_, k) => ({
+        at: [0, 1, 2].map((x) => from[x]! + ((far[x]! - from[x]!) * k) / 10) as unknown as Vec,
+        r: radii[i]! + ((radii[i + 1]! - radii[i]!) * k) / 10,
+      }));
+    });
+  return Math.max(
+    ...places('thumb').flatMap((a) => places(finger).map((b) => a.r + b.r - distance(a.at, b.at))),
+  );
 }
