@@ -34,6 +34,7 @@ test('a term: the rest of its classes, a rung moved with a key and carried on, t
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bead(page, 8)).toHaveAccessibleName(/rung 3 of/);
   await expect(bead(page, 6)).toHaveAccessibleName(/rung 3 of/);
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveCount(0);
 
   const [seventh, eighth] = [await countOf(page, 7), await countOf(page, 8)];
   await bead(page, 7).click();

@@ -44,8 +44,11 @@ export function Bench({ floor, classes, people, today }: Props) {
   };
   return (
     <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-[minmax(26rem,1fr)_28rem]">
-      <div className="grid gap-4">
-        <LeanFigure stance={stance} load={load} statureM={statureM} onChange={setOwn} />
+      <div className="grid content-start gap-4 self-stretch">
+        {/* It stays in sight while a set-up is chosen further down. */}
+        <div className="lg:sticky lg:top-2 lg:z-10">
+          <LeanFigure stance={stance} load={load} statureM={statureM} onChange={setOwn} />
+        </div>
         <StanceFields stance={stance} statureM={statureM} onChange={setOwn} />
         <WhoseBody people={people} person={person} body={body} onPerson={setPerson} onBody={setBody} />
         <BodyFields body={body} onChange={setBody} />

@@ -139,6 +139,8 @@ function MovableBead({ place, id, column, carry, onChange }: MovableProps) {
         <Popover.Content
           align="center"
           collisionPadding={12}
+          // A message that goes gives the focus back to where it was before: that closes nothing.
+          onFocusOutside={(e) => e.preventDefault()}
           className="z-40 w-96 max-w-[94vw] rounded-2xl border-2 border-ink bg-paper p-4 shadow-lg"
         >
           <CellEditor

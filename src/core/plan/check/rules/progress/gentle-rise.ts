@@ -23,7 +23,7 @@ export const gentleRise = rule({
   reason:
     'A rise of more than 20 % in one step is more than older hands and wrists are used to; in the first four weeks, and after a flare, it stays within 10 %. Loading after none begins with one or two light seated rows.',
   source:
-    'Loading index: Turner and Robling 2003; the limits of 20 and 10 %, and the first step of loading, are teaching practice',
+    'Resisted work is repetitions times effort, good to about a third where holds and free time are in it; loading index: Turner and Robling 2003; the limits of 20 and 10 %, and the first step of loading, are teaching practice',
   find: (context) =>
     steepRises(context).map(({ kind, words, ratio, people }) => ({
       text:

@@ -8,7 +8,8 @@ export const enoughWork = rule({
   code: 'T2',
   severity: 'could',
   title: 'At least 55 % working time',
-  reason: 'At least 55 % is worth aiming for; explaining, handing out and rest take the others.',
+  reason:
+    'At least 55 % is worth aiming for; explaining, handing out and rest take the others. Working time is movement and holds; pauses between them count as rest.',
   source: PRACTICE,
   find: ({ timing, plan }) => {
     const share = timing.workMs / timing.totalMs;
