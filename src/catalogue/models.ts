@@ -1,3 +1,5 @@
+import { FREE_CYCLE_MS } from '@/core/dose';
+import { ASSUMED_GRIP_KG } from '@/core/load';
 import {
   enduranceCheck,
   indexCheck,
@@ -7,7 +9,9 @@ import {
   recoveryCheck,
   type ModelTold,
 } from '@/core/models';
+import { GRIP_LEFT } from '@/core/plan';
 
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const OURS = 'ours, from teaching practice; no study is behind it';
 
 /** Every model whose numbers stand on a screen. */
@@ -35,7 +39,7 @@ export const MODELS: readonly ModelTold[] = [
     goesIn: [
       'effort of each gripping row, of ten, or what its prop asks of this hand’s greatest squeeze, whichever is more',
       'when it is asked, from the dose: every way of counting, breaths and free time by their cycles',
-      'the greatest squeeze of this hand, kg, or 14 kg assumed where nothing was measured',
+      `the greatest squeeze of this hand, kg, or ${ASSUMED_GRIP_KG} kg assumed where nothing was measured`,
     ],
     comesOut:
       'Percent of the grip that is not tired, for each hand. Good to about a fifth in how long a squeeze can be held, within its range.',
@@ -46,7 +50,7 @@ export const MODELS: readonly ModelTold[] = [
     ],
     limits: [
       'Made from healthy adults; no arthritis and no pain is in it.',
-      'Counted squeezes are half rest, so that the reserve levels off high: the lines are 80 % (should) and 60 % (must), which holds and long rows without a break can reach.',
+      `Counted squeezes are half rest, so that the reserve levels off high: the lines are ${percent(GRIP_LEFT.should)} (should) and ${percent(GRIP_LEFT.must)} (must), which holds and long rows without a break can reach.`,
       'Beyond 60 % of the greatest squeeze it falls short of the law.',
     ],
     checks: [enduranceCheck, recoveryCheck],
@@ -63,7 +67,7 @@ export const MODELS: readonly ModelTold[] = [
       'targets of 20 to 30 % early and 40 to 50 % later: teaching practice',
     ],
     limits: [
-      'Where nothing was measured 14 kg is assumed, under the low-grip line of women (EWGSOP2 2019), on the gentler side, and marked so.',
+      `Where nothing was measured ${ASSUMED_GRIP_KG} kg is assumed, under the low-grip line of women (EWGSOP2 2019), on the gentler side, and marked so.`,
       'Putty has no line, since it gives way slowly: it goes by effort.',
     ],
     checks: [],
@@ -196,8 +200,7 @@ export const MODELS: readonly ModelTold[] = [
     name: 'Volumes of a week',
     use: 'Repetitions, holds, grip and loading week by week: terms, the rule G2.',
     goesIn: ['each dose, hand by hand', 'effort of ten, minutes, body weights'],
-    comesOut:
-      'Sums. A hold of five seconds is one repetition, a longer one as many as it has five seconds; free time goes by cycles of 2.4 s. Those equivalents are good to about a third.',
+    comesOut: `Sums. A hold of five seconds is one repetition, a longer one as many as it has five seconds; free time goes by cycles of ${FREE_CYCLE_MS / 1000} s. Those equivalents are good to about a third.`,
     sources: [OURS],
     limits: ['It compares weeks of one group.'],
     checks: [],

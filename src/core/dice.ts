@@ -10,3 +10,7 @@ export function dice(seed: number): Dice {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** A number spread as chance spreads it, mean 0 and spread 1 (Box & Muller 1958). */
+export const bell = (roll: Dice): number =>
+  Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());

@@ -160,6 +160,15 @@ test.describe('with data of one’s own', () => {
     await expect(field).toHaveValue('9.4');
     await page.getByRole('button', { name: 'Keep these measures' }).click();
     await expect(page.getByText('2 measures are kept')).toBeVisible();
+
+    // The simulated scale is there to try out; what it reads takes no real one's place.
+    await page.getByText('Try the simulated scale').click();
+    const simulated = page.getByRole('region', { name: 'Press on a scale' });
+    await simulated.getByRole('button', { name: 'Press the scale' }).click();
+    await expect(field).toHaveValue(/^\d/);
+    await expect(page.getByText('Read off the simulated scale')).toBeVisible();
+    await page.getByRole('button', { name: 'Keep these measures' }).click();
+    await expect(page.getByText('does not take the place of a real one of the same day')).toBeVisible();
     await page.goto(`${own.url}/people/${id}/results`);
     await expect(
       page.getByRole('row', { name: new RegExp(`^Press on a scale, ${first.toLowerCase()}`) }),

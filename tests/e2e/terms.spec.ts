@@ -91,7 +91,7 @@ test('a term played forward: quartiles of a hundred plays, names only where chan
   await expect(people).toContainText('no further apart than chance makes it');
   const weeks = page.getByRole('region', { name: 'Numbers class by class' });
   // Everyone comes to every class, so that there is no spread to tell.
-  await expect(weeks.getByRole('row', { name: /^Who come, people( \d+)+$/ })).toBeVisible();
+  await expect(weeks.getByRole('row', { name: /^People who come( \d+)+$/ })).toBeVisible();
   await expect(weeks.getByRole('row', { name: /^Effort, of ten/ })).toContainText(/\d\.\d \(\d\.\d-\d\.\d\)/);
   await page.getByRole('button', { name: 'Play it 100 times more' }).click();
   await expect(people).toContainText('of 200 plays');

@@ -32,7 +32,7 @@ beforeEach(async () => {
   await addSeries(db, { id: SERIES, name: 'Hands', place: '', slotMinutes: 45 });
   for (const [i, day] of DAYS.entries()) await taughtOn(i, day);
 });
-async function taughtOn(i: number, day: string) {
+async function taughtOn(i: number, day: string, taught = plan) {
   const classId = CLASSES[i]!;
   await addClass(db, {
     id: classId,
@@ -43,10 +43,10 @@ async function taughtOn(i: number, day: string) {
     helpers: [],
     fromClassId: null,
     personIds: [ANSEL, BEA],
-    plan: i === 0 ? emptyPlan() : plan,
+    plan: i === 0 ? emptyPlan() : taught,
   });
   const people = await listPeople(db);
-  const snapshot = { plan, people, helpers: [], slotMs: 1, shown: [] };
+  const snapshot = { plan: taught, people, helpers: [], slotMs: 1, shown: [] };
   await teachThrough(db, classId, snapshot, day);
   await writeUp(classId, ANSEL, {});
 }
@@ -153,6 +153,44 @@ test('taken, changed and left are kept with what was proposed, each once; the ow
   expect(again).toMatchObject({ ok: true, value: { kept: 0 } });
   expect((await loadOwnRungs(db, SERIES))[0]!.rung).toBe(usual + 1);
   expect(await toDecide(db, '2026-11-20')).toEqual([]);
+});
+
+test('in a large family those go on that were done twice at the top, by name, and the others stay where they are', async () => {
+  const top = { fewest: 4, most: 8, count: { mode: 'reps', reps: 8, tempoMs: 2_000 } } as const;
+  const large = planWith({
+    move: [
+      ['wrist-bend', top],
+      ['palms-turn', top],
+      ['open-close', { ...top, most: 12 }],
+      ['wrist-side', { ...top, most: 12 }],
+      ['palms-tilt', { ...top, most: 12 }],
+    ],
+  });
+  for (const [i, day] of ['2026-11-25', '2026-12-02'].entries()) await taughtOn(3 + i, day, large);
+  const last = CLASSES[4]!;
+  const { proposals, group } = (await decisionsOf(db, last))!;
+  const own = proposals.find((p) => p.personId === ANSEL)!;
+  expect(own.decision).toMatchObject({ kind: 'move on', rungs: 1, only: ['wrist-bend', 'palms-turn'] });
+  expect(own.only).toEqual(['wrist-bend', 'palms-turn'].map((m) => CATALOGUE.movement(m)!.name));
+  expect(own.decision.reasons.join()).toContain('2 of 5 movements');
+  expect(group.map((g) => g.moves)).toEqual([true, true, false, false, false]);
+  await answerDecisions(db, last, {
+    answers: [
+      { personId: ANSEL, family: 'mobility', rungs: 1 },
+      { personId: BEA, family: 'mobility', rungs: -1 },
+    ],
+  });
+  const rungs = await loadOwnRungs(db, SERIES);
+  const moved = (personId: string) =>
+    large.sections
+      .flatMap((s) => s.rows.flatMap((r) => (r.kind === 'movement' ? [r.movementId] : [])))
+      .map((m) => {
+        const usual = CATALOGUE.movement(m)!.rungs.findIndex((r) => r.changes === null);
+        return rungs.find((r) => r.personId === personId && r.movementId === m)!.rung - usual;
+      });
+  expect(moved(ANSEL)).toEqual([1, 1, 0, 0, 0]);
+  // What the instructor says instead is of all of them.
+  expect(moved(BEA)).toEqual([-1, -1, -1, -1, -1]);
 });
 
 test('an absence takes back two rungs in all, not two each week; the highest rung stood on is kept', async () => {

@@ -109,6 +109,29 @@ test('a term goes out with its classes and comes in as another', async () => {
   expect(bodyOf(await termFile(db, other!.id))).toBe(text);
 });
 
+test('a simulated reading of a demo that comes in beside one’s own is marked, and takes no real one’s place', async () => {
+  const real = { kind: 'press', hand: 'L', value: 9, on: '2026-10-21' } as const;
+  await savePerson(db, ANSEL, personFields({ firstName: 'Ansel', initial: 'B', measures: [real] }));
+  const text = [
+    'first name,initial,day,measure,hand,value,unit,simulated,instrument',
+    'Ansel,B,2026-10-21,press,left,30,kg,demo,',
+    'Ansel,B,2026-10-28,press,left,30,kg,demo,',
+    'Ansel,B,2026-10-28,press,right,8.5,kg,,"Scale, step 0.5"',
+  ].join('\n');
+  expect(await importFile(db, { text, ...WHEN })).toMatchObject({
+    value: { words: '2 measures of 1 person kept' },
+  });
+  const measures = (await findPerson(db, ANSEL))!.measures.map(({ on: _, kind: __, ...m }) => m);
+  expect(measures).toHaveLength(3);
+  expect(measures).toEqual(
+    expect.arrayContaining([
+      { hand: 'L', value: 9 },
+      { hand: 'L', value: 30, simulated: 'own' },
+      { hand: 'R', value: 8.5, instrument: { name: 'Scale', step: 0.5 } },
+    ]),
+  );
+});
+
 test('measures go out and come in again; a line of a stranger is left', async () => {
   const measures = [{ kind: 'grip', hand: 'L', value: 20.5, on: '2026-10-21' }] as const;
   await savePerson(db, ANSEL, personFields({ firstName: 'Ansel', initial: 'B', measures: [...measures] }));

@@ -5,7 +5,7 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import type { LoadSetUp } from '@/core/catalogue';
 import { loadLadder, loadOfStance, ON_THE_FLOOR, usualStance, type Stance } from '@/core/stance';
 import type { Person } from '@/core/people';
-import { verdictFor, type Verdict } from '@/core/screening';
+import { takesPart, verdictFor, type Verdict } from '@/core/screening';
 import { useCatalogue } from '@/ui/catalogue';
 import { AddToClass, type ClassChoice } from './add-to-class';
 import { BodyFields, type BodyOf } from './body-fields';
@@ -105,5 +105,4 @@ function useVerdicts(person: Person | null, today: string): (setUp: LoadSetUp) =
 }
 
 /** At least one hand takes it up, as it is or adapted. */
-const isOpen = (verdict: Verdict | null): boolean =>
-  verdict === null || [verdict.L.kind, verdict.R.kind].some((k) => k === 'do' || k === 'adapt');
+const isOpen = (verdict: Verdict | null): boolean => verdict === null || takesPart(verdict);

@@ -1,5 +1,6 @@
 import { noLongerThan, withoutExtras } from './longest';
-import { leastCount, MIN_MS, primaryCount, withPrimaryCount, type Dose } from './dose';
+import { lengthMs } from './nudge';
+import { leastCount, primaryCount, withPrimaryCount, type Dose } from './dose';
 
 /** What is left of the work in a lighter week. */
 const LIGHTER_SHARE = 2 / 3;
@@ -14,8 +15,9 @@ export function lighterDose(dose: Dose): Dose {
   const even = withoutExtras(dose);
   const { count } = even;
   const counted = primaryCount(count);
-  const isOneLength = count.mode === 'time' || (count.mode === 'hold' && counted * dose.sets === 1);
-  if (isOneLength) return shorter(even);
+  const ms = lengthMs(count);
+  if (ms !== null && (count.mode === 'time' || counted * dose.sets === 1))
+    return noLongerThan(even, Math.round((ms * LIGHTER_SHARE) / STEP_MS) * STEP_MS);
   const { n, sets } = nearest(counted, dose.sets, Math.min(counted, leastCount(dose)));
   return {
     ...even,
@@ -39,15 +41,4 @@ function nearest(
   );
   const off = (c: { n: number; sets: number }) => Math.abs(c.n * c.sets - target);
   return choices.reduce((best, c) => (off(c) < off(best) - 1e-9 ? c : best), { n: least, sets: 1 });
-}
-
-function shorter(dose: Dose): Dose {
-  const { count } = dose;
-  const [ms, least] =
-    count.mode === 'time'
-      ? [count.timeMs, MIN_MS.time]
-      : count.mode === 'hold'
-        ? [count.holdMs, MIN_MS.hold]
-        : [0, 0];
-  return noLongerThan(dose, Math.max(least, Math.round((ms * LIGHTER_SHARE) / STEP_MS) * STEP_MS));
 }

@@ -1,3 +1,4 @@
+export { ASSUMED_GRIP_KG } from './grip';
 export {
   after,
   enduranceMs,
@@ -8,7 +9,6 @@ export {
   type ReservePoint,
 } from './fatigue';
 export { gripSpans } from './grip-spans';
-export { weightMeasured } from './weight-measurement';
 export {
   boutIndex,
   dayIndex,
@@ -27,3 +27,4 @@ export {
   type ReadPush,
   type ScaleReading,
 } from './scale';
+export { weightMeasured } from './weight-measurement';

@@ -6,7 +6,7 @@ export function lowGripWords(bestKg: number): string | null {
   if (bestKg >= LOW_KG.men) return null;
   const line =
     bestKg < LOW_KG.women
-      ? `Under ${LOW_KG.women} kg, the line of low grip for women; for men it is ${LOW_KG.men} kg.`
-      : `Under ${LOW_KG.men} kg, the line of low grip for men; for women it is ${LOW_KG.women} kg.`;
+      ? `The best squeeze is under ${LOW_KG.women} kg, the line of low grip for women; for men it is ${LOW_KG.men} kg.`
+      : `The best squeeze is under ${LOW_KG.men} kg, the line of low grip for men; for women it is ${LOW_KG.women} kg.`;
   return `${line} Their own first day matters more; a clinician can say what it means.`;
 }

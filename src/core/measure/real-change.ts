@@ -1,4 +1,4 @@
-import { STEPS_OF_NOISE } from '../people';
+import { STEPS_OF_NOISE, type Simulated } from '../people';
 import { mean, variance } from '../statistics';
 
 /** What a measure did against its threshold of real change. */
@@ -16,7 +16,7 @@ export type Session = {
   readonly day: string;
   readonly trials: readonly number[];
   readonly step?: number;
-  readonly simulated?: 'own' | 'demo';
+  readonly simulated?: Simulated;
 };
 
 /** Under this many days a person's own spread says too little. */

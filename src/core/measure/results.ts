@@ -8,12 +8,13 @@ import {
   type Measure,
   type MeasureKind,
   type Person,
+  type Simulated,
 } from '../people';
 import { scoreOfTrials, type Scoring } from './force-curve';
 import { gripSessions, type GripTest } from './grip-test';
 import { changeFrom, gripThreshold, type Change } from './real-change';
 
-type Point = { readonly day: string; readonly value: number; readonly simulated?: 'own' | 'demo' };
+type Point = { readonly day: string; readonly value: number; readonly simulated?: Simulated };
 
 /** One thing measured of one hand, or of the person, over all its days. */
 export type MeasureResult = {

@@ -1,72 +1,69 @@
-import { dice, type Dice } from '../dice';
+import { bell, dice } from '../dice';
 import { changeFrom, gripThreshold, readiness } from '../measure';
-import { percent, stepsFrom, type ModelCheck } from './check';
+import { percent, stepsFrom, type CheckSeries, type ModelCheck } from './check';
 
 const PEOPLE = 1_000;
 const SEED = 20_261_124;
 const GRIP_KG = 22;
+/** As finely as a usual meter shows, kg. */
+const STEP_KG = 0.5;
 
-/** A number spread as chance spreads it, mean 0 and spread 1 (Box & Muller 1958). */
-const bell = (roll: Dice): number =>
-  Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());
+type Range = readonly [from: number, to: number];
 
-/** Of made-up people whose grip has not changed, how many are called better or worse after eight days. */
+/** The highest point of a line within a range of x. */
+const highestIn = ({ points }: CheckSeries, [from, to]: Range): number =>
+  Math.max(...points.flatMap(([x, y]) => (x >= from && x <= to ? [y] : [])));
+
+/** Of made-up people whose grip has not changed, how many are called better or worse, by how far their days differ. */
 export function realChangeCheck(): ModelCheck {
-  const share = (spreadKg: number, days: number) => {
+  const valid = [0.5, 1.5] as const;
+  const calledChanged = (spreadKg: number, days: number) => {
     const roll = dice(SEED);
-    const called = Array.from({ length: PEOPLE }, () => {
-      const scores = Array.from(
-        { length: days },
-        () => Math.round(2 * (GRIP_KG + spreadKg * bell(roll))) / 2,
-      );
-      return changeFrom(scores[0]!, scores.at(-1)!, gripThreshold(scores));
+    const shown = () => Math.round((GRIP_KG + spreadKg * bell(roll)) / STEP_KG) * STEP_KG;
+    return shareOf(() => {
+      const scores = Array.from({ length: days }, shown);
+      return changeFrom(scores[0]!, scores.at(-1)!, gripThreshold(scores)) !== 'no real change';
     });
-    return called.filter((c) => c !== 'no real change').length / PEOPLE;
   };
-  const spreads = stepsFrom(0.5, 2.5, 8);
-  const line = (days: number) => ({
+  const series = [2, 8].map((days): CheckSeries => ({
     name: `${days} days measured`,
-    as: 'line' as const,
-    points: spreads.map((s) => [s, percent(share(s, days))] as const),
-  });
-  const lines = [line(2), line(8)];
-  const most = Math.max(...lines.flatMap((l) => l.points.filter(([s]) => s <= 1.5).map(([, y]) => y)));
+    as: 'line',
+    points: stepsFrom(0.5, 2.5, 8).map((kg) => [kg, percent(calledChanged(kg, days))]),
+  }));
   return {
     title: 'Called changed though nothing has changed',
     x: 'spread from day to day, kg',
     y: 'of people, %',
-    series: lines,
-    valid: [0.5, 1.5],
-    says: `Where days differ by up to 1.5 kg, at most ${most} in a hundred people who have not changed are called better or worse.`,
+    series,
+    valid,
+    says: `Where days differ by up to ${valid[1]} kg, at most ${Math.max(...series.map((s) => highestIn(s, valid)))} in a hundred people who have not changed are called better or worse.`,
   };
 }
 
-/** Of ordinary days, how many are called lighter, and how many a day to rest. */
+/** Of ordinary days, how many are called lighter, and how many a day to rest, by how far days differ. */
 export function readinessCheck(): ModelCheck {
-  const kindsAt = (spread: number) => {
+  const valid = [3, 9] as const;
+  const called = (spreadPercent: number, kind: string) => {
     const roll = dice(SEED);
-    const squeeze = () => GRIP_KG * (1 + spread * bell(roll));
-    return Array.from(
-      { length: PEOPLE },
-      () => readiness(squeeze(), Array.from({ length: 8 }, squeeze)).kind,
-    );
+    const squeeze = () => GRIP_KG * (1 + (spreadPercent / 100) * bell(roll));
+    return shareOf(() => readiness(squeeze(), Array.from({ length: 8 }, squeeze)).kind === kind);
   };
-  const spreads = stepsFrom(0.03, 0.12, 9);
-  const line = (name: string, kind: string) => ({
+  const line = (name: string, kind: string): CheckSeries => ({
     name,
-    as: 'line' as const,
-    points: spreads.map(
-      (s) => [percent(s), percent(kindsAt(s).filter((k) => k === kind).length / PEOPLE)] as const,
-    ),
+    as: 'line',
+    points: stepsFrom(3, 12, 9).map((s) => [s, percent(called(s, kind))]),
   });
-  const lines = [line('a lighter day', 'lighter day'), line('rest and glide', 'rest and glide')];
-  const most = lines.map((l) => Math.max(...l.points.filter(([s]) => s <= 9).map(([, y]) => y)));
+  const [lighter, rest] = [line('a lighter day', 'lighter day'), line('rest and glide', 'rest and glide')];
   return {
     title: 'Ordinary days that are called lighter',
     x: 'spread from day to day, %',
     y: 'of days, %',
-    series: lines,
-    valid: [3, 9],
-    says: `Where grip differs by 3 to 9 % from day to day, at most ${most[0]} % of ordinary days are called lighter and ${most[1]} % a day to rest.`,
+    series: [lighter, rest],
+    valid,
+    says: `Where grip differs by ${valid[0]} to ${valid[1]} % from day to day, at most ${highestIn(lighter, valid)} % of ordinary days are called lighter and ${highestIn(rest, valid)} % a day to rest.`,
   };
 }
+
+/** How many of a thousand made-up cases are so, as a share. */
+const shareOf = (isSo: () => boolean): number =>
+  Array.from({ length: PEOPLE }, isSo).filter(Boolean).length / PEOPLE;

@@ -23,6 +23,12 @@ export function leanCheck(): ModelCheck {
     as: 'line' as const,
     points: heights.map((h) => [percent(h), percent(share(h, of))] as const),
   });
+  const lines = {
+    low: line('model, least', 'low'),
+    middle: line('model, middle', 'middle'),
+    high: line('model, most', 'high'),
+  };
+  const widths = heights.map((h) => (share(h, 'high') - share(h, 'low')) / 2);
   const off = PUBLISHED.map(([h, published]) => Math.abs(share(h, 'middle') - published));
   return {
     title: 'What a scale under both hands reads in a straight lean, stature 1.75 m',
@@ -30,12 +36,12 @@ export function leanCheck(): ModelCheck {
     y: 'body weight, %',
     series: [
       { name: 'measured', as: 'points', points: PUBLISHED.map(([h, s]) => [percent(h), percent(s)]) },
-      line('model, least', 'low'),
-      line('model, middle', 'middle'),
-      line('model, most', 'high'),
+      lines.low,
+      lines.middle,
+      lines.high,
     ],
     valid: [0, 120],
-    says: `The middle is ${percent(Math.min(...off))} to ${percent(Math.max(...off))} points off what was measured; every band is at least 3 points either way.`,
+    says: `The middle is ${percent(Math.min(...off))} to ${percent(Math.max(...off))} points off what was measured; the band is ${percent(Math.min(...widths))} to ${percent(Math.max(...widths))} points either way.`,
   };
 }
 

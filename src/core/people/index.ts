@@ -29,6 +29,7 @@ export {
   type Instrument,
   type Measure,
   type MeasureKind,
+  type Simulated,
   type WristRange,
 } from './measures';
 export { mergeRecords } from './merge';

@@ -166,16 +166,17 @@ export type Instrument = Immutable<z.infer<typeof instrumentSchema>>;
 
 /** A reading of the simulated meter or scale is marked: on data of one's own it is never taken for real, in the demo it is. */
 const simulatedSchema = z.enum(['own', 'demo']);
+export type Simulated = z.infer<typeof simulatedSchema>;
+type MaybeSimulated = { readonly simulated?: Simulated | undefined };
 
 /** What a reading says of how it was taken. */
 export const takenWith = { simulated: simulatedSchema.optional(), instrument: instrumentSchema.optional() };
 
 /** Whether a reading counts for what is worked out from it. */
-export const isCounted = ({ simulated }: { readonly simulated?: 'own' | 'demo' | undefined }): boolean =>
-  simulated !== 'own';
+export const isCounted = ({ simulated }: MaybeSimulated): boolean => simulated !== 'own';
 
 /** The mark that a simulated reading carries wherever it is shown. */
-export const simulatedMark = ({ simulated }: { readonly simulated?: 'own' | 'demo' | undefined }): string =>
+export const simulatedMark = ({ simulated }: MaybeSimulated): string =>
   simulated === undefined ? '' : simulated === 'own' ? ' (simulated, not counted)' : ' (simulated)';
 
 /** One thing measured on one day, in the unit of its kind; `both` for what is no matter of one hand. */

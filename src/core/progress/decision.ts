@@ -105,29 +105,30 @@ function sinceAbsence(outcomes: readonly Outcome[]): readonly Outcome[] {
   return outcomes.slice(end + 1);
 }
 
-/** Whoever felt well in the last two classes goes on with what was done in full at the top of its range, twice. */
+/** Whoever felt well in the last two classes goes on when what was theirs was done in full at the top of its range. */
 function moveOn(came: readonly Outcome[]): Decision {
   const now = came.at(-1)!.movements;
   const lastTwo = came.slice(-2);
   const all = lastTwo.flatMap((o) => o.movements);
+  if (now.length > TOGETHER) return moveOnOneByOne(came, now);
+  if (all.some((m) => !m.completed)) return stay('not all was done as shown in the last two classes');
+  if (all.some((m) => !m.atTop)) return stay('raise the count first, then the rung');
   const reasons = [
-    `the last two classes were done in full at the top of the range, easily, ${afterwards(lastTwo)}`,
+    `the last two classes were done in full at the top of the range, easily${afterwards(lastTwo)}`,
   ];
-  if (all.every((m) => m.atTop)) return { kind: 'move on', rungs: 1, reasons };
-  if (now.length <= TOGETHER)
-    return stay(
-      all.some((m) => !m.completed)
-        ? 'not all was done as shown in the last two classes'
-        : 'raise the count first, then the rung',
-    );
-  const only = now.map((m) => m.movementId).filter((id) => twiceAtTop(came, id));
-  if (only.length === 0) return stay('no movement was done in full twice running at the top of its range');
+  return { kind: 'move on', rungs: 1, reasons };
+}
+
+/** Of a large family goes on what was done in full at the top of its range, twice running. */
+function moveOnOneByOne(came: readonly Outcome[], now: readonly MovementDone[]): Decision {
+  const ready = now.map((m) => m.movementId).filter((id) => twiceAtTop(came, id));
+  if (ready.length === 0) return stay('no movement was done in full twice running at the top of its range');
   return {
     kind: 'move on',
     rungs: 1,
-    only,
+    ...(ready.length < now.length && { only: ready }),
     reasons: [
-      `${only.length} of ${now.length} movements were done in full twice at the top of the range, easily, ${afterwards(lastTwo)}`,
+      `${ready.length} of ${now.length} movements were done in full twice running at the top of the range, easily${afterwards(came.slice(-2))}`,
     ],
   };
 }
@@ -140,8 +141,8 @@ function twiceAtTop(came: readonly Outcome[], movementId: string): boolean {
 /** How the hands were after it; what nobody asked is not called quiet. */
 const afterwards = (lastTwo: readonly Outcome[]): string =>
   lastTwo.every((o) => o.worseLater === false)
-    ? 'and the hands were quiet afterwards'
-    : 'and pain did not rise; how the hands were later was not asked';
+    ? ', and the hands were quiet afterwards'
+    : '; how the hands were later was not asked each time';
 
 const RESTART: Decision = {
   kind: 'step back',

@@ -3,7 +3,7 @@ import { primaryCount } from '../dose';
 import { groupBy } from '../group';
 import { movementOfRow, movementRows, verdictOnRow, type MovementRow, type Plan } from '../plan';
 import { stateOn, type Person } from '../people';
-import type { ScreeningContext } from '../screening';
+import { takesPart, type ScreeningContext } from '../screening';
 import type { FollowUpAnswer, Mark, RowRecord, WrapUpPerson } from '../teach';
 import type { Outcome } from './decision';
 import { FAMILIES, familyOf, type Family } from './family';
@@ -70,9 +70,9 @@ export const isInFlare = ({ conditions }: Pick<Person, 'conditions'>, day: strin
 /** Not left out for them and not exchanged for something else; what is adapted is theirs. */
 function isOpenTo(person: Person, row: MovementRow, screening: ScreeningContext): boolean {
   const movement = movementOfRow(row, screening.catalogue);
-  if (!movement) return false;
-  const { L, R } = verdictOnRow(person, row, movement, screening);
-  return [L.kind, R.kind].some((k) => k === 'do' || k === 'adapt');
+  return (
+    movement !== null && movement !== undefined && takesPart(verdictOnRow(person, row, movement, screening))
+  );
 }
 
 /** Counted, not passed over, and no mark against it. */

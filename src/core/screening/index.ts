@@ -7,6 +7,7 @@ export {
   VERDICTS,
   isLeftOut,
   opennessOf,
+  takesPart,
   verdictFor,
   type HandVerdict,
   type Verdict,

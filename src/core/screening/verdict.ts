@@ -38,6 +38,10 @@ export type Verdict = {
 export const isLeftOut = (verdict: Verdict | null): boolean =>
   verdict !== null && verdict.L.kind === 'leaveOut' && verdict.R.kind === 'leaveOut';
 
+/** Somebody does it, as it is or adapted, with one hand at least. */
+export const takesPart = ({ L, R }: Verdict): boolean =>
+  [L.kind, R.kind].some((kind) => kind === 'do' || kind === 'adapt');
+
 const rank = (kind: VerdictKind): number => VERDICTS.indexOf(kind);
 export const worseOf = (a: VerdictKind, b: VerdictKind): VerdictKind => (rank(a) >= rank(b) ? a : b);
 

@@ -157,14 +157,14 @@ async function keepLines(
   for (const { row } of lines) {
     const person = row && sameAs(row, people);
     if (!row || !person) continue;
-    const { kind, hand, value, on } = row;
-    byPerson.set(person.id, [...(byPerson.get(person.id) ?? []), { kind, hand, value, on }]);
+    const { firstName: _, initial: __, unit: ___, ...measure } = row;
+    byPerson.set(person.id, [...(byPerson.get(person.id) ?? []), measure]);
   }
   let kept = 0;
   for (const [personId, measures] of byPerson) {
     const result = await keepMeasures(db, personId, { measures });
     if (!result.ok) return result;
-    kept += measures.length;
+    kept += result.value.kept;
   }
   if (kept === 0)
     return fail('nothing', 'None of these measures is of somebody on the list. Nothing was kept.');

@@ -81,6 +81,14 @@ const people = [
     measures: [
       { kind: 'grip', hand: 'L', value: 30.4, on: '2026-11-11' },
       { kind: 'task ease', hand: 'both', value: 3, on: '2026-11-11' },
+      { kind: 'press', hand: 'R', value: 9, on: '2026-11-12', simulated: 'own' },
+      {
+        kind: 'press',
+        hand: 'L',
+        value: 9,
+        on: '2026-11-13',
+        instrument: { name: 'Scale, small', step: 0.1 },
+      },
     ],
   },
 ] as const;
@@ -90,10 +98,16 @@ test('measures come back with their person, hand, unit and day', () => {
   expect(read.ok && read.value.map((l) => l.row)).toEqual([
     { firstName: 'Ansel', initial: 'B', unit: 'kg', ...people[0].measures[0] },
     { firstName: 'Ansel', initial: 'B', unit: 'of 10', ...people[0].measures[1] },
+    { firstName: 'Ansel', initial: 'B', unit: 'kg', ...people[0].measures[2] },
+    { firstName: 'Ansel', initial: 'B', unit: 'kg', ...people[0].measures[3] },
   ]);
+  const older = readMeasures(measure('Ansel,B,2026-11-11,grip,left,20,kg'));
+  expect(older).toMatchObject({ value: [{ problems: [], row: { value: 20 } }] });
 });
 
-const measure = (cells: string) => `first name,initial,day,measure,hand,value,unit\r\n${cells}\r\n`;
+const HEADS = 'first name,initial,day,measure,hand,value,unit';
+const measure = (cells: string) =>
+  `${HEADS}${',simulated,instrument'.repeat(Number(cells.split(',').length > 7))}\r\n${cells}\r\n`;
 test.each([
   ['Ansel,B,11.11.2026,grip,left,20,kg', 'day: write the date as year-month-day'],
   ['Ansel,B,2026-11-11,height,left,20,kg', /^measure: one of grip, press/],
@@ -102,6 +116,8 @@ test.each([
   ['Ansel,B,2026-11-11,grip,left,44,lb', 'unit: grip is in kg'],
   ['Ansel,B,2026-11-11,opposition,left,12,of 10', 'That is more than a hand can do'],
   ['Ansel,B,2026-11-11,task ease,left,5,of 10', 'Say which hand'],
+  ['Ansel,B,2026-11-11,grip,left,20,kg,maybe', 'simulated: one of own data, demo'],
+  ['Ansel,B,2026-11-11,grip,left,20,kg,,A meter', /^instrument: write its name and step/],
 ])('%s: %s', (cells, problem) => {
   const read = readMeasures(measure(cells));
   if (!read.ok) throw new Error(read.message);

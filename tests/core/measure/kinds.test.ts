@@ -256,9 +256,9 @@ test.each([
 test.each([
   [30, null],
   [27, null],
-  [20, 'Under 27 kg, the line of low grip for men; for women it is 16 kg.'],
-  [16, 'Under 27 kg, the line of low grip for men; for women it is 16 kg.'],
-  [12, 'Under 16 kg, the line of low grip for women; for men it is 27 kg.'],
+  [20, 'under 27 kg, the line of low grip for men; for women it is 16 kg.'],
+  [16, 'under 27 kg, the line of low grip for men; for women it is 16 kg.'],
+  [12, 'under 16 kg, the line of low grip for women; for men it is 27 kg.'],
 ])('a best squeeze of %i kg: %s', (kg, words) => {
   if (words === null) expect(lowGripWords(kg)).toBeNull();
   else expect(lowGripWords(kg)).toContain(words);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { dice } from '@/core/dice';
+import { bell, dice } from '@/core/dice';
 import { mean } from '@/core/statistics';
 import { SEED } from '../../runs';
 import { changeFrom, gripThreshold, realChange95, standardError } from '@/core/measure/real-change';
@@ -32,14 +32,13 @@ describe('real change', () => {
 
   test('of people who have not changed at most eight in a hundred are called better or worse, however many days there are', () => {
     const roll = dice(SEED);
-    const bell = () => Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());
     for (const days of [2, 4, 6, 10, 20])
       for (const spread of [0.5, 1, 1.5]) {
         const called = Array.from({ length: 2_000 }, () => {
           // Three tries a day of a grip that differs from day to day, the mean of them, as a meter of half kilograms shows it.
           const scores = Array.from({ length: days }, () => {
-            const today = 22 + spread * bell();
-            return mean([0, 1, 2].map(() => Math.round(2 * (today + 0.7 * bell())) / 2));
+            const today = 22 + spread * bell(roll);
+            return mean([0, 1, 2].map(() => Math.round(2 * (today + 0.7 * bell(roll))) / 2));
           });
           return changeFrom(scores[0]!, scores.at(-1)!, gripThreshold(scores));
         }).filter((change) => change !== 'no real change').length;
@@ -92,11 +91,10 @@ describe('readiness today', () => {
 
   test('of ordinary days at most one in ten is called lighter and one in fifty a day to rest', () => {
     const roll = dice(SEED);
-    const bell = () => Math.sqrt(-2 * Math.log(roll() || 1e-9)) * Math.cos(2 * Math.PI * roll());
     for (const days of [4, 5, 6, 8])
       for (const spread of [0.03, 0.06, 0.09]) {
         const kinds = Array.from({ length: 4_000 }, () => {
-          const squeeze = () => 22 * (1 + spread * bell());
+          const squeeze = () => 22 * (1 + spread * bell(roll));
           return readiness(squeeze(), Array.from({ length: days }, squeeze)).kind;
         });
         const share = (kind: string) => kinds.filter((k) => k === kind).length / kinds.length;

@@ -168,7 +168,11 @@ describe('movement by movement', () => {
       rungs: 1,
       only: ['m0', 'm3', 'm5'],
     });
-    expect(decide([done(true, true, true), done(true, true, true)], plain).only).toBeUndefined();
+    const all = done(true, true, true, true, true);
+    expect(decide([all, all], plain)).toMatchObject({ kind: 'move on', rungs: 1 });
+    expect(decide([all, all], plain).only).toBeUndefined();
+    // What was there once waits, though all was done at the top.
+    expect(decide([done(true, true, true, true), all], plain).only).toEqual(['m0', 'm1', 'm2', 'm3']);
   });
 
   test('a small one goes on together, when all that is theirs was done at the top', () => {

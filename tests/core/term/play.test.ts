@@ -46,7 +46,6 @@ test('it says how far it is', () => {
 test('everybody comes when nobody misses, and nobody when everybody does', () => {
   const all = playTerm(facts, { ...options, attendance: 1 });
   expect(all.classes.every((c) => c.came.low === 6 && c.came.high === 6)).toBe(true);
-  expect(all.people.every((p) => p.came === 8)).toBe(true);
   const none = playTerm(facts, { ...options, attendance: 0 });
   expect(none.classes.every((c) => [c.came, c.effort, c.sore].every((q) => q.high === 0))).toBe(true);
 });
@@ -83,8 +82,7 @@ test('by the rules the class starts where it is planned, grows a count at a time
 });
 
 test('a person who never comes falls behind nobody while the class stays, and steps back once away', () => {
-  const { steppedBack, came } = playOnce(facts, { ...options, attendance: 0 }, 1);
-  expect([...came.values()]).toEqual(people.map(() => 0));
+  const { steppedBack } = playOnce(facts, { ...options, attendance: 0 }, 1);
   expect([...steppedBack.values()].every((n) => n <= 2)).toBe(true);
 });
 

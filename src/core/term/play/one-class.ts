@@ -12,7 +12,7 @@ import {
   type Family,
   type Outcome,
 } from '../../progress';
-import { adaptedDose } from '../../screening';
+import { adaptedDose, takesPart } from '../../screening';
 import { mean } from '../../statistics';
 import { movingOn } from './group';
 import type { PlayFacts } from './options';
@@ -117,7 +117,7 @@ function outcomeOf(
 ): Outcome {
   const open = rows.filter((row) => {
     const verdict = context.verdictOf(row.id, person.id);
-    return verdict && [verdict.L.kind, verdict.R.kind].some((k) => k === 'do' || k === 'adapt');
+    return verdict && takesPart(verdict);
   });
   return {
     day: '',

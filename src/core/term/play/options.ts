@@ -50,8 +50,6 @@ export type PlayedClass = {
 
 export type PlayedPerson = {
   readonly personId: string;
-  /** Classes come to, mean. */
-  readonly came: number;
   readonly steppedBack: number;
   /** Families in which they end under the rung of the class, with the share of plays in which they do. */
   readonly behind: readonly { readonly family: Family; readonly share: number }[];

@@ -25,7 +25,6 @@ export type OnePlay = {
   readonly classes: readonly ClassPlayed[];
   readonly behind: ReadonlyMap<string, readonly Family[]>;
   readonly steppedBack: ReadonlyMap<string, number>;
-  readonly came: ReadonlyMap<string, number>;
 };
 
 /** The term once, from its first class to its last. */
@@ -68,7 +67,6 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
     classes,
     behind: new Map(players.map((p) => [p.person.id, lastPlan ? behindIn(p, lastPlan, facts) : []] as const)),
     steppedBack: new Map(players.map((p) => [p.person.id, p.steppedBack])),
-    came: new Map(players.map((p) => [p.person.id, p.came])),
   };
 }
 

@@ -29,7 +29,7 @@ export function playTerm(
   };
 }
 
-/** Standard errors from the mean of all at which a share is called apart: for 20 people by chance about once in fifty terms. */
+/** Standard errors from the mean of all at which a share is called apart: for 20 people by chance about once in forty terms. */
 const APART = 3;
 
 function apartFirst(
@@ -81,7 +81,6 @@ function personOver(plays: readonly OnePlay[], personId: string): Omit<PlayedPer
     plays.filter((p) => fits(p.behind.get(personId) ?? [])).length / plays.length;
   return {
     personId,
-    came: mean(plays.map((p) => p.came.get(personId) ?? 0)),
     steppedBack: mean(plays.map((p) => p.steppedBack.get(personId) ?? 0)),
     behind: FAMILIES.map((family) => ({ family, share: share((b) => b.includes(family)) })).filter(
       (b) => b.share > 0,

@@ -63,6 +63,7 @@ export function passTime(condition: PlayerState, person: Person, roll: Dice): vo
   else if (person.conditions.length > 0 && roll() < FLARE) condition.flare = FLARE_CLASSES;
 }
 
+/** A class missed: what one was used to fades. */
 export function missed(condition: PlayerState): void {
   condition.usedTo *= 1 - LOST_BY_ABSENCE;
 }

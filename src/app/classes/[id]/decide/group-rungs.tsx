@@ -9,7 +9,7 @@ export function GroupRungs({ group }: { group: readonly GroupProposal[] }) {
     <section className="mt-10">
       <h2 className="text-xl">The class as a whole</h2>
       <p className="text-soft">
-        It moves to the next rung when seven in ten of those who came would, and nobody has to leave it out.
+        It moves to the next rung when seven in ten of those who do it would, and nobody has to leave it out.
         The rung is set in the row of the plan.
       </p>
       <Table className="mt-2 w-full max-w-5xl" columns={['Movement', 'Next time', 'Why']}>

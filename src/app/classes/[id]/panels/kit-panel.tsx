@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { ASSUMED_GRIP_KG } from '@/core/load';
 import { fullName } from '@/core/people';
 import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
 import { clockText, nameList, plural } from '@/core/words';
@@ -36,7 +37,7 @@ export function KitPanel({ kit, handing, week }: Props) {
         {week <= 3 ? '30 % of a hand’s greatest grip in the first weeks' : '50 % of a hand’s greatest grip'},
         15 % where a caution speaks.
         {assumed &&
-          ' Where no grip was measured a cautious 14 kg is assumed, and 30 % of it is the most.'}{' '}
+          ` Where no grip was measured a cautious ${ASSUMED_GRIP_KG} kg is assumed, and 30 % of it is the most.`}{' '}
         Beside a name stands what half closing their grade asks of them; props of one grade differ by about a
         fifth. <WorkedOut id="grip-demand" />
       </p>
@@ -97,7 +98,7 @@ function Grades({ line }: { line: KitLine }) {
   const { counts, unsuited } = gradeCounts(line);
   const names = (grade: string) =>
     line.grades.flatMap(({ person, choice }) =>
-      choice?.grade.name === grade ? `${fullName(person)} ${Math.round(choice.demand * 100)} %` : [],
+      choice?.grade.name === grade ? `${fullName(person)} ${Math.round(choice.demand * 100)}\u00a0%` : [],
     );
   return (
     <ul>

@@ -81,6 +81,9 @@ export function TimePanel({ context, editor }: Props) {
             >
               What to shorten
             </Button>
+            <span className="self-center text-sm">
+              <WorkedOut id="time" />
+            </span>
           </span>
         </div>
       )}
@@ -100,8 +103,7 @@ function PaceLine({ context }: Omit<Props, 'editor'>) {
     <p className="tabular text-sm">
       At your own pace <strong>{lengthWords(length)}</strong>
       <span className="text-soft">
-        , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}.{' '}
-        <WorkedOut id="time" />
+        , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}
       </span>
     </p>
   );

@@ -26,7 +26,7 @@ type Props = {
 /** Each hand against its first day, with the threshold of real change, and today against lately. */
 export function GripResults({ person, tests, trials, scoring }: Props) {
   return (
-    <section aria-label="Results">
+    <section aria-label="Results" className="mt-6">
       <h2 className="text-xl">Against the first day</h2>
       <dl className="mt-2 grid max-w-4xl gap-3">
         {HANDS.map((hand) => {

@@ -19,6 +19,9 @@ export const handsOf = (kind: MeasureKind): readonly Measure['hand'][] =>
 
 const keyOf = ({ kind, hand }: Reading): string => `${kind} ${hand}`;
 
+const BESIDE_REAL =
+  'A simulated reading does not take the place of a real one of the same day: that one stays as it was.';
+
 /** What is typed and not kept yet, by kind and hand; it stays when keeping fails. */
 export function useReadings(personId: string, today: string) {
   const router = useRouter();
@@ -54,7 +57,8 @@ export function useReadings(personId: string, today: string) {
     const result = await requestJson<{ kept: number }>('POST', `/api/people/${personId}/measures`, {
       measures,
     });
-    setTrouble(result.ok ? null : result.message);
+    const isBesideReal = result.ok && result.value.kept < measures.length;
+    setTrouble(isBesideReal ? BESIDE_REAL : result.ok ? null : result.message);
     if (!result.ok) return;
     setTyped({});
     setSimulated([]);

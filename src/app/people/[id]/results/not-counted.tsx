@@ -6,7 +6,7 @@ export function NotCounted({ measures }: { measures: readonly Measure[] }) {
   const simulated = measures.filter((m) => !isCounted(m)).sort((a, b) => b.on.localeCompare(a.on));
   if (simulated.length === 0) return null;
   return (
-    <details className="mb-8">
+    <details className="mt-3 mb-8">
       <summary className="min-h-11 content-center font-semibold">
         Simulated readings, counted for nothing: {simulated.length}
       </summary>

@@ -35,7 +35,7 @@ export function ReadyToday({ ready, personId }: { ready: PersonResults['ready'];
       {ready.some((r) => r.is.kind !== 'not known') && (
         <p className="text-sm text-soft">
           Against the median of up to eight earlier days: over two spreads under it is a lighter day, over
-          four a day to rest. Of ordinary days about one in ten is called lighter, and one in fifty a day to
+          four a day to rest. Of ordinary days at most one in ten is called lighter, and one in fifty a day to
           rest. <WorkedOut id="readiness" />
         </p>
       )}

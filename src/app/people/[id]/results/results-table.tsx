@@ -48,7 +48,7 @@ export function ResultsTable({
           ))}
         </Table>
       </div>
-      {lowGrip && <p className="mt-2">Grip: {lowGrip}</p>}
+      {lowGrip && <p className="mt-2">{lowGrip}</p>}
       <p className="mt-2 text-sm text-soft">
         A difference larger than this counts as a change. Grip: 5 kg at least (Bohannon 2019) until six days
         or more show that this hand is steadier from day to day (t × √2 × the standard error of test and

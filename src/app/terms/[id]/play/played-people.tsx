@@ -19,7 +19,7 @@ export function PlayedPeople({ played: { people: lines, plays }, people }: Props
       <h2 className="text-xl">Who might fall behind</h2>
       <p className="max-w-prose text-soft">
         In how many of {plays} plays somebody ends under the rung of the class. A name stands here only where
-        the difference from the mean of all is over three standard errors; less than that is chance.
+        the difference from the mean of all is over three standard errors; less than that may be chance.
       </p>
       {apart.length > 0 && (
         <Table

@@ -1,22 +1,31 @@
+import type { ReactNode } from 'react';
 import type { Played, PlayedClass, Quartiles } from '@/core/term';
 import { VOLUME_LINES } from '../volume-lines';
 import { WeeksTable } from '../weeks-table';
 
-type Line = { readonly name: string; readonly text: (c: PlayedClass) => string };
+type Line = { readonly name: string; readonly cell: (c: PlayedClass) => ReactNode };
 
 /** The middle, and between what half of the plays lie. */
-const between = ({ low, middle, high }: Quartiles, digits = 0): string => {
+const between = ({ low, middle, high }: Quartiles, digits = 0): ReactNode => {
   const [from, at, to] = [low, middle, high].map((n) => n.toFixed(digits));
-  return from === to ? at! : `${at} (${from}-${to})`;
+  if (from === to) return at;
+  return (
+    <>
+      {at}{' '}
+      <span className="whitespace-nowrap">
+        ({from}-{to})
+      </span>
+    </>
+  );
 };
 
 const LINES: readonly Line[] = [
-  { name: 'Who come, people', text: (c) => between(c.came) },
-  { name: 'Effort, of ten', text: (c) => between(c.effort, 1) },
-  { name: 'Sore afterwards, people', text: (c) => between(c.sore) },
-  { name: 'Might move on, people', text: (c) => between(c.movedOn) },
-  { name: 'Might step back, people', text: (c) => between(c.steppedBack) },
-  ...VOLUME_LINES.map((l): Line => ({ name: l.name, text: (c) => l.of(c.planned).toFixed(l.digits) })),
+  { name: 'People who come', cell: (c) => between(c.came) },
+  { name: 'Effort, of ten', cell: (c) => between(c.effort, 1) },
+  { name: 'People sore afterwards', cell: (c) => between(c.sore) },
+  { name: 'People who might move on', cell: (c) => between(c.movedOn) },
+  { name: 'People who might step back', cell: (c) => between(c.steppedBack) },
+  ...VOLUME_LINES.map((l): Line => ({ name: l.name, cell: (c) => l.of(c.planned).toFixed(l.digits) })),
 ];
 
 /** Class by class: what happens and what is asked, then which rules are broken. */
@@ -33,7 +42,7 @@ export function PlayedWeeks({ played: { classes, plays } }: { played: Played }) 
         label="Numbers class by class"
         corner="Week"
         heads={classes.map((c) => c.week)}
-        lines={LINES.map(({ name, text }) => ({ name, cells: classes.map(text) }))}
+        lines={LINES.map(({ name, cell }) => ({ name, cells: classes.map(cell) }))}
       />
       <h3 className="mt-6 text-lg">Rules across weeks</h3>
       {broken.length === 0 ? (
