@@ -66,6 +66,10 @@ describe('musical fit', () => {
         const workMs = (d: Dose) => doseTiming(d, { breathMs: 6_000, slowFirst: false }).workMs;
         const ratio = workMs(fit.dose) / workMs(dose);
         expect([id, bpm, ratio >= 0.5 && ratio <= 2]).toEqual([id, bpm, true]);
+        // Nothing is hurried for music.
+        const each = (d: Dose) =>
+          d.count.mode === 'reps' ? d.count.tempoMs : d.count.mode === 'sequence' ? d.count.stepMs : 0;
+        expect([id, bpm, each(fit.dose) >= 0.69 * each(dose)]).toEqual([id, bpm, true]);
       }
   });
 

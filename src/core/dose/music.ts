@@ -11,7 +11,7 @@ import {
 /** Beats in a phrase, and in the half of one. */
 const PHRASE = 8;
 const HALF = 4;
-const BEATS_EACH = [1, 2, 4, 8, 16];
+const BEATS_EACH = [1, 2, 4, 8, 16, 32, 64];
 /** A repetition may be so much quicker or slower for the music, as a share of its own tempo. */
 const QUICKEST = 0.7;
 const SLOWEST = 1.5;
