@@ -31,7 +31,7 @@ export function modelText(
   wish: DraftWish,
   room: Budget,
 ): string {
-  const coverage = coverageTerms(options);
+  const coverage = coverageTerms(options, wish);
   const minutes = minuteTerms(options, wish);
   const alike = alikeTerms(options);
   const series = seriesTerms(options, context);

@@ -1,14 +1,14 @@
 import { PURPOSES, usesHands, type EffortKind, type Purpose } from '../catalogue';
 import { HAND_SPOTS } from '../hand';
 import type { Option } from './option';
-import { BODY_MINUTE, FOCUS_MINUTE, MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import { BODY_MINUTE, FOCUS_MINUTE, MINUTE_WORTH, spotWorth, targetMinutes, WEIGHTS } from './weights';
 import { FOCUS_PURPOSE, type DraftWish } from './wish';
 
 /** The score of a selection, as the model has it but for how much is the same: minutes of purpose with falling worth, reasons, places. */
 export function scoreOf(chosen: readonly Option[], wish: Pick<DraftWish, 'focus' | 'lengthMs'>): number {
   const own = chosen.reduce((n, o) => n + o.worth, 0);
   const spots = HAND_SPOTS.reduce(
-    (n, { id }) => n + firstFew(SPOT_WORTH, chosen.filter((o) => o.spots.includes(id)).length),
+    (n, { id }) => n + firstFew(spotWorth(wish.lengthMs), chosen.filter((o) => o.spots.includes(id)).length),
     0,
   );
   const targets = targetMinutes(wish.lengthMs, purposesOf(wish));

@@ -32,8 +32,16 @@ export const WEIGHTS = {
   missedShare: -6,
 } as const;
 
-/** Worth of moving a spot of the hand the first time, the second and the third. */
-export const SPOT_WORTH = [3, 0.25, 0.1] as const;
+/**
+ * Worth of moving a spot of the hand the first time, the second and the third. A short class has few movements, and is to move
+ * every spot before it does more for another.
+ */
+export const spotWorth = (lengthMs: number): readonly [number, number, number] => [
+  lengthMs < SHORT_CLASS_MS ? 4 : 3,
+  0.25,
+  0.1,
+];
+const SHORT_CLASS_MS = 25 * 60_000;
 
 /** A minute that moves the body and not the hands counts for so much of one: the class is for the hands. */
 export const BODY_MINUTE = 0.5;

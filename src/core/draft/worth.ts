@@ -5,7 +5,7 @@ import { movementRows, type RuleContext } from '../plan';
 import type { Line, LinearTerm } from './lp';
 import type { Option } from './option';
 import { ALIKE, countedMinutes, minuteWeight, purposesOf } from './score';
-import { MINUTE_WORTH, SPOT_WORTH, targetMinutes, WEIGHTS } from './weights';
+import { MINUTE_WORTH, spotWorth, targetMinutes, WEIGHTS } from './weights';
 import type { DraftWish } from './wish';
 
 /** A part of what a selection is worth, and the lines that bind its variables, 0 to 1, to what is taken. */
@@ -82,12 +82,13 @@ export function seriesTerms(options: readonly Option[], { baseline }: RuleContex
 const SHORT_BY = 20;
 
 /** Coverage with diminishing worth: as many steps of a spot are taken as options that have it. */
-export function coverageTerms(options: readonly Option[]): Terms {
+export function coverageTerms(options: readonly Option[], { lengthMs }: DraftWish): Terms {
   const covered = HAND_SPOTS.map((s, i) => ({
     name: `s${i}`,
     by: options.filter((o) => o.spots.includes(s.id)),
   })).filter((c) => c.by.length > 0);
-  const steps = (c: (typeof covered)[number]) => SPOT_WORTH.map((w, i): LinearTerm => [w, `${c.name}_${i}`]);
+  const steps = (c: (typeof covered)[number]) =>
+    spotWorth(lengthMs).map((w, i): LinearTerm => [w, `${c.name}_${i}`]);
   return {
     objective: covered.flatMap(steps),
     lines: covered.map((c): Line => ({
