@@ -2,7 +2,7 @@
 
 import { useRef, type PointerEvent } from 'react';
 import { limbsOf, type Limb, type SidePoint, type Stance, type StanceLoad } from '@/core/stance';
-import { capsule } from '@/core/hand';
+import { capsule } from '@/core/draw';
 import type { Result } from '@/core/result';
 
 type Props = {

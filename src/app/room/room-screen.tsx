@@ -79,6 +79,7 @@ function Room({ view, lost }: { view: RoomView; lost: Lost }) {
               phase={state.phase}
               offset={offset}
               mirror={view.mirror}
+              where
             />
           </div>
         )}

@@ -1,21 +1,75 @@
 import type { MovementFigure } from '@/core/hand';
-import { OPEN, PLATE, SOFT_FIST, up, wrist } from './poses';
-import { carried, rests, swing } from './shapes';
+import { OPEN, PLATE } from './poses';
+import { alone, seated } from './people';
+import { swing, through } from './shapes';
 
-const ON_THIGH = rests(wrist(PLATE, -16), { scene: 'on the thigh' });
+const THIGHS = 'on the thighs';
+const LIFTED = { ...PLATE, 'foot.up': 70, 'foot.ahead': 120 } as const;
+const BACK = { ...OPEN, 'foot.ahead': -140, 'heel.up': 30 } as const;
+const FORWARD = { ...OPEN, 'foot.ahead': 170, 'toes.up': 25 } as const;
+const ARMS_BACK = { 'arm.ahead': -30, 'elbow.bend': 25 } as const;
+const ARMS_FORWARD = { 'arm.ahead': 45, 'elbow.bend': 25 } as const;
+const UP_AND_DOWN = swing('back', { ...LIFTED, 'toes.up': -32 }, { ...LIFTED, 'toes.up': 24 });
+const FOOT_CIRCLE = through('back', [
+  { ...LIFTED, 'toes.up': 24 },
+  { ...LIFTED, 'foot.turn': 28, 'foot.tilt': -12 },
+  { ...LIFTED, 'toes.up': -38 },
+  { ...LIFTED, 'foot.turn': -26, 'foot.tilt': 26 },
+]);
 
 export const bodyFigures: Readonly<Record<string, MovementFigure>> = {
-  'shoulder-rolls': carried('back', OPEN, 12),
-  'shoulder-drop': swing('back', up(OPEN, 0), up(OPEN, 34)),
-  'arms-float': swing('back', up(OPEN, -50), { ...up(OPEN, 60), 'stage.aside': 30 }),
-  'heel-toe-arms': { ...swing('back', up(OPEN, -40), up(OPEN, 40)), counter: true },
-  'heel-toe-opposed': { ...swing('back', up(OPEN, 40), up(OPEN, -40)), counter: true },
-  'toe-curls': swing('palm', OPEN, SOFT_FIST),
-  'head-turns': ON_THIGH,
-  'seated-twist': ON_THIGH,
-  'lean-back-return': ON_THIGH,
-  'ankle-bends': ON_THIGH,
-  'ankle-circles': ON_THIGH,
-  'ankle-split': ON_THIGH,
-  'seated-march': ON_THIGH,
+  'shoulder-rolls': seated(
+    'corner',
+    THIGHS,
+    through('back', [
+      { ...PLATE, 'shoulder.ahead': 30 },
+      { ...PLATE, 'shoulder.up': 58 },
+      { ...PLATE, 'shoulder.ahead': -34 },
+      { ...PLATE, 'shoulder.up': -8 },
+    ]),
+  ),
+  'shoulder-drop': seated('front', THIGHS, swing('back', PLATE, { ...PLATE, 'shoulder.up': 58 }), {
+    build: 1,
+  }),
+  'arms-float': seated(
+    'front',
+    'free',
+    swing('back', { ...OPEN, 'arm.out': 18 }, { ...OPEN, 'arm.out': 82, 'arm.palm': 40 }),
+  ),
+  'heel-toe-arms': seated('side', 'free', {
+    ...swing('back', { ...BACK, ...ARMS_BACK }, { ...FORWARD, ...ARMS_FORWARD }),
+    counter: true,
+  }),
+  'heel-toe-opposed': seated(
+    'side',
+    'free',
+    { ...swing('back', { ...BACK, ...ARMS_FORWARD }, { ...FORWARD, ...ARMS_BACK }), counter: true },
+    { build: 3 },
+  ),
+  'toe-curls': seated('front', THIGHS, swing('back', { 'toes.bend': -30 }, { 'toes.bend': 38 }), {
+    shows: 'feet',
+  }),
+  'head-turns': seated('front', THIGHS, swing('back', PLATE, { ...PLATE, 'head.turn': 58 }), { build: 2 }),
+  'seated-twist': seated(
+    'front',
+    THIGHS,
+    swing('back', PLATE, { ...PLATE, 'trunk.turn': 36, 'head.turn': 10 }),
+    { build: 4 },
+  ),
+  'lean-back-return': seated('side', THIGHS, swing('back', PLATE, { ...PLATE, 'trunk.lean': -18 })),
+  'ankle-bends': seated(
+    'side',
+    THIGHS,
+    swing('back', { ...PLATE, 'heel.up': 34 }, { ...PLATE, 'toes.up': 26 }),
+    {
+      build: 1,
+    },
+  ),
+  'ankle-circles': alone(seated('front', THIGHS, FOOT_CIRCLE), PLATE),
+  'ankle-split': { ...seated('front', THIGHS, UP_AND_DOWN, { build: 2 }), other: FOOT_CIRCLE.motion },
+  'seated-march': alone(
+    seated('corner', THIGHS, swing('back', PLATE, { ...PLATE, 'foot.up': 130, 'foot.ahead': -10 }), {
+      build: 3,
+    }),
+  ),
 };

@@ -1,33 +1,38 @@
-import { fingers, thumb, type MovementFigure } from '@/core/hand';
+import { fingers, thumb, type Motion, type MovementFigure, type Pose } from '@/core/hand';
 import { CUP, OPEN, PLATE, apart, wrist, BENT_ONE_BY_ONE } from './poses';
-import { ON_FINGERS, rests, steps, swing, turning } from './shapes';
+import { held, rests, steps, swing, through } from './shapes';
 
 const PRESSED = wrist(PLATE, -66);
 
+/** Where the helping hand goes of its own, mm across and up. */
+const on = (across: number, up: number): Pose => ({ 'stage.aside': across, 'stage.lift': up });
+const onTo = (near: number): Pose => ({ 'stage.gap': near });
+const helpedBy = (figure: MovementFigure, other: Motion): MovementFigure => ({ ...figure, other });
+
 export const easeFigures: Readonly<Record<string, MovementFigure>> = {
-  'stroke-arms': swing('back', wrist(PLATE, 0), wrist(OPEN, 14), { scene: 'other hand on the arm' }),
-  'circle-elbow': swing('back', OPEN, wrist(OPEN, 10), { scene: 'other hand on the arm' }),
-  'circle-thumb-base': swing(
-    'palm',
-    { ...OPEN, ...thumb(44, 24, 20, 4, 4) },
-    { ...OPEN, ...thumb(50, 28, 20, 4, 4) },
-    ON_FINGERS,
+  'circle-thumb-base': helpedBy(
+    rests({ ...OPEN, ...thumb(50, 28, 20, 4, 4) }, { scene: 'other thumb in the palm' }),
+    through('palm', [on(30, 14), on(44, 0), on(30, -14), on(16, 0)]).motion,
   ),
-  'roll-each-finger': steps('palm', OPEN, BENT_ONE_BY_ONE, ON_FINGERS),
-  'press-hollow': swing('palm', CUP, { ...CUP, ...fingers(34, 30, 16) }, ON_FINGERS),
-  'hold-web': rests({ ...OPEN, ...thumb(50, 24, 20, 4, 4) }, ON_FINGERS, thumb(54, 28, 20, 2, 2)),
-  'hands-where-it-aches': rests(CUP, { scene: 'hugging' }),
+  'roll-each-finger': {
+    ...steps('back', OPEN, BENT_ONE_BY_ONE, { scene: 'other hand on one finger' }),
+    telling: 'middle',
+    other: steps('back', OPEN, {
+      thumb: on(-64, -52),
+      index: on(-30, 0),
+      middle: on(-9, 10),
+      ring: on(12, 0),
+      little: on(32, -22),
+    }).motion,
+  },
+  'press-hollow': helpedBy(
+    rests({ ...CUP, ...fingers(14, 14, 8) }, { scene: 'other thumb in the palm' }),
+    swing('palm', onTo(26), onTo(0)).motion,
+  ),
+  'hold-web': {
+    ...held('palm', { ...OPEN, ...thumb(50, 24, 20, 4, 4) }, { ...OPEN, ...thumb(54, 28, 20, 2, 2) }),
+    scene: 'other hand pinches the web',
+  },
   'palms-near-far': swing('palm', apart(PRESSED, 34), apart(PRESSED, 70), { scene: 'palms together' }),
-  'self-hug': rests(CUP, { scene: 'hugging' }, { 'stage.aside': 6 }),
-  'quiet-breath': swing('palm', OPEN, { ...OPEN, ...fingers(14, 16, 9) }, { scene: 'in the lap' }),
-  'crossed-wrists-breath': swing(
-    'palm',
-    OPEN,
-    { ...OPEN, ...fingers(14, 16, 9) },
-    {
-      scene: 'wrists crossed',
-    },
-  ),
-  'look-again': turning(rests(OPEN), { 'palms down': 'back', 'palms up': 'palm' }),
   'closing-reading': rests(OPEN, { scene: 'in the lap' }),
 };

@@ -6,6 +6,8 @@ import { easeFigures } from './ease';
 import { fingersFigures } from './fingers';
 import { gripFigures } from './grip';
 import { holdFigures } from './hold';
+import { inPersonFigures } from './in-person';
+import { limbsFigures } from './limbs';
 import { loadMovesFigures } from './load-moves';
 import { loadFigures } from './load';
 import { moreFigures } from './more';
@@ -34,4 +36,6 @@ export const FIGURES: Readonly<Record<string, MovementFigure>> = {
   ...weightsFigures,
   ...wristFigures,
   ...moreFigures,
+  ...limbsFigures,
+  ...inPersonFigures,
 };

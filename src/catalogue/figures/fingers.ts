@@ -35,16 +35,21 @@ const oneByOne = (mcp: number, pip: number, dip: number) => ({
 
 export const fingersFigures: Readonly<Record<string, MovementFigure>> = {
   'open-close': swing('palm', SOFT_FIST, SPREAD),
-  'five-shapes': steps('side', STRAIGHT, {
-    straight: STRAIGHT,
-    hook: HOOK,
-    'full fist': FIST,
-    'flat fist': FLAT_FIST,
-    tabletop: TABLETOP,
-  }),
-  'flat-fist-glide': through('side', [STRAIGHT, TABLETOP, FLAT_FIST, TABLETOP]),
+  'five-shapes': steps(
+    'side',
+    STRAIGHT,
+    {
+      straight: STRAIGHT,
+      hook: HOOK,
+      'full fist': FIST,
+      'flat fist': FLAT_FIST,
+      tabletop: TABLETOP,
+    },
+    { telling: 'hook' },
+  ),
+  'flat-fist-glide': through('side', [STRAIGHT, TABLETOP, FLAT_FIST, TABLETOP], { telling: 2 }),
   'thumb-to-tips': steps('palm', OPEN, RING),
-  'finger-wave': building(steps('palm', OPEN, oneByOne(62, 72, 42))),
+  'finger-wave': building(steps('palm', OPEN, oneByOne(62, 72, 42), { telling: 'middle' })),
   'fingers-part': building(
     steps(
       'palm',

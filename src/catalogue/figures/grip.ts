@@ -44,7 +44,12 @@ export const gripFigures: Readonly<Record<string, MovementFigure>> = {
     counter: true,
   },
   'cloth-wring': {
-    ...swing('back', ROUND_BAR, wrist(ROUND_BAR, -34), { scene: 'cloth held level', prop: 'cloth between' }),
+    ...swing(
+      'back',
+      { ...ROUND_BAR, 'stage.roll': -24 },
+      { ...wrist(ROUND_BAR, -34), 'stage.roll': 24 },
+      { scene: 'cloth held level', prop: 'cloth between' },
+    ),
     counter: true,
   },
   'cloth-elbows': swing('back', ROUND_BAR, tilted(ROUND_BAR, 20), {

@@ -1,6 +1,6 @@
 import { fingers, thumb, type MovementFigure } from '@/core/hand';
-import { CUP, LACED, OPEN, PLATE, RING, SPREAD, STRAIGHT, apart, turned, up, wrist } from './poses';
-import { ON_FINGERS, held, rests, steps, swing } from './shapes';
+import { CUP, OPEN, PLATE, RING, SPREAD, STRAIGHT, apart, up, wrist } from './poses';
+import { held, rests, steps, swing } from './shapes';
 
 const WEB = { ...OPEN, ...thumb(58, 34, 15, 0, 0) };
 const DRAWN = (name: 'index' | 'middle' | 'ring' | 'little') => ({ ...OPEN, ...fingers(-20, 2, 2, [name]) });
@@ -14,12 +14,21 @@ export const stretchFigures: Readonly<Record<string, MovementFigure>> = {
     scene: 'palms together',
   }),
   'self-drawn-stretch': held('side', OPEN, wrist({ ...STRAIGHT, ...fingers(-20, 0, 0) }, -62)),
-  'each-finger-back': steps(
-    'palm',
-    OPEN,
-    { little: DRAWN('little'), ring: DRAWN('ring'), middle: DRAWN('middle'), index: DRAWN('index') },
-    ON_FINGERS,
-  ),
+  'each-finger-back': {
+    ...steps(
+      'palm',
+      OPEN,
+      { little: DRAWN('little'), ring: DRAWN('ring'), middle: DRAWN('middle'), index: DRAWN('index') },
+      { scene: 'other hand on one finger' },
+    ),
+    telling: 'middle',
+    other: steps('back', OPEN, {
+      little: { 'stage.aside': 32, 'stage.lift': -8 },
+      ring: { 'stage.aside': 12, 'stage.lift': 14 },
+      middle: { 'stage.aside': -9, 'stage.lift': 24 },
+      index: { 'stage.aside': -30, 'stage.lift': 14 },
+    }).motion,
+  },
   'finger-curve-lift': steps('palm', OPEN, {
     index: lifting('index'),
     middle: lifting('middle'),
@@ -36,11 +45,6 @@ export const stretchFigures: Readonly<Record<string, MovementFigure>> = {
     },
   ),
   'web-clip': rests(WEB, { prop: 'clip' }),
-  'interlaced-push': held('palm', up(wrist(LACED, -20), -30), up(wrist(LACED, -58), 10), {
-    scene: 'interlaced, palms out',
-  }),
-  'interlaced-chin': swing('palm', up(wrist(LACED, 10), -40), up(wrist(LACED, 40), 30), { scene: 'clasped' }),
-  'forearm-turn-out': held('palm', turned(OPEN, 0), turned(OPEN, 78), { scene: 'other hand on the arm' }),
   'backs-together': held('palm', apart(wrist(OPEN, 40), 20), wrist(OPEN, 68), { scene: 'backs together' }),
   'assisted-open-palm': held('side', CUP, wrist(PLATE, -20), { scene: 'other hand under the palm' }),
 };

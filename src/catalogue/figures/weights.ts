@@ -1,6 +1,6 @@
 import type { MovementFigure } from '@/core/hand';
-import { CUP, ON_BALL, OPEN, ROUND_BALL, ROUND_BAR, tilted, turned, up, wrist } from './poses';
-import { carried, swing } from './shapes';
+import { CUP, ROUND_BAR, turned, wrist } from './poses';
+import { swing } from './shapes';
 
 export const weightsFigures: Readonly<Record<string, MovementFigure>> = {
   'tin-lift': swing('palm', wrist(ROUND_BAR, 0, 20), wrist(ROUND_BAR, 0, -16), {
@@ -19,16 +19,5 @@ export const weightsFigures: Readonly<Record<string, MovementFigure>> = {
     scene: 'forearm on the thigh, palm down',
     prop: 'weight',
   }),
-  'carry-sides': swing('palm', tilted(OPEN, -8), tilted(OPEN, 8), {
-    scene: 'palms up under it',
-    prop: 'bottle across',
-    counter: true,
-  }),
   'carry-over': { ...swing('palm', turned(CUP, -10), turned(CUP, 78), { prop: 'bag' }), counter: true },
-  'carry-eight': carried('palm', OPEN, 18, { scene: 'palms up under it', prop: 'bottle across' }),
-  'carry-shoulders': swing('palm', up(OPEN, -30), up(OPEN, 40), {
-    scene: 'palms up under it',
-    prop: 'bottle across',
-  }),
-  'shelf-reach': { ...swing('palm', up(ROUND_BALL, -50), up(ON_BALL, 50), { prop: 'bag' }), counter: true },
 };

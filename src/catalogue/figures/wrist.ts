@@ -1,6 +1,6 @@
 import type { MovementFigure } from '@/core/hand';
 import { LACED, OPEN, PLATE, PRESSED, SPREAD, aside, tilted, turned, up, wrist } from './poses';
-import { carried, circle, sway, swing, through } from './shapes';
+import { circle, sway, swing, through } from './shapes';
 
 export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'wrist-bend': sway('side', OPEN, wrist(OPEN, -48), wrist(OPEN, 52)),
@@ -8,7 +8,12 @@ export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'wrist-diagonal': swing('back', wrist(OPEN, -35, -16), wrist(OPEN, 40, 22)),
   'wrist-circles-table': circle('side', OPEN, { scene: 'at the table edge' }),
   'wrist-circles-air': circle('back', OPEN),
-  'palms-turn': swing('palm', turned(OPEN, -10), turned(OPEN, 78)),
+  'palms-turn': swing(
+    'palm',
+    // The forearm carries the hand round as well: palm to the front, then its back.
+    { ...turned(OPEN, -10), 'stage.roll': -20 },
+    { ...turned(OPEN, 78), 'stage.roll': 74 },
+  ),
   'hand-spirals': through('back', [up(SPREAD, 44), aside(SPREAD, 20), up(SPREAD, -44), aside(SPREAD, -20)], {
     scene: 'rolling round each other',
     counter: true,
@@ -16,7 +21,6 @@ export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'clasped-circles': through('palm', [up(LACED, 18), tilted(LACED, 14), up(LACED, -18), tilted(LACED, -14)], {
     scene: 'clasped',
   }),
-  'palm-circles-knee': carried('side', wrist(PLATE, -24), 18, { scene: 'on the thigh' }),
   'palms-tilt': sway('palm', PRESSED, tilted(PRESSED, 26), tilted(PRESSED, -26), {
     scene: 'palms together',
     counter: true,
@@ -24,7 +28,7 @@ export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'palm-peel': swing(
     'palm',
     PRESSED,
-    { ...wrist(PLATE, -30), 'stage.tilt': 24, 'stage.aside': 24 },
+    { ...wrist(PLATE, -30), 'stage.tilt': -22, 'stage.aside': 68 },
     { scene: 'palms together', oneAtATime: true },
   ),
 };

@@ -1,4 +1,5 @@
-import { paintOf, paintOfArrow, type Ink, type PaintedPath, type Still } from '../hand';
+import { paintOf, paintOfArrow, type Ink, type PaintedPath } from '../draw';
+import type { Still } from '../hand';
 
 /** The colours of paper and of a light ground, by token; a picture that leaves Oskil has no style sheet with it. */
 const COLOURS: Readonly<Record<Ink, string>> = {
@@ -8,13 +9,15 @@ const COLOURS: Readonly<Record<Ink, string>> = {
   paper: '#fbf8f1',
   prop: '#a9c2a0',
   ground: '#d6c7ac',
+  cloth: '#8d9c94',
+  hair: '#cfcbc0',
   linen: '#ffffff',
   glide: '#17646c',
 };
 
 /** A picture as an SVG file of its own, sizes in mm, with its title and what is done for those who cannot see it. */
-export function writeFigure({ shapes, box, arrow }: Still, title: string, what: string): string {
-  const paths = [...shapes.flatMap(paintOf), ...(arrow ? paintOfArrow(arrow) : [])];
+export function writeFigure({ shapes, box, arrows }: Still, title: string, what: string): string {
+  const paths = [...shapes.flatMap(paintOf), ...arrows.flatMap(paintOfArrow)];
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${box.w}mm" height="${box.h}mm" viewBox="${box.x} ${box.y} ${box.w} ${box.h}" role="img" aria-labelledby="title what">`,
     `<title id="title">${escaped(title)}</title>`,

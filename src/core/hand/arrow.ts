@@ -1,70 +1,140 @@
+import { outwardOf } from '../body';
+import {
+  add,
+  arrowAlong,
+  arrowOfRound,
+  atLeastLong,
+  lengthOf,
+  pressMark,
+  scale,
+  seeing,
+  spanOf,
+  sub,
+  type Arrow,
+  type Vec,
+} from '../draw';
 import type { Hand } from '../dose';
-import { DIGITS, type DigitName } from './joints';
-import { loopPose, startPose, tellingPose, type MovementFigure } from './motion';
+import { DIGITS } from './joints';
+import { momentsOf, type Moment, type MovementFigure } from './motion';
+import { fingertipOf, personCamera, personSkeleton } from './person';
 import { projectHand } from './place';
-import { blend, type FullPose } from './pose';
-import { sceneHands, type Stage } from './scene';
-import { sub, type Vec } from './vector';
+import type { PropShape } from './prop-shape';
+import { isLone, sceneHands, specOf, spotOf, type Stage } from './scene';
+import { SCENES, type Spot } from './scenes';
 
-/** The path of a movement as an arrow, mm, y down; null when nothing travels far enough to show. */
-export type Arrow = { readonly shaft: string; readonly head: string };
+/** Shorter ways than this are not shown, mm on the page; a person is drawn smaller. */
+const SHORTEST_MM = 12;
+/** The arrow of a person beside that of a hand. */
+const PERSON_SIZE = 3.6;
+/** A hand beside the leading one has an arrow of its own where it goes so much of its way. */
+const AS_FAR = 0.5;
 
-const SAMPLES = 12;
-const SHORTEST_MM = 16;
-const HEAD_MM = 13;
+export const stageAt = ({ pose, other }: Moment): Stage => ({
+  poses: { L: other, R: pose },
+  working: 'R',
+  swapped: false,
+  order: ['L', 'R'],
+});
 
-/** The arrow of one hand: the way of the fingertip, or the wrist, that travels furthest. */
-export function motionArrow(
-  figure: MovementFigure,
-  hand: Hand,
-  stage: Omit<Stage, 'poses'>,
-  still: FullPose,
-): Arrow | null {
-  const path = posesOnTheWay(figure).map((pose) => {
-    const poses = hand === 'L' ? { L: pose, R: still } : { L: still, R: pose };
-    const { hands, camera } = sceneHands(figure, { ...stage, poses });
-    return projectHand(hands[hand], camera);
-  });
-  const tracks = DIGITS.map((d: DigitName) => path.map((seen) => seen.digits[d].at(-1)!));
-  const longest = tracks.sort((a, b) => lengthOf(b) - lengthOf(a))[0]!;
-  return lengthOf(longest) < SHORTEST_MM ? null : arrowAlong(longest);
-}
+/** What moves, as arrows, or where it presses; none where nothing does. */
+export const motionArrows = (figure: MovementFigure): readonly Arrow[] =>
+  figure.person?.main ? personArrows(figure) : handArrows(figure);
 
-/** From where the movement begins to where it turns back: between the two far ends where it sways. */
-function posesOnTheWay({ motion }: MovementFigure): readonly FullPose[] {
-  const shares = Array.from({ length: SAMPLES + 1 }, (_, i) => i / SAMPLES);
-  if (motion.kind !== 'loop') {
-    const [from, to] = [startPose(motion), tellingPose(motion)];
-    return shares.map((s) => blend(from, to, s));
-  }
-  const { keys } = motion;
-  const first = keys[1]?.share ?? 1;
-  const [from, to] =
-    keys.length === 4 ? [first, first + keys[2]!.share + keys[3]!.share] : [0, Math.max(first, 0.5)];
-  return shares.map((s) => loopPose(keys, from + (to - from) * s * 0.999));
-}
-
-const flat = (v: Vec): Vec => [v[0], v[1], 0];
-function lengthOf(path: readonly Vec[]): number {
-  return path.slice(1).reduce((n, p, i) => {
-    const [x, y] = sub(flat(p), flat(path[i]!));
-    return n + Math.hypot(x, y);
-  }, 0);
-}
-
-function arrowAlong(path: readonly Vec[]): Arrow {
-  const tip = path.at(-1)!;
-  const before =
-    [...path].reverse().find((p) => Math.hypot(p[0] - tip[0], p[1] - tip[1]) > HEAD_MM) ?? path[0]!;
-  const l = Math.hypot(tip[0] - before[0], tip[1] - before[1]) || 1;
-  const [ux, uy] = [(tip[0] - before[0]) / l, (tip[1] - before[1]) / l];
-  const corner = (side: number) =>
-    `${n(tip[0] - ux * HEAD_MM - uy * side * 8)} ${n(tip[1] - uy * HEAD_MM + ux * side * 8)}`;
-  const upTo = path.filter((p) => Math.hypot(p[0] - tip[0], p[1] - tip[1]) > HEAD_MM * 0.6);
-  return {
-    shaft: `M${upTo.map((p) => `${n(p[0])} ${n(p[1])}`).join('L')}`,
-    head: `M${n(tip[0])} ${n(tip[1])}L${corner(1)}L${corner(-1)}Z`,
+function handArrows(figure: MovementFigure): readonly Arrow[] {
+  const stages = momentsOf(figure).map(stageAt);
+  const scenes = stages.map((stage) => sceneHands(figure, stage));
+  const longestOf = (hand: Hand): readonly Vec[] => {
+    const seen = scenes.map(({ hands, camera }) => projectHand(hands[hand], camera));
+    const tracks = [
+      ...DIGITS.map((d) => seen.map((s) => s.digits[d].at(-1)!)),
+      ...(['palm', 'wrist', 'forearm'] as const).map((spot) => seen.map((s) => spotOf(s, spot))),
+    ];
+    return longest(tracks);
   };
+  const hands: readonly Hand[] = isLone(figure) ? ['R'] : ['R', 'L'];
+  const ways = hands.map(longestOf);
+  const most = Math.max(...ways.map(spanOf));
+  if (most >= SHORTEST_MM)
+    return ways
+      .filter((w) => spanOf(w) >= Math.max(SHORTEST_MM, most * AS_FAR))
+      .map((w) => atLeastLong(w, 30))
+      .map((w) => arrowOf(figure, w, sizeFor(w, 1)));
+  return isPressing(figure) ? [pressOf(figure, stages.at(-1)!)] : [];
 }
 
-const n = (v: number): string => v.toFixed(1);
+/** What goes nowhere and still works: it holds, or squeezes what is between. */
+const isPressing = ({ motion, prop, scene = 'apart' }: MovementFigure): boolean =>
+  motion.kind === 'held' || prop !== undefined || SCENES[scene].helper !== undefined || scene === 'clasped';
+
+/** Where it presses what it holds, where that is not the palm. */
+const PRESSED_IN: Partial<Record<PropShape, Spot>> = { peg: 'pad of the thumb', clip: 'web' };
+
+/** Where a hand presses: in the middle of its palm, the way the palm looks, or where the other hand is on it. */
+function pressOf(figure: MovementFigure, stage: Stage): Arrow {
+  const { hands, camera } = sceneHands(figure, stage);
+  const see = seeing(camera);
+  const at = spotOf(hands.R, specOf(figure).helper?.on ?? PRESSED_IN[figure.prop ?? 'ball'] ?? 'palm');
+  return pressMark(see(at), sub(see(add(at, hands.R.palmNormal)), see(at)));
+}
+
+function personArrows(figure: MovementFigure): readonly Arrow[] {
+  const person = figure.person!;
+  const see = personCamera(person);
+  const moments = momentsOf(figure).map((m) => {
+    const stage = stageAt(m);
+    return { stage, body: personSkeleton(person, stage) };
+  });
+  const track = (of: (m: (typeof moments)[number]) => Vec) => moments.map((m) => see(of(m)));
+  const feet = person.shows === 'feet';
+  const legs = (side: Hand) => [
+    track(({ body }) => body.legs[side].foot.toe),
+    track(({ body }) => body.legs[side].foot.heel),
+    track(({ body }) => body.legs[side].knee),
+  ];
+  const arms = (side: Hand) => [
+    track(({ body }) => add(body.arms[side].shoulder, [outwardOf(side) * 30, 45, 0])),
+    track(({ body, stage }) => fingertipOf(body, side, stage.poses[side])),
+    track(({ body }) => body.arms[side].elbow),
+  ];
+  const [right, left] = (['R', 'L'] as const).map((side) =>
+    longest([...(feet ? [] : arms(side)), ...legs(side)]),
+  );
+  const trunk = feet ? [] : track(({ body: { head, headFrame } }) => add(head, scale(headFrame.y, CROWN_MM)));
+  const face = feet ? [] : track(({ body: { head, headFrame } }) => add(head, scale(headFrame.z, FACE_MM)));
+  const ways = [right!, left!, trunk, face];
+  const most = Math.max(...ways.map(spanOf));
+  if (most < SHORTEST_MM * 1.5) return figure.motion.kind === 'held' ? [pressOfPerson(figure)] : [];
+  return shownOf(right!, left!, trunk, face)
+    .map((way) => atLeastLong(way, feet ? 60 : 110))
+    .map((way) => arrowOf(figure, way, sizeFor(way, feet ? PERSON_SIZE * 0.5 : PERSON_SIZE)));
+}
+
+/** Over the head, where the trunk's way is shown, and before the face, where the head's is, mm from the middle of the head. */
+const [CROWN_MM, FACE_MM] = [185, 150];
+
+/** Of the ways of the sides, the trunk and the face those that tell: what is only carried along needs none. */
+function shownOf(...[right, left, trunk, face]: readonly [Way, Way, Way, Way]): readonly Way[] {
+  const limbs = Math.max(spanOf(right), spanOf(left));
+  if (spanOf(trunk) > limbs * 0.75) return [spanOf(face) > spanOf(trunk) * 1.6 ? face : trunk];
+  if (spanOf(face) > limbs * 0.75) return [face];
+  return [right, left].filter((way) => spanOf(way) >= limbs * AS_FAR);
+}
+type Way = readonly Vec[];
+
+function pressOfPerson(figure: MovementFigure): Arrow {
+  const person = figure.person!;
+  const see = personCamera(person);
+  const { hand } = personSkeleton(person, stageAt(momentsOf(figure).at(-1)!)).arms.R;
+  const at = add(hand.wrist, [hand.fingers[0] * 60, hand.fingers[1] * 60, hand.fingers[2] * 60]);
+  return pressMark(see(at), sub(see(add(at, hand.palm)), see(at)), PERSON_SIZE * 0.8);
+}
+
+/** A short way has a slighter arrow, so that there is a shaft between its heads. */
+const sizeFor = (way: readonly Vec[], size: number): number =>
+  Math.max(size * 0.5, Math.min(size, spanOf(way) / 42));
+
+const longest = (tracks: readonly (readonly Vec[])[]): readonly Vec[] =>
+  tracks.reduce((best, t) => (lengthOf(t) > lengthOf(best) * 1.25 ? t : best));
+
+const arrowOf = ({ motion }: MovementFigure, way: readonly Vec[], size: number): Arrow =>
+  motion.kind === 'loop' ? arrowOfRound(way, size) : arrowAlong(way, size);

@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { BUILDS, HAND_PLACES, STANCES } from '../body';
 import { MAX_PASSES } from '../dose';
 import { AXES, limitOf, type AxisId } from './joints';
 import { keyPoses, type Motion, type MovementFigure } from './motion';
+import { PERSON_SHOWS, PERSON_VIEWS } from './person';
 import { beyondLimits } from './pose';
 import { PROP_SHAPES } from './prop-shape';
 import { SCENE_KINDS } from './scenes';
@@ -35,6 +37,20 @@ const motionSchema = z.discriminatedUnion('kind', [
 
 const viewSchema = z.enum(['palm', 'back', 'side']);
 
+const personSchema = z.strictObject({
+  stance: z.enum(STANCES),
+  hands: z.enum(HAND_PLACES),
+  from: z.enum(PERSON_VIEWS),
+  main: z.literal(true).optional(),
+  shows: z.enum(PERSON_SHOWS).optional(),
+  build: z
+    .number()
+    .int()
+    .min(0)
+    .max(BUILDS.length - 1)
+    .optional(),
+});
+
 /** How a movement looks, as it is stored and sent. */
 export const figureSchema = z.strictObject({
   motion: motionSchema,
@@ -43,6 +59,10 @@ export const figureSchema = z.strictObject({
   oneAtATime: z.literal(true).optional(),
   scene: z.enum(SCENE_KINDS).optional(),
   prop: z.enum(PROP_SHAPES).optional(),
+  person: personSchema.optional(),
+  telling: z.union([z.number().int().min(0).max(11), z.string().max(24)]).optional(),
+  other: motionSchema.optional(),
+  waits: poseSchema.optional(),
   passes: z
     .record(
       z.string().max(40),
@@ -50,6 +70,7 @@ export const figureSchema = z.strictObject({
         motion: motionSchema.optional(),
         view: viewSchema.optional(),
         scene: z.enum(SCENE_KINDS).optional(),
+        person: personSchema.optional(),
       }),
     )
     .refine((passes) => Object.keys(passes).length <= MAX_PASSES, `At most ${MAX_PASSES} passes`)
@@ -57,9 +78,13 @@ export const figureSchema = z.strictObject({
 });
 
 /** What is wrong with a figure, in sentences: poses beyond a joint's limit, shares that do not make a whole. */
-export function figureIssues({ motion, passes = {} }: MovementFigure): readonly string[] {
+export function figureIssues({ motion, other, waits, passes = {} }: MovementFigure): readonly string[] {
+  const beside = [
+    ...(other ? motionIssues(other) : []),
+    ...(waits ? motionIssues({ kind: 'held', from: waits, to: waits }) : []),
+  ];
   const others = Object.values(passes).flatMap((pass) => (pass.motion ? motionIssues(pass.motion) : []));
-  return [...new Set([...motionIssues(motion), ...others])];
+  return [...new Set([...motionIssues(motion), ...beside, ...others])];
 }
 
 function motionIssues(motion: Motion): string[] {

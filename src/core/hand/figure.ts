@@ -1,51 +1,35 @@
 import { DIGITS, FINGER_NAMES, type DigitName } from './joints';
 import type { SeenHand } from './place';
-import { capsule, hullOfDiscs, type Disc } from './outline';
-import { add, between, dot, scale, sub, unit, type Vec } from './vector';
+import {
+  add,
+  between,
+  capsule,
+  disc,
+  dot,
+  hullOfDiscs,
+  INK_MM,
+  meanDepth,
+  outlined,
+  scale,
+  sub,
+  unit,
+  type FigureShape,
+  type Part,
+  type Vec,
+} from '../draw';
 import { RADII } from './radii';
 
-type FilledPart = 'ink' | 'skin' | 'nail' | 'sleeve' | 'prop' | 'ground';
-
-/** One path of the drawing, in mm, y down; later shapes lie over earlier ones. A band is a stroke of some width. */
-export type FigureShape =
-  | { readonly part: FilledPart | 'line'; readonly d: string }
-  | { readonly part: 'band'; readonly d: string; readonly widthMm: number };
-
-export const INK_MM = 1.9;
 const WRIST_R = 13;
 const FOREARM_R = 17;
 
 /** Up to this bend between two phalanges, as drawn, they are one outline; past it the nearer lies over the other. */
 const FOLD_DEGREES = 112;
 
-/** Furthest first; neighbours of one fill become one path, which all go round the same way. */
-export function painted(parts: readonly Part[]): readonly FigureShape[] {
-  const shapes: FigureShape[] = [];
-  for (const part of [...parts].sort((a, b) => a.depth - b.depth)) {
-    for (const shape of part.shapes) {
-      const last = shapes[shapes.length - 1];
-      const joins = last && last.part === shape.part && (shape.part === 'ink' || shape.part === 'skin');
-      if (joins) shapes[shapes.length - 1] = { part: shape.part, d: last.d + shape.d };
-      else shapes.push(shape);
-    }
-  }
-  return shapes;
-}
-
 export const handParts = (seen: SeenHand): readonly Part[] => [
   forearmPart(seen),
   bodyPart(seen),
   ...DIGITS.flatMap((d) => digitParts(seen, d)),
 ];
-
-/** Shapes at one depth, mm toward the viewer. */
-export type Part = { readonly depth: number; readonly shapes: readonly FigureShape[] };
-export const disc = (v: Vec, r: number): Disc => ({ x: v[0], y: v[1], r });
-const outlined = (discs: readonly Disc[]): readonly [FigureShape, FigureShape] => [
-  { part: 'ink', d: hullOfDiscs(discs.map((c) => ({ ...c, r: c.r + INK_MM }))) },
-  { part: 'skin', d: hullOfDiscs(discs) },
-];
-const meanDepth = (...points: readonly Vec[]): number => points.reduce((n, p) => n + p[2], 0) / points.length;
 
 function forearmPart(seen: SeenHand): Part {
   const { wrist, forearm, digits } = seen;
@@ -84,7 +68,7 @@ function bodyPart(seen: SeenHand): Part {
     [disc(thumbBase, RADII.thumb[0]!), disc(thumbKnuckle, RADII.thumb[1]!)],
     [disc(between(thumbBase, thumbKnuckle, 0.72), 7), disc(onIndex, 9), disc(thumbBase, 12)],
   ];
-  const shapes = hulls.map(outlined);
+  const shapes = hulls.map((discs) => outlined(discs));
   const depth = bodyDepth(seen);
   const behind = DIGITS.flatMap((d) => digitSeam(seen, d, depth));
   return {

@@ -1,5 +1,5 @@
-import { INK_MM, type FigureShape, type Part } from './figure';
-import { capsule } from './outline';
+import { INK_MM, type FigureShape, type Part } from '../draw';
+import { capsule } from '../draw';
 import type { Ground } from './scenes';
 
 /** Under the flesh of a resting hand, mm below its bones. */

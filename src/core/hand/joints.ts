@@ -1,3 +1,5 @@
+import { BODY_LIMITS, type BodyAxis } from '../body';
+
 /** Fingers proper; the thumb has joints of its own. */
 export const FINGER_NAMES = ['index', 'middle', 'ring', 'little'] as const;
 export type FingerName = (typeof FINGER_NAMES)[number];
@@ -54,8 +56,8 @@ export const JOINT_LIMITS: readonly JointLimit[] = [
  * touch, `lift` mm up, `aside` mm outward, `tilt` degrees toward the little-finger side, `roll`
  * degrees about the forearm. No joint demand, so not part of range or coverage.
  */
-export type StageAxis = 'stage.gap' | 'stage.lift' | 'stage.aside' | 'stage.tilt' | 'stage.roll';
-export type AxisId = JointId | StageAxis;
+type StageAxis = 'stage.gap' | 'stage.lift' | 'stage.aside' | 'stage.tilt' | 'stage.roll';
+export type AxisId = JointId | StageAxis | BodyAxis;
 
 const stage = (id: StageAxis, name: string, min: number, max: number) => ({ id, name, min, max, rest: 0 });
 
@@ -69,6 +71,7 @@ const STAGE_LIMITS: readonly (Omit<JointLimit, 'id'> & { readonly id: StageAxis 
 export const AXES: readonly (Omit<JointLimit, 'id'> & { readonly id: AxisId })[] = [
   ...JOINT_LIMITS,
   ...STAGE_LIMITS,
+  ...BODY_LIMITS,
 ];
 
 export const limitOf = (id: AxisId) => {

@@ -1,6 +1,6 @@
 import { FINGER_NAMES, type DigitName, type FingerName } from './joints';
 import { fullPose, type Pose } from './pose';
-import { add, cross, dot, radians, scale, sub, turn, turning, unit, type Vec } from './vector';
+import { add, cross, dot, radians, scale, sub, turn, turning, unit, type Vec } from '../draw';
 
 /** Segment lengths, adult mean, mm: metacarpal, proximal, middle, distal (Buryanov & Kotiuk 2010). */
 export const SEGMENT_MM = {

@@ -1,5 +1,7 @@
+import { memo } from '../remember';
 import { firstHalfMs, FREE_CYCLE_MS, type Beat, type Pass } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
+import type { PersonIn } from './person';
 import type { PropShape } from './prop-shape';
 import type { SceneKind } from './scenes';
 import { blend, ease, fullPose, REST, type FullPose, type Pose } from './pose';
@@ -32,6 +34,14 @@ export type MovementFigure = {
   readonly scene?: SceneKind;
   /** What they hold. */
   readonly prop?: PropShape;
+  /** Who does it: the picture itself where the body moves, beside the hands where it tells where they are. */
+  readonly person?: PersonIn;
+  /** The key pose, or the step, that tells the movement best; the second where not said. */
+  readonly telling?: number | string;
+  /** What the hand that does not lead does at the same time, where it is something else. */
+  readonly other?: Motion;
+  /** How a hand or foot that waits is held; where the movement begins, where not said. */
+  readonly waits?: Pose;
   /** Hand by hand: while one does it, the other does the opposite. */
   readonly counter?: true;
   /** One hand moves while the other stays where it began. */
@@ -40,17 +50,15 @@ export type MovementFigure = {
   readonly passes?: Readonly<Record<string, FigureInPass>>;
 };
 
-type FigureInPass = {
-  readonly motion?: Motion;
-  readonly view?: FigureView;
-  readonly scene?: SceneKind;
-};
+type FigureInPass = Partial<Pick<MovementFigure, 'motion' | 'view' | 'scene' | 'person'>>;
 
 /** A movement as it looks in one of its passes. */
 export function figureInPass(figure: MovementFigure, pass: Pass): MovementFigure {
   const { passes } = figure;
-  return passes && Object.hasOwn(passes, pass.name) ? { ...figure, ...passes[pass.name] } : figure;
+  if (!passes || !Object.hasOwn(passes, pass.name)) return figure;
+  return inPass([figure], pass.name, () => ({ ...figure, ...passes[pass.name] }));
 }
+const inPass = memo<MovementFigure>();
 
 /** Longest time a hand takes to come into a hold or a step, ms. */
 const COMING_MS = 700;
@@ -117,24 +125,73 @@ export function startPose(motion: Motion): FullPose {
   }
 }
 
-/** The most telling pose, for a still picture. */
-export function tellingPose(motion: Motion): FullPose {
-  switch (motion.kind) {
-    case 'loop':
-      return fullPose(motion.keys[1]?.pose ?? motion.keys[0]?.pose ?? {});
-    case 'held':
-      return fullPose(motion.to);
-    case 'steps':
-      return fullPose(stepPoses(motion)[0] ?? motion.base);
+/** The pose a movement goes to first. */
+export const tellingPose = (motion: Motion): FullPose => keyPoses(motion)[1] ?? startPose(motion);
+
+/** A moment of one round of a movement, with what the other hand does then. */
+export type Moment = { readonly pose: FullPose; readonly other: FullPose };
+
+/** The most telling moment, for a still picture. */
+export function tellingMoment(figure: MovementFigure): Moment {
+  const { motion, telling } = figure;
+  const moments = keyMoments(figure);
+  if (motion.kind === 'steps') {
+    const step = Math.max(0, Object.keys(motion.poses).indexOf(String(telling)));
+    return moments[1 + step] ?? moments[0]!;
   }
+  return moments[typeof telling === 'number' ? telling : 1] ?? moments[0]!;
 }
 
-/** What the other hand does at the most telling moment of hands that do opposite things. */
-export function oppositePose(motion: Motion): FullPose {
-  if (motion.kind !== 'loop') return startPose(motion);
-  const share = motion.keys[1]?.share ?? 0;
-  return loopPose(motion.keys, (share + 0.5) % 1);
+/** The moments at which a movement comes to its key poses. */
+export function keyMoments(figure: MovementFigure): readonly Moment[] {
+  const { motion } = figure;
+  if (motion.kind !== 'loop')
+    return keyPoses(motion).map((pose, i) => ({
+      pose,
+      other: (figure.other && keyPoses(figure.other)[i]) ?? otherPose(figure, pose, null),
+    }));
+  let share = 0;
+  return motion.keys.map((key, i) => {
+    if (i > 0) share += key.share;
+    const pose = fullPose(key.pose);
+    return { pose, other: otherPose(figure, pose, share) };
+  });
 }
+
+const [LOOP_LOOKS, WAY_LOOKS] = [24, 8];
+
+/** Moments all through a movement, close enough together to draw its way: once round, or there. */
+export function momentsOf(figure: MovementFigure): readonly Moment[] {
+  const { motion } = figure;
+  if (motion.kind === 'loop')
+    return Array.from({ length: LOOP_LOOKS + 1 }, (_, i) => {
+      const share = (i / LOOP_LOOKS) % 1;
+      const pose = loopPose(motion.keys, share);
+      return { pose, other: otherPose(figure, pose, share) };
+    });
+  const start = keyMoments(figure)[0]!;
+  const end = motion.kind === 'steps' ? tellingMoment(figure) : keyMoments(figure)[1]!;
+  return Array.from({ length: WAY_LOOKS + 1 }, (_, i) => ({
+    pose: blend(start.pose, end.pose, i / WAY_LOOKS),
+    other: blend(start.other, end.other, i / WAY_LOOKS),
+  }));
+}
+
+/** The pose of the hand that does not lead, at some share of the round. */
+function otherPose(figure: MovementFigure, pose: FullPose, share: number | null): FullPose {
+  const { motion } = figure;
+  if (figure.other)
+    return figure.other.kind === 'loop' ? loopPose(figure.other.keys, share ?? 0) : startPose(figure.other);
+  if (figure.oneAtATime) return waitingPose(figure);
+  if (!figure.counter) return pose;
+  return motion.kind === 'loop' && share !== null
+    ? loopPose(motion.keys, (share + 0.5) % 1)
+    : startPose(motion);
+}
+
+/** How a hand or a foot is held that has nothing to do. */
+export const waitingPose = (figure: MovementFigure): FullPose =>
+  figure.waits ? fullPose(figure.waits) : startPose(figure.motion);
 
 /** The pose of the working hand inside a beat; `before` is the beat it came from. */
 export function poseInBeat(motion: Motion, beat: Beat, before: Beat | null, offsetMs: number): FullPose {

@@ -1,17 +1,13 @@
 import { DIGITS, type DigitName } from './joints';
 import { handPoints, type HandPoints } from './kinematics';
 import type { Pose } from './pose';
-import { add, turning, type Vec } from './vector';
+import { add, seeing, STRAIGHT_ON, turning, type Camera, type Vec } from '../draw';
 
 /** Turned about the vertical, tipped toward the viewer, and leaned clockwise, degrees, for a right hand. */
 export type HandView = { readonly yaw: number; readonly tip: number; readonly lean: number };
 
 /** Where a right hand is in a scene: its wrist, mm, x right, y up, z toward the viewer; a left hand is mirrored. */
 export type Place = HandView & { readonly at: Vec; readonly frame: 'forearm' | 'palm' };
-
-/** From where the whole scene is looked at, degrees. */
-export type Camera = { readonly yaw: number; readonly tip: number };
-export const STRAIGHT_ON: Camera = { yaw: 0, tip: 0 };
 
 /** A hand's points in the scene or as seen by the camera (then y is down). */
 export type SeenHand = {
@@ -37,15 +33,6 @@ export function placedHand(pose: Pose, place: Place, left: boolean): SeenHand {
 export function projectHand(hand: SeenHand, camera: Camera): SeenHand {
   const see = seeing(camera);
   return mapHand(hand, see, see);
-}
-
-/** Scene to screen. */
-export function seeing({ yaw, tip }: Camera): (v: Vec) => Vec {
-  const [turnAbout, tipOver] = [turning([0, 1, 0], yaw), turning([1, 0, 0], tip)];
-  return (v) => {
-    const [x, y, z] = tipOver(turnAbout(v));
-    return [x, -y, z];
-  };
 }
 
 export const seenHand = (pose: Pose, place: Place, left: boolean): SeenHand =>

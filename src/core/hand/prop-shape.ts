@@ -1,10 +1,10 @@
 import type { Hand } from '../dose';
-import { disc, INK_MM, type FigureShape, type Part } from './figure';
+import { disc, INK_MM, type FigureShape, type Part } from '../draw';
 import { FINGER_NAMES } from './joints';
-import { capsule, hullOfDiscs } from './outline';
+import { capsule, hullOfDiscs } from '../draw';
 import type { SeenHand } from './place';
 import type { FullPose } from './pose';
-import { add, between, distance, scale, sub, unit, type Vec } from './vector';
+import { add, between, distance, scale, sub, unit, type Vec } from '../draw';
 
 /** What is drawn in a hand, or from hand to hand. */
 export const PROP_SHAPES = [
@@ -20,6 +20,13 @@ export const PROP_SHAPES = [
   'bag',
   'cloth between',
   'bottle across',
+  'peg',
+  'key',
+  'dome',
+  'cushion',
+  'jar',
+  'tub',
+  'tap',
 ] as const;
 export type PropShape = (typeof PROP_SHAPES)[number];
 
@@ -43,9 +50,33 @@ export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): re
     case 'weight':
       return [rod(hand, 40, 16)];
     case 'pan': {
-      const [a, b] = across(hand, 48);
-      const far = add(a, scale(unit(sub(a, b)), 34));
-      return [rod(hand, 48, 8), solid([disc(far, 30)], far[2] - 1)];
+      const from = inPalm(hand, 18);
+      const ahead = unit(sub(hand.digits.middle[1]!, between(hand.wrist[0], hand.wrist[1], 0.5)));
+      const at = (mm: number, down: number): Vec => add(add(from, scale(ahead, mm)), [0, down, 0]);
+      const dish = [disc(at(105, 8), 8), disc(at(235, 8), 8), disc(at(118, 30), 8), disc(at(222, 30), 8)];
+      return [solid([disc(at(-34, 0), 9), disc(at(112, 8), 8)], from[2]), solid(dish, from[2] - 2)];
+    }
+    case 'peg': {
+      const c = pinchOf(hand);
+      const out = unit(sub(c, inPalm(hand, 0)));
+      const aside = scale([-out[1], out[0], 0], 15);
+      const end = add(c, scale(out, 62));
+      const back = add(c, scale(out, -12));
+      return [
+        solid([disc(back, 5), disc(add(end, aside), 6)], c[2] - 3),
+        solid([disc(back, 5), disc(sub(end, aside), 6)], c[2] + 14),
+      ];
+    }
+    case 'key': {
+      const c = between(hand.digits.thumb.at(-1)!, hand.digits.index[2]!, 0.5);
+      const out = unit(sub(hand.digits.index[2]!, between(hand.wrist[0], hand.wrist[1], 0.5)));
+      const tip = add(c, scale(out, 78));
+      const tooth = add(add(c, scale(out, 66)), scale([-out[1], out[0], 0], 12));
+      return [
+        solid([disc(c, 15), disc(add(c, scale(out, 10)), 15)], c[2] - 3),
+        solid([disc(c, 5), disc(tip, 5)], c[2] - 4),
+        solid([disc(add(c, scale(out, 66)), 4), disc(tooth, 5)], c[2] - 4),
+      ];
     }
     case 'band': {
       const points = [hand.digits.thumb[2]!, ...FINGER_NAMES.map((f) => hand.digits[f][2]!)];
@@ -61,12 +92,8 @@ export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): re
       ];
     }
     case 'pinched': {
-      const thumbTip = hand.digits.thumb.at(-1)!;
-      const nearest = FINGER_NAMES.map((f) => hand.digits[f].at(-1)!).sort(
-        (a, b) => distance(a, thumbTip) - distance(b, thumbTip),
-      )[0]!;
-      const c = between(thumbTip, nearest, 0.5);
-      return [solid([disc(c, 11)], c[2] - 4)];
+      const c = pinchOf(hand);
+      return [solid([disc(c, 15)], c[2] + 1)];
     }
     case 'clip': {
       const web = between(hand.digits.thumb[1]!, hand.digits.index[1]!, 0.42);
@@ -84,6 +111,35 @@ export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): re
     default:
       return [];
   }
+}
+
+/** Between the thumb and the fingertip nearest to it, or on the thumb while they are apart. */
+function pinchOf({ digits }: SeenHand): Vec {
+  const thumbTip = digits.thumb.at(-1)!;
+  const nearest = FINGER_NAMES.map((f) => digits[f].at(-1)!).sort(
+    (a, b) => distance(a, thumbTip) - distance(b, thumbTip),
+  )[0]!;
+  return between(thumbTip, nearest, distance(thumbTip, nearest) > 45 ? 0.15 : 0.5);
+}
+
+/** What lies under a resting hand, mm from the middle of what carries it: how wide, how high. */
+const UNDER: Partial<Record<PropShape, readonly [halfWide: number, r: number, bumps: boolean]>> = {
+  dome: [30, 34, true],
+  cushion: [120, 24, false],
+};
+
+/** A prop that lies between the hand and what carries it, its middle at `x` and its foot at `y`. */
+export function propUnder(shape: PropShape, x: number, y: number, depth: number): readonly Part[] {
+  const under = UNDER[shape];
+  if (!under) return [];
+  const [half, r, bumps] = under;
+  const studs = bumps
+    ? [-30, -10, 10, 30].map((mm) => ({ x: x + mm, y: y - r + 4 - (30 - Math.abs(mm)) * 0.12, r: 5 }))
+    : [];
+  return [
+    solid([{ x: x - half, y, r }, { x: x + half, y, r }, ...studs], depth),
+    ...studs.map((stud) => solid([stud], depth + 1)),
+  ];
 }
 
 /** The prop that both hands share. */

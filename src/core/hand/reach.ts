@@ -2,7 +2,7 @@ import { limitOf, type DigitName, type JointId } from './joints';
 import { seenHand, type Place } from './place';
 import { fullPose, type FullPose } from './pose';
 import type { SeenHand } from './place';
-import type { Vec } from './vector';
+import type { Vec } from '../draw';
 
 /** What can be taken hold of on a drawn hand: a fingertip, or the palm to bend the wrist. */
 export type Handle = DigitName | 'palm';

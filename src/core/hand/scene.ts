@@ -1,21 +1,25 @@
 import type { Hand } from '../dose';
-import { handParts, painted, type FigureShape, type Part } from './figure';
+import { handParts } from './figure';
+
 import { groundUnder } from './ground';
-import { FINGER_NAMES, type StageAxis } from './joints';
-import { keyPoses, type FigureView, type MovementFigure } from './motion';
-import {
-  placedHand,
-  seeing,
-  projectHand,
-  type Camera,
-  type HandView,
-  type Place,
-  type SeenHand,
-} from './place';
+import { FINGER_NAMES } from './joints';
+import type { FigureView, MovementFigure } from './motion';
+import { placedHand, projectHand, type HandView, type Place, type SeenHand } from './place';
 import { fullPose, type FullPose } from './pose';
-import { propBetween, propInHand, SHARED } from './prop-shape';
-import { APART_MM, SCENES, type Box, type Helper, type SceneSpec, type Spot } from './scenes';
-import { add, between, scale, sub, type Vec } from './vector';
+import { propBetween, propInHand, propUnder, SHARED } from './prop-shape';
+import { SCENES, type Helper, type SceneSpec, type Spot } from './scenes';
+import {
+  add,
+  between,
+  painted,
+  scale,
+  seeing,
+  sub,
+  type Camera,
+  type FigureShape,
+  type Part,
+  type Vec,
+} from '../draw';
 
 /** Each view a little off the straight, so that bends show. */
 export const VIEWS: Readonly<Record<FigureView, HandView>> = {
@@ -40,27 +44,10 @@ export const isApart = (figure: MovementFigure): boolean => (figure.scene ?? 'ap
 
 /** Does each hand do it by itself, so that one alone tells it? */
 export const isLone = (figure: MovementFigure): boolean => {
+  if (figure.counter || figure.other) return false;
   const { ground, helper } = specOf(figure);
   return !figure.prop?.includes('between') && !helper && (isApart(figure) || (ground ?? 'wall') !== 'wall');
 };
-
-/** The room the pair needs, mm, with what its movement adds. */
-export const boxOf = (figure: MovementFigure): Box => grown(specOf(figure).box, figure);
-
-/** The room for the right hand alone. */
-export const loneBoxOf = (figure: MovementFigure): Box =>
-  grown(specOf(figure).ground ? LONE_LYING : LONE, figure);
-
-/** A bent wrist reaches further to the side than a pair of hands has room for. */
-const LONE: Box = { x: APART_MM - 135, y: -188, w: 270, h: 314 };
-const LONE_LYING: Box = { x: 10, y: -140, w: 326, h: 216 };
-
-function grown({ x, y, w, h }: Box, { motion }: MovementFigure): Box {
-  const poses = keyPoses(motion);
-  const most = (axis: StageAxis) => Math.max(...poses.map((p) => Math.abs(p[axis])));
-  const [up, out] = [most('stage.lift'), most('stage.gap') + most('stage.aside')];
-  return { x: x - out, y: y - up, w: w + 2 * out, h: h + 2 * up };
-}
 
 /** Both hands, what they hold and what they rest on, in painting order. */
 export function sceneShapes(figure: MovementFigure, stage: Stage): readonly FigureShape[] {
@@ -136,7 +123,10 @@ function helpedHands(
   const helper: Hand = worker === 'R' ? 'L' : 'R';
   const works = placedHand(poses[worker], placeOf(figure, poses[worker]), worker === 'L');
   const lies = placedHand(fullPose(pose), { ...place, at: [0, 0, 0] }, helper === 'L');
-  const aside: Vec = worker === 'R' ? off : [-off[0], off[1], off[2]];
+  // What the helping hand does of its own: along, up, and nearer or further.
+  const own = poses[helper];
+  const [x, y, z] = add(off, [own['stage.aside'], own['stage.lift'], own['stage.gap']]);
+  const aside: Vec = worker === 'R' ? [x, y, z] : [-x, y, z];
   const helps = shifted(lies, add(sub(spotOf(works, on), spotOf(lies, spot)), aside));
   return worker === 'R' ? { R: works, L: helps } : { L: works, R: helps };
 }
@@ -200,6 +190,14 @@ export function spotOf({ digits, wrist, forearm, palmNormal }: SeenHand, spot: S
       return between(between(wrist[0], wrist[1], 0.5), between(forearm[0], forearm[1], 0.5), 0.6);
     case 'thumb':
       return between(digits.index[0]!, digits.index[1]!, 0.8);
+    case 'ball of the thumb':
+      return add(between(digits.thumb[0]!, digits.thumb[1]!, 0.55), scale(palmNormal, 14));
+    case 'web':
+      return between(digits.thumb[1]!, digits.index[1]!, 0.5);
+    case 'pad of the thumb':
+      return digits.thumb.at(-1)!;
+    case 'pinch':
+      return between(digits.thumb.at(-1)!, digits.index.at(-1)!, 0.5);
     case 'little edge':
       return between(digits.little[0]!, digits.little[1]!, 0.6);
   }
@@ -229,6 +227,9 @@ function propParts(
   return holding.flatMap((h) => propInHand(prop, seen[h], poses[h]));
 }
 
+/** The middle of a resting palm, mm from its wrist. */
+const PALM_FROM_WRIST_MM = 62;
+
 function groundParts(
   figure: MovementFigure,
   { order }: Stage,
@@ -238,11 +239,14 @@ function groundParts(
   const { ground, place } = specOf(figure);
   if (!ground) return [];
   const facing = order[0] === 'R';
-  return (['L', 'R'] as const).map((hand) => {
+  return (['L', 'R'] as const).flatMap((hand) => {
     const outward = hand === 'R' ? 1 : -1;
     // What carries a hand stays where the hand rests, whatever it does there; a wall is where the palm meets it.
     const stays = (facing ? -outward : outward) * place.at[0];
     const x = ground === 'wall' ? seeing(camera)(spotOf(hands[hand], 'wrist'))[0] : stays;
-    return groundUnder(ground, x, 0, outward);
+    const carries = groundUnder(ground, x, 0, outward);
+    const palmX = x - (facing ? -outward : outward) * PALM_FROM_WRIST_MM;
+    const under = figure.prop ? propUnder(figure.prop, palmX, 15, carries.depth + 1) : [];
+    return [{ depth: carries.depth, shapes: [...under.flatMap((p) => p.shapes), ...carries.shapes] }];
   });
 }

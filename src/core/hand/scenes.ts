@@ -1,7 +1,7 @@
 import type { AxisId } from './joints';
-import { STRAIGHT_ON, type Camera, type Place } from './place';
+import type { Place } from './place';
 import type { Pose } from './pose';
-import type { Vec } from './vector';
+import { STRAIGHT_ON, type Camera, type Vec } from '../draw';
 
 /** How two hands stand to each other and to what carries them. */
 export const SCENE_KINDS = [
@@ -28,6 +28,9 @@ export const SCENE_KINDS = [
   'other hand round the fingers',
   'other hand on the arm',
   'other hand on the fingers',
+  'other thumb in the palm',
+  'other hand pinches the web',
+  'other hand on one finger',
   'knuckles into the palm',
   'on the table',
   'at the table edge',
@@ -42,13 +45,22 @@ export const SCENE_KINDS = [
 ] as const;
 export type SceneKind = (typeof SCENE_KINDS)[number];
 
-/** Part of the picture that a scene needs, mm, y down. */
-export type Box = { readonly x: number; readonly y: number; readonly w: number; readonly h: number };
-
 export type Ground = 'table' | 'table edge' | 'thigh' | 'thigh end' | 'wall';
 
 /** A point of a hand that another hand can be laid on, or that is laid on another. */
-export type Spot = 'palm' | 'back' | 'fingers' | 'fingertips' | 'wrist' | 'forearm' | 'thumb' | 'little edge';
+export type Spot =
+  | 'palm'
+  | 'back'
+  | 'fingers'
+  | 'fingertips'
+  | 'wrist'
+  | 'forearm'
+  | 'thumb'
+  | 'little edge'
+  | 'ball of the thumb'
+  | 'web'
+  | 'pad of the thumb'
+  | 'pinch';
 
 /** A hand that helps: its shape, how it is turned, which spot of it lies on which spot of the working hand. */
 export type Helper = {
@@ -70,17 +82,11 @@ export type SceneSpec = {
   readonly meeting?: Spot;
   readonly helper?: Helper;
   readonly ground?: Ground;
-  readonly box: Box;
 };
 
 /** How far apart the pair stands when nothing joins it, mm from the middle. */
 export const APART_MM = 98;
 
-const PAIR: Box = { x: -196, y: -188, w: 392, h: 314 };
-const CLOSE: Box = { x: -170, y: -185, w: 340, h: 306 };
-/** For forearms that come in from the sides. */
-const SIDEWAYS: Box = { x: -215, y: -160, w: 430, h: 270 };
-const WIDE: Box = { x: -330, y: -120, w: 660, h: 200 };
 const ANGLED: Camera = { yaw: -28, tip: 8 };
 
 const palm = (yaw: number, lean: number, at: Vec, tip = 0): Place => ({ yaw, tip, lean, at, frame: 'palm' });
@@ -114,7 +120,6 @@ const helped = (helper: Helper, lean = 0): SceneSpec => ({
   camera: STRAIGHT_ON,
   place: forearm(-76, lean, [10, -40, 0]),
   helper,
-  box: CLOSE,
 });
 
 /** A working hand lying palm down, fingers to the left; the other hand meets it from above or below. */
@@ -122,7 +127,6 @@ const helpedLying = (helper: Helper): SceneSpec => ({
   camera: STRAIGHT_ON,
   place: forearm(-76, -90, [70, 10, 0]),
   helper,
-  box: CLOSE,
 });
 
 /** A working hand seen from its back, fingers up; the other palm lies against one of its edges. */
@@ -133,12 +137,11 @@ function besideHand(on: 'thumb' | 'little edge'): SceneSpec {
     place: forearm(180, 0, [-30 * out, -40, 0]),
     helper: {
       pose: FLAT,
-      place: { yaw: -90 * out, tip: 0, lean: 70 * out, frame: 'palm' },
+      place: { yaw: -96 * out, tip: 0, lean: -24 * out, frame: 'palm' },
       spot: 'palm',
       on,
-      off: [6 * out, 0, 0],
+      off: [-20 * out, 4, 10],
     },
-    box: CLOSE,
   };
 }
 
@@ -146,68 +149,58 @@ const resting = (yaw: number, frame: Place['frame'], ground: Ground): SceneSpec 
   camera: STRAIGHT_ON,
   place: { yaw, tip: 0, lean: -90, at: [205, 0, 0], frame },
   ground,
-  box: WIDE,
 });
 
 export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
-  apart: { camera: STRAIGHT_ON, place: forearm(0, 0, [APART_MM, 0, 0]), box: PAIR },
-  'palms together': { camera: ANGLED, place: palm(-90, 0, [13, -30, 0]), box: CLOSE },
+  apart: { camera: STRAIGHT_ON, place: forearm(0, 0, [APART_MM, 0, 0]) },
+  'palms together': { camera: ANGLED, place: palm(-90, 0, [13, -30, 0]) },
   'fingertips together': {
     camera: { yaw: -12, tip: 8 },
     place: palm(-90, 0, [0, -30, 0]),
     meeting: 'fingertips',
-    box: CLOSE,
   },
-  'backs together': { camera: ANGLED, place: palm(-90, 180, [13, 60, 0]), box: CLOSE },
+  'backs together': { camera: ANGLED, place: palm(-90, 180, [13, 60, 0]) },
   clasped: {
     camera: { yaw: 0, tip: 22 },
     place: palm(-118, -48, [62, -40, 0]),
     offset: [0, 4, 5],
-    box: CLOSE,
   },
   'interlaced, palms out': {
     camera: { yaw: 0, tip: 0 },
     place: palm(180, -52, [84, -50, 0]),
     offset: [0, 5, 3],
-    box: CLOSE,
   },
   'webs together': {
     camera: { yaw: 0, tip: 14 },
     place: palm(196, 0, [64, -30, 0]),
     offset: [0, 0, 8],
-    box: CLOSE,
   },
-  'little-finger edges together': { camera: STRAIGHT_ON, place: palm(0, 0, [40, -20, 0]), box: PAIR },
-  'thumb sides together': { camera: STRAIGHT_ON, place: palm(180, 0, [36, -20, 0]), box: PAIR },
+  'little-finger edges together': { camera: STRAIGHT_ON, place: palm(0, 0, [40, -20, 0]) },
+  'thumb sides together': { camera: STRAIGHT_ON, place: palm(180, 0, [36, -20, 0]) },
   'one on the other': {
     camera: { yaw: 0, tip: -18 },
     place: palm(180, -38, [44, -50, 0]),
     offset: [0, 0, 16],
-    box: CLOSE,
   },
   'wrists crossed': {
     camera: { yaw: 0, tip: -10 },
     place: palm(0, -32, [-14, -40, 0]),
     offset: [0, 0, 18],
-    box: CLOSE,
   },
   hugging: {
     camera: STRAIGHT_ON,
     place: palm(180, -68, [-22, -30, 0]),
     offset: [0, 12, 20],
-    box: SIDEWAYS,
   },
   'rolling round each other': {
     camera: STRAIGHT_ON,
     place: forearm(180, -72, [86, -20, 0]),
     offset: [0, 0, 18],
-    box: SIDEWAYS,
   },
   'in the lap': {
     camera: { yaw: 0, tip: 0 },
     place: palm(0, -58, [62, -30, 0]),
     offset: [0, 10, 16],
-    box: CLOSE,
   },
   'other hand draws the fingers back': helped({
     pose: CUPPED,
@@ -218,7 +211,7 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
   }),
   'other hand folds the wrist': helped({
     pose: CUPPED,
-    place: { yaw: -80, tip: 0, lean: 96, frame: 'palm' },
+    place: { yaw: 96, tip: 0, lean: 96, frame: 'palm' },
     spot: 'palm',
     on: 'back',
     off: [6, 0, 6],
@@ -247,7 +240,6 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
       on: 'fingers',
       off: [0, 0, -22],
     },
-    box: CLOSE,
   },
   'other hand on the arm': {
     camera: STRAIGHT_ON,
@@ -259,7 +251,6 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
       on: 'forearm',
       off: [0, 0, 24],
     },
-    box: CLOSE,
   },
   'other hand on the fingers': {
     camera: STRAIGHT_ON,
@@ -271,7 +262,45 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
       on: 'fingers',
       off: [0, 0, 16],
     },
-    box: CLOSE,
+  },
+  'other thumb in the palm': {
+    camera: STRAIGHT_ON,
+    place: forearm(-8, 0, [30, -60, 0]),
+    helper: {
+      pose: {
+        ...bends(38, 40, 22),
+        'thumb.palmar': 52,
+        'thumb.opposition': 58,
+        'thumb.radial': 30,
+        'thumb.ip': 14,
+      },
+      place: { yaw: -70, tip: 0, lean: -70, frame: 'palm' },
+      spot: 'pad of the thumb',
+      on: 'palm',
+      off: [0, 0, 8],
+    },
+  },
+  'other hand pinches the web': {
+    camera: STRAIGHT_ON,
+    place: forearm(172, 0, [30, -60, 0]),
+    helper: {
+      pose: { ...bends(52, 46, 16), 'thumb.palmar': 43, 'thumb.opposition': 62, 'thumb.radial': 12 },
+      place: { yaw: -110, tip: 0, lean: -70, frame: 'palm' },
+      spot: 'pinch',
+      on: 'web',
+      off: [0, 0, 6],
+    },
+  },
+  'other hand on one finger': {
+    camera: STRAIGHT_ON,
+    place: forearm(176, 0, [30, -60, 0]),
+    helper: {
+      pose: { ...bends(56, 46, 14), 'thumb.palmar': 43, 'thumb.opposition': 62, 'thumb.radial': 12 },
+      place: { yaw: -110, tip: 0, lean: -104, frame: 'palm' },
+      spot: 'pinch',
+      on: 'fingers',
+      off: [0, 0, 10],
+    },
   },
   'knuckles into the palm': {
     camera: { yaw: -10, tip: 0 },
@@ -283,7 +312,6 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
       on: 'fingers',
       off: [-20, 0, 0],
     },
-    box: CLOSE,
   },
   'on the table': resting(-76, 'palm', 'table'),
   'at the table edge': resting(-76, 'forearm', 'table edge'),
@@ -295,18 +323,15 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     camera: STRAIGHT_ON,
     place: palm(-76, 0, [APART_MM, -10, 0]),
     ground: 'wall',
-    box: PAIR,
   },
-  'cloth held level': { camera: STRAIGHT_ON, place: palm(180, 0, [72, -70, 0]), box: CLOSE },
+  'cloth held level': { camera: STRAIGHT_ON, place: palm(180, 0, [72, -70, 0]) },
   'cloth held upright': {
     camera: STRAIGHT_ON,
     place: palm(180, -90, [92, 0, 0]),
     offset: [0, 42, 0],
-    box: SIDEWAYS,
   },
   'palms up under it': {
     camera: { yaw: 0, tip: 0 },
     place: palm(0, -64, [92, -40, 0]),
-    box: SIDEWAYS,
   },
 };

@@ -1,5 +1,5 @@
 import type { Beat, Hand } from '../dose';
-import { poseInBeat, startPose, type MovementFigure } from './motion';
+import { poseInBeat, waitingPose, startPose, type MovementFigure } from './motion';
 import type { FullPose } from './pose';
 
 /** A moment of a count: the beat under way, the one before it, and the time from the start of the count. */
@@ -35,6 +35,8 @@ export function poseOfHand(figure: MovementFigure, hand: Hand, showing: Showing 
   if (!showing) return startPose(figure.motion);
   const { beat, before, offsetMs } = showing;
   const follower = beat.pass.swapped ? 'R' : 'L';
+  if (figure.other && (beat.side === 'both' ? hand === follower : !handWorks(beat, hand)))
+    return poseInBeat(figure.other, beat, before, offsetMs);
   const opposite = figure.counter && (beat.side === 'both' ? hand === follower : !handWorks(beat, hand));
   if (opposite && figure.motion.kind === 'steps')
     return poseInBeat(figure.motion, mirrored(beat, figure)!, mirrored(before, figure), offsetMs);
@@ -42,5 +44,5 @@ export function poseOfHand(figure: MovementFigure, hand: Hand, showing: Showing 
     const half = beat.startMs + ((offsetMs - beat.startMs + beat.durationMs / 2) % beat.durationMs);
     return poseInBeat(figure.motion, beat, before, half);
   }
-  return handWorks(beat, hand) ? poseInBeat(figure.motion, beat, before, offsetMs) : startPose(figure.motion);
+  return handWorks(beat, hand) ? poseInBeat(figure.motion, beat, before, offsetMs) : waitingPose(figure);
 }

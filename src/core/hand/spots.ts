@@ -1,4 +1,4 @@
-import { between, type Vec } from './vector';
+import { between, type Vec } from '../draw';
 import { FINGER_NAMES, type FingerName, type JointId } from './joints';
 import type { SeenHand } from './place';
 

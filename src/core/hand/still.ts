@@ -1,45 +1,67 @@
-import { motionArrow, type Arrow } from './arrow';
-import type { FigureShape } from './figure';
-import { keyPoses, oppositePose, startPose, tellingPose, type MovementFigure } from './motion';
-import type { FullPose } from './pose';
-import { boxOf, isLone, loneBoxOf, handByHandShapes, sceneShapes, type Stage } from './scene';
-import type { Box } from './scenes';
+import { around, boundsOf, boundsOfShapes, grownBy, type Arrow, type Box, type FigureShape } from '../draw';
+import { remembered } from '../remember';
+import { motionArrows, stageAt } from './arrow';
+import { keyMoments, momentsOf, tellingMoment, type Moment, type MovementFigure } from './motion';
+import { personShapes } from './person';
+import { handByHandShapes, isLone, sceneShapes, type Stage } from './scene';
 
 /** A still picture: its shapes, the room it needs, and the way it goes. */
 export type Still = {
   readonly shapes: readonly FigureShape[];
   readonly box: Box;
-  readonly arrow: Arrow | null;
+  readonly arrows: readonly Arrow[];
 };
 
-/** The most telling moment, down to an icon: one hand where two only do the same, both where they meet. */
+/** Air round a picture, and half the stroke of an arrow, as shares of its height and mm. */
+const [AIR, HALF_STROKE_MM] = [0.03, 6];
+
+const STILLS = new WeakMap<MovementFigure, Still>();
+const ROOMS = new WeakMap<MovementFigure, Box>();
+
+/** The most telling moment, down to an icon: one hand where two only do the same, both where they meet, or a person. */
 export const stillOf = (figure: MovementFigure): Still =>
-  stillAt(figure, tellingPose(figure.motion), 'with its arrow');
+  remembered(STILLS, figure, () => {
+    const shapes = shapesOf(figure, tellingMoment(figure));
+    const arrows = motionArrows(figure);
+    return { shapes, arrows, box: aired(around([boundsOfShapes(shapes), ...arrows.map(boundsOfArrow)])) };
+  });
 
-/** The key poses one after another, for paper and for whoever wants no motion. */
-export const keyStills = (figure: MovementFigure): readonly Still[] =>
-  distinct(keyPoses(figure.motion)).map((pose) => stillAt(figure, pose, 'without'));
-
-function stillAt(figure: MovementFigure, pose: FullPose, arrow: 'with its arrow' | 'without'): Still {
-  const stage: Stage = {
-    poses: { L: otherHand(figure, pose), R: pose },
-    working: 'R',
-    swapped: false,
-    order: ['L', 'R'],
-  };
-  const lone = isLone(figure);
-  return {
-    shapes: lone ? handByHandShapes(figure, stage).R : sceneShapes(figure, stage),
-    box: lone ? loneBoxOf(figure) : boxOf(figure),
-    arrow: arrow === 'without' ? null : motionArrow(figure, 'R', stage, startPose(figure.motion)),
-  };
+/** The key poses one after another, for paper and for whoever wants no motion; all in the same room. */
+export function keyStills(figure: MovementFigure): readonly Still[] {
+  const pictures = distinct(keyMoments(figure)).map((moment) => shapesOf(figure, moment));
+  const box = aired(around(pictures.map(boundsOfShapes)));
+  return pictures.map((shapes) => ({ shapes, box, arrows: [] }));
 }
 
-function otherHand(figure: MovementFigure, pose: FullPose): FullPose {
-  if (figure.oneAtATime) return startPose(figure.motion);
-  return figure.counter ? oppositePose(figure.motion) : pose;
+/** The room for all of a movement, whichever hand leads it. */
+export const roomOf = (figure: MovementFigure): Box =>
+  remembered(ROOMS, figure, () => {
+    const moments = [...momentsOf(figure), ...keyMoments(figure)];
+    const { x, y, w, h } = around(moments.map((m) => boundsOfShapes(pictureShapes(figure, stageAt(m)))));
+    const half = Math.max(-x, x + w);
+    return aired(
+      figure.person?.main && figure.person.from !== 'front'
+        ? { x, y, w, h }
+        : { x: -half, y, w: 2 * half, h },
+    );
+  });
+
+/** A person where the body moves, else both hands. */
+export const pictureShapes = (figure: MovementFigure, stage: Stage): readonly FigureShape[] =>
+  figure.person?.main ? personShapes(figure.person, stage, figure.prop) : sceneShapes(figure, stage);
+
+function shapesOf(figure: MovementFigure, moment: Moment): readonly FigureShape[] {
+  const stage = stageAt(moment);
+  return !figure.person?.main && isLone(figure)
+    ? handByHandShapes(figure, stage).R
+    : pictureShapes(figure, stage);
 }
 
-function distinct(poses: readonly FullPose[]): readonly FullPose[] {
-  return poses.filter((p, i) => poses.findIndex((q) => JSON.stringify(q) === JSON.stringify(p)) === i);
+const boundsOfArrow = ({ shaft, heads, size }: Arrow): Box =>
+  grownBy(around([shaft, ...heads].map(boundsOf)), HALF_STROKE_MM * size);
+const aired = (box: Box): Box => grownBy(box, Math.max(4, AIR * box.h));
+
+function distinct(moments: readonly Moment[]): readonly Moment[] {
+  const words = moments.map((m) => JSON.stringify(m));
+  return moments.filter((_, i) => words.indexOf(words[i]!) === i);
 }

@@ -1,4 +1,5 @@
-import { between, type SeenHand, type Vec } from '../hand';
+import { between, type Vec } from '../draw';
+import type { SeenHand } from '../hand';
 
 /** A place that the tip of the thumb reaches, in the order of the score (Kapandji 1986). */
 type OppositionPlace = {

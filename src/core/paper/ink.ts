@@ -1,6 +1,6 @@
 import type { Purpose } from '../catalogue';
 import type { CordInk } from '../cord';
-import type { Ink } from '../hand';
+import type { Ink } from '../draw';
 
 /** The purposes of movements, as on the screen; dark enough that they stay apart on a copier too. */
 const PURPOSES: Readonly<Record<Purpose, string>> = {
@@ -22,5 +22,7 @@ export const PRINT_INK: Readonly<Record<Ink | CordInk | 'line', string>> = {
   nail: '#ffffff',
   prop: '#c4c4c4',
   ground: '#dddddd',
+  cloth: '#b4b4b4',
+  hair: '#d0d0d0',
   line: '#bbbbbb',
 };

@@ -1,6 +1,7 @@
 import { cordOf, layOutCord, oneRound, paintOfCord, type CordPaint } from '../cord';
 import { describeDose } from '../dose';
-import { paintOf, paintOfArrow, stillOf, type MovementFigure } from '../hand';
+import { paintOf, paintOfArrow } from '../draw';
+import { stillOf, type MovementFigure } from '../hand';
 import { PRINT_INK } from './ink';
 import { pathMark, tagOf, type Stroke, type TextWidth, type Tag } from './marks';
 import type { CordPiece, Piece, Text, TextSize, TickDays } from './sheet';
@@ -145,10 +146,10 @@ export function layFigure(
   height: number,
   most: number,
 ): Laid & { readonly width: number } {
-  const { shapes, box, arrow } = stillOf(figure);
+  const { shapes, box, arrows } = stillOf(figure);
   const scale = Math.min(height / box.h, most / box.w);
   const tag = tagOf('Figure', [], { alt: shows });
-  const paths = [...shapes.flatMap(paintOf), ...(arrow ? paintOfArrow(arrow) : [])];
+  const paths = [...shapes.flatMap(paintOf), ...arrows.flatMap(paintOfArrow)];
   const marks = paths.map((p) =>
     pathMark(
       tag,

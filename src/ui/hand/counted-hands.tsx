@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Beat } from '@/core/dose';
 import { previewAt, showingAt, withSplit, type MovementFigure } from '@/core/hand';
 import type { TeachState } from '@/core/teach';
-import { Hands } from './hands';
+import { Hands, whoOf } from './hands';
 
 export type MirrorChoice = 'as in a mirror' | 'as seen';
 
@@ -15,16 +15,19 @@ type Props = {
   phase: TeachState['phase'];
   offset: number;
   mirror: MirrorChoice;
+  /** With a small person who has their hands where these are. */
+  where?: boolean;
 };
 
 /** Both hands with the count: the group's left on the screen's left as in a mirror, or as seen. */
-export function CountedHands({ figure, title, workShare, beats, phase, offset, mirror }: Props) {
+export function CountedHands({ figure, title, workShare, beats, phase, offset, mirror, where }: Props) {
   const split = useMemo(() => withSplit(figure, workShare), [figure, workShare]);
   return (
     <Hands
       figure={split}
       showing={phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
-      label={`Two hands: ${title.toLowerCase()}`}
+      label={`${whoOf(figure)}: ${title.toLowerCase()}`}
+      {...(where && { where })}
       order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
     />
   );

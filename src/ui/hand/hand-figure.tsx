@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { paintOf, paintOfArrow, type Arrow, type FigureShape, type Ink, type PaintedPath } from '@/core/hand';
+import { paintOf, paintOfArrow, type Arrow, type FigureShape, type Ink, type PaintedPath } from '@/core/draw';
 
 /** The shapes of a figure as SVG paths. */
 export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: readonly FigureShape[] }) {

@@ -1,18 +1,22 @@
 import type { Hand } from '@/core/dose';
 import {
-  boxOf,
   cuffsX,
   figureInPass,
   handByHandShapes,
   handWorks,
   isLone,
+  pictureShapes,
   poseOfHand,
-  sceneShapes,
+  roomOf,
   type MovementFigure,
   type Showing,
   type Stage,
 } from '@/core/hand';
 import { FigureShapes } from './hand-figure';
+import { WhereHands } from './where-hands';
+
+/** Who is drawn, as the picture's name begins. */
+export const whoOf = ({ person }: MovementFigure): string => (person?.main ? 'A person' : 'Two hands');
 
 type Props = {
   figure: MovementFigure;
@@ -20,12 +24,14 @@ type Props = {
   label: string;
   /** From the left of the screen. */
   order?: readonly [Hand, Hand];
+  /** With a small person in the corner who has their hands where these are. */
+  where?: boolean;
 };
 
 /** Both hands at one moment of a count, with what they hold and rest on. */
-export function Hands({ figure: usual, showing, label, order = ['L', 'R'] }: Props) {
+export function Hands({ figure: usual, showing, label, order = ['L', 'R'], where = false }: Props) {
   const figure = showing ? figureInPass(usual, showing.beat.pass) : usual;
-  const { x, y, w, h } = boxOf(figure);
+  const { x, y, w, h } = roomOf(figure);
   const stage = stageOf(figure, showing, order);
   const size = Math.max(17, w * 0.045);
   const names = namesX(
@@ -34,33 +40,40 @@ export function Hands({ figure: usual, showing, label, order = ['L', 'R'] }: Pro
     order,
   );
   return (
-    <svg
-      role="img"
-      aria-label={label}
-      viewBox={`${x} ${y} ${w} ${h + size * 1.65}`}
-      className="h-full max-h-full min-h-0 w-full"
-    >
-      <BothHands figure={figure} stage={stage} />
-      {order.map((hand) => (
-        <text
-          key={hand}
-          x={names[hand]}
-          y={y + h + size * 1.12}
-          fontSize={size}
-          textAnchor="middle"
-          fill="var(--color-ink)"
-          fontWeight={showing && handWorks(showing.beat, hand) ? 700 : 400}
-        >
-          {hand === 'L' ? 'left' : 'right'}
-        </text>
-      ))}
-    </svg>
+    <div className="flex h-full max-h-full min-h-0 w-full">
+      {where && <WhereHands figure={usual} />}
+      <svg
+        role="img"
+        aria-label={label}
+        viewBox={`${x} ${y} ${w} ${h + size * 1.65}`}
+        className="h-full min-w-0 flex-1"
+      >
+        <BothHands figure={figure} stage={stage} />
+        {hasNames(figure) &&
+          order.map((hand) => (
+            <text
+              key={hand}
+              x={names[hand]}
+              y={y + h + size * 1.12}
+              fontSize={size}
+              textAnchor="middle"
+              fill="var(--color-ink)"
+              fontWeight={showing && handWorks(showing.beat, hand) ? 700 : 400}
+            >
+              {hand === 'L' ? 'left' : 'right'}
+            </text>
+          ))}
+      </svg>
+    </div>
   );
 }
 
+/** A person from the side has one hand behind the other. */
+const hasNames = ({ person }: MovementFigure): boolean => !person?.main || person.from === 'front';
+
 /** Where the hands do not meet, the one that waits is paler. */
 function BothHands({ figure, stage }: { figure: MovementFigure; stage: Stage }) {
-  if (!isLone(figure)) return <FigureShapes shapes={sceneShapes(figure, stage)} />;
+  if (figure.person?.main || !isLone(figure)) return <FigureShapes shapes={pictureShapes(figure, stage)} />;
   const shapes = handByHandShapes(figure, stage);
   const waits = (hand: Hand) => stage.working !== 'both' && stage.working !== hand && !figure.counter;
   return (['L', 'R'] as const).map((hand) => (
@@ -72,7 +85,7 @@ function BothHands({ figure, stage }: { figure: MovementFigure; stage: Stage }) 
 
 /** Each name under its own sleeve, inside the box, and the two not on top of each other. */
 function namesX(figure: MovementFigure, stage: Stage, order: readonly [Hand, Hand]): Record<Hand, number> {
-  const { x, w } = boxOf(figure);
+  const { x, w } = roomOf(figure);
   const cuffs = cuffsX(figure, stage);
   const inside = (at: number) => Math.min(x + w - EDGE, Math.max(x + EDGE, at));
   const [first, second] = cuffs[order[0]] <= cuffs[order[1]] ? order : ([order[1], order[0]] as const);

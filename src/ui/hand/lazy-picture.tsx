@@ -1,10 +1,13 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { boxOf, isLone, loneBoxOf, type MovementFigure } from '@/core/hand';
+import type { MovementFigure } from '@/core/hand';
 import { MovementPicture } from './movement-picture';
 
-/** A picture that is drawn when it comes near the screen, in the room it will need. */
+/** Room for the widest pictures at a glance; wider ones are drawn smaller. */
+const WIDE = 1.35;
+
+/** A picture that is drawn when it comes near the screen, in a room that is the same for all. */
 export function LazyPicture({ figure, height }: { figure: MovementFigure; height: number }) {
   const [near, setNear] = useState(false);
   const place = useRef<HTMLSpanElement>(null);
@@ -16,10 +19,10 @@ export function LazyPicture({ figure, height }: { figure: MovementFigure; height
     watcher.observe(place.current);
     return () => watcher.disconnect();
   }, [near]);
-  const { w, h } = isLone(figure) ? loneBoxOf(figure) : boxOf(figure);
+  const width = Math.round(height * WIDE);
   return (
-    <span ref={place} className="block shrink-0" style={{ width: (height * w) / h, height }}>
-      {near && <MovementPicture figure={figure} height={height} />}
+    <span ref={place} className="grid shrink-0 place-items-center" style={{ width, height }}>
+      {near && <MovementPicture figure={figure} height={height} most={width} />}
     </span>
   );
 }

@@ -9,11 +9,14 @@ const ARROW_FROM = 80;
 export const MovementPicture = memo(function MovementPicture({
   figure,
   height,
+  most = Infinity,
 }: {
   figure: MovementFigure;
   height: number;
+  /** As wide at the most, px. */
+  most?: number;
 }) {
-  return <StillPicture still={stillOf(figure)} height={height} />;
+  return <StillPicture still={stillOf(figure)} height={height} most={most} />;
 });
 
 /** Its key poses side by side. */
@@ -30,8 +33,17 @@ export function KeyPoses({ figure, height }: { figure: MovementFigure; height: n
   );
 }
 
-function StillPicture({ still: { shapes, box, arrow }, height }: { still: Still; height: number }) {
+function StillPicture({
+  still: { shapes, box, arrows },
+  height: tallest,
+  most = Infinity,
+}: {
+  still: Still;
+  height: number;
+  most?: number;
+}) {
   const { x, y, w, h } = box;
+  const height = Math.min(tallest, (most * h) / w);
   return (
     <svg
       aria-hidden="true"
@@ -41,7 +53,7 @@ function StillPicture({ still: { shapes, box, arrow }, height }: { still: Still;
       className="max-w-full shrink-0"
     >
       <FigureShapes shapes={shapes} />
-      {arrow && height >= ARROW_FROM && <MotionArrow arrow={arrow} />}
+      {tallest >= ARROW_FROM && arrows.map((arrow, i) => <MotionArrow key={i} arrow={arrow} />)}
     </svg>
   );
 }

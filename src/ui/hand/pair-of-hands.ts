@@ -1,4 +1,5 @@
-import { fan, fingers, fullPose, handParts, painted, REST, seenHand } from '@/core/hand';
+import { painted } from '@/core/draw';
+import { fan, fingers, fullPose, handParts, REST, seenHand } from '@/core/hand';
 
 const OPEN_HAND = fullPose({ ...REST, ...fingers(0, 2, 2), ...fan(0.5) });
 const VIEW = { yaw: 0, tip: 0, lean: 0, at: [0, 0, 0], frame: 'forearm' } as const;

@@ -4,7 +4,8 @@ import { FIGURES } from '@/catalogue/figures/figures';
 import { FIST, RING, STRAIGHT } from '@/catalogue/figures/poses';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { scriptOf } from '@/core/dose/script';
-import { handParts, painted } from '@/core/hand/figure';
+import { painted } from '@/core/draw/shape';
+import { handParts } from '@/core/hand/figure';
 import { seenHand, type HandView } from '@/core/hand/place';
 import { DIGITS, FINGER_NAMES, JOINT_LIMITS, type FingerName } from '@/core/hand/joints';
 import { handPoints, knuckleOf, SEGMENT_MM, tipOf } from '@/core/hand/kinematics';
@@ -20,7 +21,7 @@ import {
   type Pose,
 } from '@/core/hand/pose';
 import { RADII } from '@/core/hand/radii';
-import { distance, type Vec } from '@/core/hand/vector';
+import { distance, type Vec } from '@/core/draw/vector';
 import { runs } from '../../runs';
 
 const anyPose: fc.Arbitrary<Pose> = fc

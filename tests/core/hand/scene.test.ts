@@ -1,12 +1,13 @@
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { OPEN, PLATE, POINTED, wrist } from '@/catalogue/figures/poses';
-import { motionArrow } from '@/core/hand/arrow';
-import type { MovementFigure } from '@/core/hand/motion';
+import type { Box } from '@/core/draw/bounds';
+import { momentsOf, type MovementFigure } from '@/core/hand/motion';
 import { fullPose, type Pose } from '@/core/hand/pose';
-import { boxOf, isLone, loneBoxOf, sceneHands, sceneShapes, spotOf, type Stage } from '@/core/hand/scene';
+import { sceneHands, sceneShapes, spotOf, type Stage } from '@/core/hand/scene';
 import { SCENE_KINDS, type SceneKind, type Spot } from '@/core/hand/scenes';
-import { keyStills, stillOf } from '@/core/hand/still';
-import { distance, dot, type Vec } from '@/core/hand/vector';
+import { keyStills, pictureShapes, roomOf, stillOf } from '@/core/hand/still';
+import { distance, dot, type Vec } from '@/core/draw/vector';
+import { eachNth } from '../../runs';
 
 const figureIn = (scene: SceneKind, pose: Pose = OPEN): MovementFigure => ({
   view: 'palm',
@@ -142,25 +143,71 @@ test.each(SCENE_KINDS.map((s) => [s]))(
   },
 );
 
-test.each(MOVEMENTS.map((m) => [m.id]))('%s has a still picture inside its box', (id) => {
-  const figure = CATALOGUE.figure(id)!;
-  const { shapes, box } = stillOf(figure);
-  expect(box).toEqual(isLone(figure) ? loneBoxOf(figure) : boxOf(figure));
-  const xs = shapes
-    .filter((s) => s.part === 'skin')
-    .flatMap((s) => [...s.d.matchAll(/[ML](-?[\d.]+) /g)].map((m) => Number(m[1])));
-  // A sleeve may run out of the picture; the hand may not.
-  expect(Math.min(...xs)).toBeGreaterThan(box.x - 30);
-  expect(Math.max(...xs)).toBeLessThan(box.x + box.w + 30);
-  expect(keyStills(figure).length).toBeGreaterThanOrEqual(1);
+/** Every point that the paths of a picture pass through. */
+const pointsOf = (paths: readonly string[]): readonly (readonly [number, number])[] =>
+  paths.flatMap((d) =>
+    [...d.matchAll(/(?:[MLQ]|A[\d.]+ [\d.]+ 0 [01] 1 )(-?[\d.]+) (-?[\d.]+)/g)].map(
+      (m) => [Number(m[1]), Number(m[2])] as const,
+    ),
+  );
+function expectInside(paths: readonly string[], { x, y, w, h }: Box) {
+  for (const [px, py] of pointsOf(paths)) {
+    expect(px).toBeGreaterThanOrEqual(x);
+    expect(px).toBeLessThanOrEqual(x + w);
+    expect(py).toBeGreaterThanOrEqual(y);
+    expect(py).toBeLessThanOrEqual(y + h);
+  }
+}
+
+test.each(MOVEMENTS.map((m) => [m.id]))(
+  '%s: nothing of a still, of its arrows or of a key pose is cut',
+  (id) => {
+    const figure = CATALOGUE.figure(id)!;
+    const { shapes, box, arrows } = stillOf(figure);
+    expectInside([...shapes.map((s) => s.d), ...arrows.flatMap((a) => [a.shaft, ...a.heads])], box);
+    const keys = keyStills(figure);
+    expect(keys.length).toBeGreaterThanOrEqual(1);
+    for (const key of keys)
+      expectInside(
+        key.shapes.map((s) => s.d),
+        key.box,
+      );
+  },
+);
+
+test.each(eachNth(MOVEMENTS, 6).map((m) => [m.id]))(
+  '%s: nothing is cut in motion, whichever hand leads',
+  (id) => {
+    const figure = CATALOGUE.figure(id)!;
+    const room = roomOf(figure);
+    for (const { pose, other } of momentsOf(figure))
+      for (const working of ['L', 'R'] as const)
+        expectInside(
+          pictureShapes(figure, {
+            poses: working === 'R' ? { L: other, R: pose } : { L: pose, R: other },
+            working,
+            swapped: working === 'L',
+            order: ['L', 'R'],
+          }).map((s) => s.d),
+          room,
+        );
+  },
+);
+
+test('every movement that goes anywhere has an arrow, and what only presses has a mark without a head', () => {
+  const arrows = (id: string) => stillOf(CATALOGUE.figure(id)!).arrows;
+  const still = MOVEMENTS.filter((m) => arrows(m.id).length === 0).map((m) => m.id);
+  expect(still).toEqual(STILL);
+  expect(arrows('wrist-bend')[0]!.heads).toHaveLength(2);
+  expect(arrows('wrist-down-hold')[0]!.heads).toHaveLength(0);
+  expect(arrows('wrist-circles-air')[0]!.heads).toHaveLength(1);
 });
 
-test('what travels has an arrow, what only presses has none', () => {
-  const arrow = (id: string) => stillOf(CATALOGUE.figure(id)!).arrow;
-  expect(arrow('wrist-bend')?.shaft).toMatch(/^M/);
-  expect(arrow('thumb-out-across')).not.toBeNull();
-  expect(arrow('wrist-down-hold')).toBeNull();
-  expect(arrow('closing-reading')).toBeNull();
-  const held = CATALOGUE.figure('wrist-stretch-back')!;
-  expect(motionArrow(held, 'R', stage(OPEN, { working: 'R' }), fullPose(OPEN))).not.toBeNull();
-});
+/** Movements in which nothing goes anywhere: they rest, breathe or hold. */
+const STILL: readonly string[] = [
+  'hands-where-it-aches',
+  'self-hug',
+  'quiet-breath',
+  'crossed-wrists-breath',
+  'closing-reading',
+];

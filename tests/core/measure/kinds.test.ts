@@ -17,7 +17,7 @@ import {
 } from '@/core/people/measures';
 import { fan, fingers, fullPose, REST } from '@/core/hand/pose';
 import { seenHand } from '@/core/hand/place';
-import { distance } from '@/core/hand/vector';
+import { distance } from '@/core/draw/vector';
 
 const measure = (kind: Measure['kind'], hand: Measure['hand'], value: number, on: string): Measure => ({
   kind,

@@ -6,7 +6,7 @@ import type { Movement } from '@/core/catalogue';
 import { scriptOf } from '@/core/dose';
 import { previewAt, withSplit, type MovementFigure } from '@/core/hand';
 import { Button } from '@/ui/form/button';
-import { Hands } from '@/ui/hand/hands';
+import { Hands, whoOf } from '@/ui/hand/hands';
 import { KeyPoses } from '@/ui/hand/movement-picture';
 import { useFrame } from '@/ui/hooks/use-frame';
 
@@ -81,7 +81,8 @@ function Moving({ movement, figure, moving, className }: Props & { moving: boole
       <Hands
         figure={split}
         showing={previewAt(beats, offset)}
-        label={`Two hands: ${movement.name.toLowerCase()}`}
+        label={`${whoOf(figure)}: ${movement.name.toLowerCase()}`}
+        where
       />
     </div>
   );

@@ -1,11 +1,11 @@
 'use client';
 
 import { useRef, useState, type PointerEvent } from 'react';
+import { painted } from '@/core/draw';
 import {
   handleAt,
   HANDLES,
   handParts,
-  painted,
   reach,
   seenHand,
   VIEWS,

@@ -31,6 +31,7 @@ export function HandPair({ row, beats, state, now, mirror }: Props) {
       phase={state.phase}
       offset={offset}
       mirror={mirror}
+      where
     />
   );
 }

@@ -1,8 +1,9 @@
 import type { Arrow } from './arrow';
-import type { FigureShape } from './figure';
+import type { FigureShape } from './shape';
 
 /** Colours by the names of the design tokens. */
-export type Ink = 'ink' | 'skin' | 'nail' | 'paper' | 'prop' | 'ground' | 'linen' | 'glide';
+export type Ink =
+  'ink' | 'skin' | 'nail' | 'paper' | 'prop' | 'ground' | 'cloth' | 'hair' | 'linen' | 'glide';
 
 /** One path as it is painted, mm; no fill or no stroke where there is none. */
 export type PaintedPath = {
@@ -39,7 +40,7 @@ const BAND_EDGE_MM = 3.6;
 export function paintOf(shape: FigureShape): readonly PaintedPath[] {
   switch (shape.part) {
     case 'line':
-      return [stroked(shape.d, 'ink', 1.5, { strokeOpacity: 0.5, round: true })];
+      return [stroked(shape.d, 'ink', shape.widthMm ?? 1.5, { strokeOpacity: 0.5, round: true })];
     case 'band':
       return [stroked(shape.d, 'ink', shape.widthMm + BAND_EDGE_MM), stroked(shape.d, 'prop', shape.widthMm)];
     case 'nail':
@@ -52,9 +53,9 @@ export function paintOf(shape: FigureShape): readonly PaintedPath[] {
 }
 
 /** The way a movement goes, over the figure. */
-export const paintOfArrow = ({ shaft, head }: Arrow): readonly PaintedPath[] => [
-  stroked(shaft, 'linen', 11, { round: true }),
-  stroked(head, 'linen', 6, { fill: 'linen', round: true }),
-  stroked(shaft, 'glide', 5.5, { round: true }),
-  stroked(head, 'glide', 1, { fill: 'glide', round: true }),
+export const paintOfArrow = ({ shaft, heads, size }: Arrow): readonly PaintedPath[] => [
+  stroked(shaft, 'linen', 11 * size, { round: true }),
+  ...heads.map((head) => stroked(head, 'linen', 6 * size, { fill: 'linen', round: true })),
+  stroked(shaft, 'glide', 5.5 * size, { round: true }),
+  ...heads.map((head) => stroked(head, 'glide', 1, { fill: 'glide', round: true })),
 ];
