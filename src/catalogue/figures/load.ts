@@ -46,7 +46,7 @@ export const loadFigures: Readonly<Record<string, MovementFigure>> = {
   ),
   'wall-lean': standing('wall', [8, 16], -62),
   'worktop-lean': standing('worktop', [18, 30], -62),
-  'chair-seat-lean': standing('chair seat', [36, 47], -68),
+  'chair-seat-lean': standing('chair seat', [46, 53], -68),
   'all-fours': by(ON_FLOOR, held('side', wrist(PLATE, -34), { ...wrist(PLATE, -68), 'hips.ahead': 70 })),
   'feet-walked-back': by(
     ON_FLOOR,
@@ -59,7 +59,7 @@ export const loadFigures: Readonly<Record<string, MovementFigure>> = {
   ),
   'straight-body-lean': by(
     { stance: 'on hands and feet', hands: 'on the support', from: 'side', build: 1 },
-    held('side', { ...wrist(PLATE, -34), 'body.lean': 62 }, { ...wrist(PLATE, -68), 'body.lean': 66 }),
+    held('side', { ...wrist(PLATE, -34), 'body.lean': 69 }, { ...wrist(PLATE, -68), 'body.lean': 72 }),
   ),
   'lean-with-breath': { ...atTable('side', swing('side', LEANING, LIGHT), { build: 2 }), telling: 0 },
   'lean-circles': atTable('corner', round(12, 10)),
@@ -98,12 +98,12 @@ export const loadFigures: Readonly<Record<string, MovementFigure>> = {
     held('side', LIGHT, leaning(26, -68)),
   ),
   'chair-seat-circles': by(
-    { stance: 'standing at a chair seat', hands: 'on the support', from: 'side', build: 2 },
+    { stance: 'standing at a chair seat', hands: 'on the support', from: 'corner', build: 2 },
     through('side', [
-      { ...CIRCLE[0], 'body.lean': 40, 'hips.side': 60 },
-      { ...CIRCLE[1], 'body.lean': 44 },
-      { ...CIRCLE[2], 'body.lean': 40, 'hips.side': -60 },
-      { ...CIRCLE[3], 'body.lean': 36 },
+      { ...CIRCLE[0], 'body.lean': 50, 'hips.side': 60 },
+      { ...CIRCLE[1], 'body.lean': 53 },
+      { ...CIRCLE[2], 'body.lean': 50, 'hips.side': -60 },
+      { ...CIRCLE[3], 'body.lean': 47 },
     ]),
   ),
   rocking: by(

@@ -5,8 +5,8 @@ import { held, steps, sway, swing } from './shapes';
 export const openFigures: Readonly<Record<string, MovementFigure>> = {
   'spread-against-hand': held('back', STRAIGHT, SPREAD, { scene: 'other hand round the fingers' }),
   'loop-spread': held('back', STRAIGHT, SPREAD, { prop: 'band' }),
-  'band-spread': held('back', STRAIGHT, SPREAD, { prop: 'band' }),
-  'strap-spread': swing('back', STRAIGHT, SPREAD, { prop: 'band' }),
+  'band-spread': held('back', STRAIGHT, SPREAD, { prop: 'broad band' }),
+  'strap-spread': swing('back', STRAIGHT, SPREAD, { prop: 'straps' }),
   'strap-thumb-each': steps(
     'back',
     STRAIGHT,
@@ -16,9 +16,9 @@ export const openFigures: Readonly<Record<string, MovementFigure>> = {
       ring: { ...STRAIGHT, 'ring.spread': -12, 'thumb.radial': 56 },
       little: { ...STRAIGHT, 'little.spread': -20, 'thumb.radial': 56 },
     },
-    { prop: 'band' },
+    { prop: 'straps' },
   ),
-  'spread-then-grip': sway('palm', ON_BALL, SPREAD, ROUND_BALL, { prop: 'band' }),
+  'spread-then-grip': sway('palm', ON_BALL, SPREAD, ROUND_BALL, { prop: 'straps' }),
   'single-finger-lifts': steps(
     'side',
     PLATE,

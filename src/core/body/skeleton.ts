@@ -58,7 +58,7 @@ function pelvisOf(stance: StanceKind, whole: BodyPose, build: Build): Vec {
   if (stance === 'on hands and feet') {
     const { ankle } = footOf('standing', 'R', [dx, 0, dz], { ...whole, 'heel.up': ON_TOES_DEG }, build);
     const leg = build.hipHeight - build.ankleHeight;
-    return add([dx, ankle[1] + dy, ankle[2]], scale(leaning(whole['body.lean']), leg * 0.995));
+    return add([dx, ankle[1] + dy, ankle[2]], scale(leaning(whole['body.lean']), leg * 0.9995));
   }
   return [dx, build.thigh + 45 + dy, dz];
 }

@@ -14,6 +14,8 @@ export const PROP_SHAPES = [
   'weight',
   'pan',
   'band',
+  'broad band',
+  'straps',
   'pinched',
   'clip',
   'lid',
@@ -78,18 +80,24 @@ export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): re
         solid([disc(add(c, scale(out, 66)), 4), disc(tooth, 5)], c[2] - 4),
       ];
     }
-    case 'band': {
-      const points = [hand.digits.thumb[2]!, ...FINGER_NAMES.map((f) => hand.digits[f][2]!)];
-      const outward = points.map((p) => add(p, [0, -6, 0]));
-      return [
-        {
-          depth: Math.max(...points.map((p) => p[2])) + 14,
-          shapes: [
-            { part: 'band', d: line(outward), widthMm: 9 },
-            { part: 'prop', d: ribbon(outward, 3) },
-          ],
-        },
-      ];
+    case 'band':
+      return loopRound(hand, 9);
+    case 'broad band':
+      return loopRound(hand, 18);
+    case 'straps': {
+      const roots = digitsMiddles(hand);
+      const rings = roots.map(({ at, along }): Part => {
+        const half = scale([-along[1], along[0], 0], 13);
+        return {
+          depth: at[2] + 16,
+          shapes: [{ part: 'band', d: line([sub(at, half), add(at, half)]), widthMm: 9 }],
+        };
+      });
+      const link: Part = {
+        depth: Math.min(...roots.map((r) => r.at[2])) - 16,
+        shapes: [{ part: 'band', d: line(roots.map((r) => r.at)), widthMm: 5 }],
+      };
+      return [link, ...rings];
     }
     case 'pinched': {
       const c = pinchOf(hand);
@@ -111,6 +119,24 @@ export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): re
     default:
       return [];
   }
+}
+
+/** The middle of each digit where a band lies, and which way the digit goes there, thumb first. */
+const digitsMiddles = ({ digits }: SeenHand): readonly { readonly at: Vec; readonly along: Vec }[] =>
+  [digits.thumb, ...FINGER_NAMES.map((f) => digits[f])].map((chain) => ({
+    at: between(chain[2]!, chain[1]!, 0.25),
+    along: unit([chain[2]![0] - chain[1]![0], chain[2]![1] - chain[1]![1], 1e-6]),
+  }));
+
+/** A loop round all digits: it lies over them in front and goes back behind them. */
+function loopRound(hand: SeenHand, widthMm: number): readonly Part[] {
+  const at = digitsMiddles(hand).map((d) => d.at);
+  const depths = at.map((v) => v[2]);
+  const strip = (down: number) => line(at.map((v): Vec => [v[0], v[1] + down, 0]));
+  return [
+    { depth: Math.min(...depths) - 16, shapes: [{ part: 'band', d: strip(widthMm), widthMm }] },
+    { depth: Math.max(...depths) + 14, shapes: [{ part: 'band', d: strip(0), widthMm }] },
+  ];
 }
 
 /** Between the thumb and the fingertip nearest to it, or on the thumb while they are apart. */
@@ -194,8 +220,3 @@ const ringSolid = (c: Vec, r: number): readonly FigureShape[] => [
 
 const line = (points: readonly Vec[]): string =>
   `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`;
-/** A thin closed ribbon along a line, so that a band has a body. */
-const ribbon = (points: readonly Vec[], half: number): string =>
-  `M${[...points.map(([x, y]) => [x, y - half]), ...[...points].reverse().map(([x, y]) => [x, y + half])]
-    .map(([x, y]) => `${x!.toFixed(1)} ${y!.toFixed(1)}`)
-    .join('L')}Z`;

@@ -203,6 +203,17 @@ test('every movement that goes anywhere has an arrow, and what only presses has 
   expect(arrows('wrist-circles-air')[0]!.heads).toHaveLength(1);
 });
 
+test('no two movements have the same picture', () => {
+  const seen = new Map<string, string>();
+  const same = MOVEMENTS.flatMap((m) => {
+    const picture = JSON.stringify(stillOf(CATALOGUE.figure(m.id)!).shapes);
+    const before = seen.get(picture);
+    seen.set(picture, m.id);
+    return before ? [`${before} = ${m.id}`] : [];
+  });
+  expect(same).toEqual([]);
+});
+
 /** Movements in which nothing goes anywhere: they rest, breathe or hold. */
 const STILL: readonly string[] = [
   'hands-where-it-aches',
