@@ -144,7 +144,7 @@ export const STARTER_ROWS = {
       'grip',
       'Grip',
       [
-        ['alternate-fists', { count: 20 }],
+        ['alternate-fists', { sets: 2 }],
         ['ball-squeeze', { sets: 2 }],
       ],
     ],
@@ -218,7 +218,7 @@ export const STARTER_ROWS = {
       'grip',
       'Grip',
       [
-        ['alternate-fists', { sets: 2 }],
+        ['alternate-fists', { count: 20 }],
         ['water', 60],
         ['ball-squeeze', { sets: 2 }],
       ],
@@ -291,7 +291,7 @@ export const STARTER_ROWS = {
       ],
     ],
     ['hold', 'Hold', [['wrist-side-hold', { sets: 2 }]]],
-    ['grip', 'Grip', [['alternate-fists', { sets: 2 }]]],
+    ['grip', 'Grip', [['alternate-fists', { count: 20 }]]],
     [
       'open',
       'Open',
@@ -557,22 +557,22 @@ export const STARTER_ROWS = {
         ['web-over-ball'],
       ],
     ],
-    ['grip', 'Grip', [['ball-squeeze', { sets: 2 }]]],
+    ['grip', 'Grip', [['turn-key', { sets: 2 }]]],
     [
       'move',
       'Once more',
       [
         ['warm-palms', { seconds: 20 }],
+        ['water', 60],
         ['palms-tilt', { sets: 3 }],
         ['wrist-bend', { sets: 3 }],
-        ['water', 60],
-        ['self-drawn-stretch', { sets: 3 }],
       ],
     ],
     [
       'ease',
       'Ease',
       [
+        ['question', 'How the hands are so far', 30, 'What has been easy, and what should go more gently?'],
         ['circle-elbow', { seconds: 20 }],
         ['arm-route', { count: 2 }],
         ['roll-each-finger', { count: 2 }],

@@ -88,6 +88,16 @@ test('a movement’s page moves its hands, holds them still, and says who should
   await expect(page.getByRole('row', { name: /any hand in flare/ })).toContainText('leave out, or swap');
 });
 
+test('what the body does is shown by a person; hands have a small person beside them who tells where they are', async ({
+  page,
+}) => {
+  await page.goto('/movements/wall-lean');
+  await expect(page.getByRole('img', { name: 'A person: standing lean to a wall' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Where the hands are/ })).toHaveCount(0);
+  await page.goto('/movements/single-finger-lifts');
+  await expect(page.getByRole('img', { name: 'Where the hands are: on a table' })).toBeVisible();
+});
+
 test('full screen shows the hands alone, and escape brings the page back', async ({ page }) => {
   await page.goto('/movements/clasped-circles');
   await page.getByRole('button', { name: 'Full screen' }).click();

@@ -80,3 +80,27 @@ test('a broken request is refused with a sentence', async () => {
   const gone = await send('POST', `${base}/api/movements/own-nothing/archive`, { archived: true });
   expect(gone.status).toBe(404);
 });
+
+test('a person is posed within the limits of the body, and is the picture from then on', async ({ page }) => {
+  await page.goto('/movements/new?from=open-close');
+  await page.getByLabel('Name').fill('Arms half way up');
+  await page.getByLabel('The picture is of').selectOption('a person');
+  await page.getByLabel('The hands are').selectOption('free');
+  await page.getByLabel('The person is seen from').selectOption('the front');
+  await page.getByRole('tab', { name: 'Pose 2' }).click();
+  await page.getByText('Shoulders and arms', { exact: true }).click();
+  const out = slider(page, 'Arm out to the side');
+  await expect(out).toHaveAttribute('max', '175');
+  const width = async () => {
+    const [, , w] = (await page
+      .getByRole('img', { name: 'The person in this pose' })
+      .getAttribute('viewBox'))!.split(' ');
+    return Number(w);
+  };
+  const before = await width();
+  await out.fill('80');
+  await expect.poll(width).toBeGreaterThan(before * 1.5);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { name: 'Arms half way up' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'A person: arms half way up' })).toBeVisible();
+});

@@ -23,6 +23,8 @@ type BodyLimit = {
   readonly min: number;
   readonly max: number;
   readonly rest: number;
+  /** A way, where it is no angle. */
+  readonly unit: 'degrees' | 'mm';
 };
 
 const axis = (id: BodyAxis, name: string, min: number, max: number, rest = 0): BodyLimit => ({
@@ -31,6 +33,11 @@ const axis = (id: BodyAxis, name: string, min: number, max: number, rest = 0): B
   min,
   max,
   rest,
+  unit: 'degrees',
+});
+const way = (id: BodyAxis, name: string, min: number, max: number): BodyLimit => ({
+  ...axis(id, name, min, max),
+  unit: 'mm',
 });
 
 /** Angles within usual active limits (American Academy of Orthopaedic Surgeons 1965); ways within what a body can reach. */
@@ -41,32 +48,35 @@ export const BODY_LIMITS: readonly BodyLimit[] = [
   axis('head.turn', 'head turn', -75, 75),
   axis('head.nod', 'nod', -50, 45),
   axis('head.side', 'head to the side', -40, 40),
-  axis('shoulder.up', 'shoulders lifted (mm)', -10, 60),
-  axis('shoulder.ahead', 'shoulders forward (mm)', -40, 40),
+  way('shoulder.up', 'shoulders lifted', -10, 60),
+  way('shoulder.ahead', 'shoulders forward', -40, 40),
   axis('arm.ahead', 'arm forward and up', -55, 175),
   axis('arm.out', 'arm out to the side', -35, 175, 12),
   axis('arm.turn', 'arm turned in', -80, 70),
   axis('elbow.bend', 'elbow bend', 0, 145, 15),
   axis('arm.palm', 'palm down', -80, 80),
   axis('elbow.out', 'elbow out', -70, 80),
-  axis('reach.up', 'hand up (mm)', -300, 600),
-  axis('reach.out', 'hand outward (mm)', -400, 400),
-  axis('reach.ahead', 'hand forward (mm)', -300, 500),
-  axis('reach.side', 'both hands to the side (mm)', -300, 300),
+  way('reach.up', 'hand up', -300, 600),
+  way('reach.out', 'hand outward', -400, 400),
+  way('reach.ahead', 'hand forward', -300, 500),
+  way('reach.side', 'both hands to the side', -300, 300),
   axis('reach.turn', 'hand turned out', -170, 80),
-  axis('hips.up', 'hips up (mm)', -60, 150),
-  axis('hips.ahead', 'hips forward (mm)', -150, 200),
-  axis('hips.side', 'hips to the side (mm)', -150, 150),
+  way('hips.up', 'hips up', -60, 150),
+  way('hips.ahead', 'hips forward', -150, 200),
+  way('hips.side', 'hips to the side', -150, 150),
   axis('body.lean', 'whole body forward', 0, 75),
   axis('knees.sway', 'knees to the side', -35, 35),
-  axis('foot.ahead', 'foot forward (mm)', -250, 450),
-  axis('foot.out', 'foot outward (mm)', -100, 250),
-  axis('foot.up', 'foot up (mm)', 0, 300),
+  way('foot.ahead', 'foot forward', -250, 450),
+  way('foot.out', 'foot outward', -100, 250),
+  way('foot.up', 'foot up', 0, 300),
   axis('foot.turn', 'foot turned out', -35, 45),
   axis('foot.tilt', 'sole turned in', -15, 35),
   axis('heel.up', 'heel up', 0, 60),
   axis('toes.up', 'foot bent up', -50, 30),
   axis('toes.bend', 'toes curled', -45, 40),
 ];
+
+/** Is it a way, mm, and no angle? */
+export const isWay = (id: string): boolean => BODY_LIMITS.some((l) => l.id === id && l.unit === 'mm');
 
 export type BodyPose = Readonly<Record<BodyAxis, number>>;

@@ -1,4 +1,4 @@
-export { BODY_LIMITS, type BodyAxis, type BodyPose } from './axes';
+export { BODY_LIMITS, isWay, type BodyAxis, type BodyPose } from './axes';
 export { BUILDS, type Build } from './build';
 export { floorLine, furnitureParts, onFloor } from './furniture';
 export { BODY_INK_MM, bodyParts, feetParts } from './parts';

@@ -21,6 +21,6 @@ export { VIEWS, handByHandShapes, isApart, isLone, cuffsX, sceneShapes, specOf, 
 export { APART_MM, SCENE_KINDS, type SceneKind } from './scenes';
 export { handWorks, poseOfHand, previewAt, showingAt, type Showing } from './showing';
 export { HAND_SPOTS } from './spots';
-export { PERSON_VIEWS, type PersonIn, type PersonView } from './person';
+export { PERSON_SHOWS, PERSON_VIEWS, type PersonIn, type PersonView } from './person';
 export { whereOf, whereShapes } from './where';
 export { keyStills, pictureShapes, roomOf, stillOf, type Still } from './still';

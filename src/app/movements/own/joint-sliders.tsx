@@ -1,9 +1,15 @@
 'use client';
 
+import { isWay } from '@/core/body';
 import { AXES, FINGER_NAMES, limitOf, type AxisId, type FingerName, type FullPose } from '@/core/hand';
 import { capital } from '@/core/words';
 
-type Props = { pose: FullPose; onChange: (pose: FullPose) => void };
+type Props = {
+  pose: FullPose;
+  onChange: (pose: FullPose) => void;
+  /** With what the rest of the person does. */
+  body?: boolean;
+};
 
 const GROUPS: readonly { name: string; axes: readonly AxisId[] }[] = [
   { name: 'Wrist and forearm', axes: starting('wrist.', 'forearm.') },
@@ -15,12 +21,18 @@ const GROUPS: readonly { name: string; axes: readonly AxisId[] }[] = [
   { name: 'How the hands are carried', axes: starting('stage.') },
 ];
 
+const BODY_GROUPS: typeof GROUPS = [
+  { name: 'Head and trunk', axes: starting('head.', 'trunk.', 'hips.', 'body.') },
+  { name: 'Shoulders and arms', axes: starting('shoulder.', 'arm.', 'elbow.', 'reach.') },
+  { name: 'Legs and feet', axes: starting('knees.', 'foot.', 'heel.', 'toes.') },
+];
+
 function starting(...heads: string[]): readonly AxisId[] {
   return AXES.map((a) => a.id).filter((id) => heads.some((h) => id.startsWith(h)));
 }
 
 /** A slider for each joint, its limits at its ends; all fingers together come first. */
-export function JointSliders({ pose, onChange }: Props) {
+export function JointSliders({ pose, onChange, body = false }: Props) {
   return (
     <div className="grid content-start gap-1">
       <Group name="All fingers together" open>
@@ -40,7 +52,7 @@ export function JointSliders({ pose, onChange }: Props) {
           );
         })}
       </Group>
-      {GROUPS.map(({ name, axes }) => (
+      {[...(body ? BODY_GROUPS : []), ...GROUPS].map(({ name, axes }) => (
         <Group key={name} name={name}>
           {axes.map((id) => {
             const { min, max, name: label } = limitOf(id);
@@ -63,7 +75,8 @@ export function JointSliders({ pose, onChange }: Props) {
 }
 
 const ALL_NAMES = { mcp: 'knuckles (MCP)', pip: 'middle joints (PIP)', dip: 'end joints (DIP)' } as const;
-const isLength = (id: AxisId) => id === 'stage.gap' || id === 'stage.lift' || id === 'stage.aside';
+const isLength = (id: AxisId) =>
+  id === 'stage.gap' || id === 'stage.lift' || id === 'stage.aside' || isWay(id);
 
 function Group({
   name,

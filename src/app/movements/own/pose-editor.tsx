@@ -24,6 +24,8 @@ import { SelectField } from '@/ui/form/select-field';
 import { MovingHands } from '../[id]/moving-hands';
 import { DraggableHand } from './draggable-hand';
 import { JointSliders } from './joint-sliders';
+import { PersonFields } from './person-fields';
+import { PosedPerson } from './posed-person';
 
 type Props = {
   movement: Movement;
@@ -46,6 +48,7 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
   const pose = fullPose(poses[index]!.pose);
   const { count } = movement.dose;
   const steps = count.mode === 'sequence' ? count.steps : [];
+  const isPerson = figure.person?.main === true;
   const setMotion = (next: Motion) => onChange({ ...figure, motion: next });
   const setPose = (next: typeof pose) => setMotion(withListedPose(motion, index, next));
 
@@ -59,22 +62,26 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
           choices={Object.entries(KINDS).filter(([kind]) => kind !== 'steps' || steps.length > 0)}
           onChange={(kind) => setMotion(asKind(motion, kind as Motion['kind'], steps))}
         />
-        <SelectField
-          label="The two hands"
-          value={figure.scene ?? 'apart'}
-          choices={SCENE_KINDS.map((s) => [s, s])}
-          onChange={(scene) => onChange({ ...figure, scene: scene as SceneKind })}
-        />
-        <SelectField
-          label="Seen from"
-          value={figure.view}
-          choices={[
-            ['palm', 'the palm'],
-            ['back', 'the back'],
-            ['side', 'the thumb side'],
-          ]}
-          onChange={(view) => onChange({ ...figure, view: view as FigureView })}
-        />
+        {!isPerson && (
+          <SelectField
+            label="The two hands"
+            value={figure.scene ?? 'apart'}
+            choices={SCENE_KINDS.map((s) => [s, s])}
+            onChange={(scene) => onChange({ ...figure, scene: scene as SceneKind })}
+          />
+        )}
+        {!isPerson && (
+          <SelectField
+            label="Seen from"
+            value={figure.view}
+            choices={[
+              ['palm', 'the palm'],
+              ['back', 'the back'],
+              ['side', 'the thumb side'],
+            ]}
+            onChange={(view) => onChange({ ...figure, view: view as FigureView })}
+          />
+        )}
         <SelectField
           label="Holding"
           value={figure.prop ?? ''}
@@ -91,6 +98,8 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
           The other hand does the opposite
         </label>
       </div>
+
+      <PersonFields figure={figure} onChange={onChange} />
 
       <div className="flex flex-wrap items-end gap-2">
         <div role="tablist" aria-label="Poses" className="flex flex-wrap gap-2">
@@ -150,8 +159,12 @@ export function PoseEditor({ movement, figure, onChange }: Props) {
       </div>
 
       <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)_minmax(0,22rem)]">
-        <DraggableHand pose={pose} view={figure.view} onChange={setPose} />
-        <JointSliders pose={pose} onChange={setPose} />
+        {isPerson ? (
+          <PosedPerson figure={figure} pose={pose} />
+        ) : (
+          <DraggableHand pose={pose} view={figure.view} onChange={setPose} />
+        )}
+        <JointSliders pose={pose} onChange={setPose} body={isPerson} />
         <div>
           <h3 className="text-center">As it will move</h3>
           <MovingHands movement={movement} figure={figure} />
