@@ -13,7 +13,7 @@ export const openFigures: Readonly<Record<string, MovementFigure>> = {
     {
       index: { ...STRAIGHT, 'index.spread': 16, 'thumb.radial': 56 },
       middle: { ...STRAIGHT, 'middle.spread': -8, 'thumb.radial': 56 },
-      ring: { ...STRAIGHT, 'ring.spread': -12, 'thumb.radial': 56 },
+      ring: { ...STRAIGHT, 'ring.spread': -9, 'thumb.radial': 56 },
       little: { ...STRAIGHT, 'little.spread': -20, 'thumb.radial': 56 },
     },
     { prop: 'straps' },

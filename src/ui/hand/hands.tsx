@@ -86,6 +86,8 @@ function BothHands({ figure, stage }: { figure: MovementFigure; stage: Stage }) 
 /** Each name under its own sleeve, inside the box, and the two not on top of each other. */
 function namesX(figure: MovementFigure, stage: Stage, order: readonly [Hand, Hand]): Record<Hand, number> {
   const { x, w } = roomOf(figure);
+  if (figure.person?.main)
+    return { [order[0]]: x + w * 0.25, [order[1]]: x + w * 0.75 } as Record<Hand, number>;
   const cuffs = cuffsX(figure, stage);
   const inside = (at: number) => Math.min(x + w - EDGE, Math.max(x + EDGE, at));
   const [first, second] = cuffs[order[0]] <= cuffs[order[1]] ? order : ([order[1], order[0]] as const);

@@ -7,9 +7,17 @@ import { scriptOf } from '@/core/dose/script';
 import { painted } from '@/core/draw/shape';
 import { handParts } from '@/core/hand/figure';
 import { seenHand, type HandView } from '@/core/hand/place';
-import { DIGITS, FINGER_NAMES, JOINT_LIMITS, type FingerName } from '@/core/hand/joints';
+import { DIGITS, FINGER_NAMES, JOINT_LIMITS, type DigitName, type FingerName } from '@/core/hand/joints';
 import { handPoints, knuckleOf, SEGMENT_MM, tipOf } from '@/core/hand/kinematics';
-import { keyPoses, loopPose, poseInBeat, rangeDemand, startPose } from '@/core/hand/motion';
+import {
+  keyMoments,
+  keyPoses,
+  loopPose,
+  momentsOf,
+  poseInBeat,
+  rangeDemand,
+  startPose,
+} from '@/core/hand/motion';
 import {
   beyondLimits,
   blend,
@@ -22,7 +30,7 @@ import {
 } from '@/core/hand/pose';
 import { RADII } from '@/core/hand/radii';
 import { distance, type Vec } from '@/core/draw/vector';
-import { runs } from '../../runs';
+import { eachNth, runs } from '../../runs';
 
 const anyPose: fc.Arbitrary<Pose> = fc
   .tuple(...JOINT_LIMITS.map((l) => fc.integer({ min: l.min, max: l.max })))
@@ -104,11 +112,21 @@ describe('forward kinematics', () => {
     },
   );
 
+  test('in no pose of any movement, key poses and those between, does a finger run into another', () => {
+    const pairs = FINGER_NAMES.slice(1).map((f, i) => [FINGER_NAMES[i]!, f] as const);
+    for (const { id } of MOVEMENTS) {
+      const figure = CATALOGUE.figure(id)!;
+      for (const { pose } of [...keyMoments(figure), ...eachNth(momentsOf(figure), 8)])
+        for (const [a, b] of pairs)
+          expect([id, a, b, overlapMm(pose, a, b) <= 4.5]).toEqual([id, a, b, true]);
+    }
+  });
+
   test('in no key pose of any movement does the thumb run into a finger', () => {
     for (const { id } of MOVEMENTS)
       for (const pose of keyPoses(CATALOGUE.figure(id)!.motion))
         for (const finger of FINGER_NAMES)
-          expect([id, finger, overlapMm(pose, finger) <= 4]).toEqual([id, finger, true]);
+          expect([id, finger, overlapMm(pose, 'thumb', finger) <= 4]).toEqual([id, finger, true]);
   });
 });
 
@@ -264,22 +282,28 @@ function ends(d: string): number[] {
   return [...d.matchAll(/(?:M|L|A[\d.]+ [\d.]+ 0 [01] 1 )(-?[\d.]+) (-?[\d.]+)/g)].map((m) => Number(m[1]));
 }
 
-/** How deep the thumb's phalanges run into those of a finger, mm; below 0 where they are apart. */
-function overlapMm(pose: Pose, finger: FingerName): number {
+/** How deep the phalanges of a digit run into those of another, mm; below 0 where they are apart. Fingers begin side by side in one flesh. */
+function overlapMm(pose: Pose, one: DigitName, other: FingerName): number {
   const { digits } = handPoints(pose, 'palm');
-  const places = (digit: 'thumb' | FingerName) =>
+  const places = (digit: DigitName) =>
     digits[digit].slice(1).flatMap((to, i) => {
       // The thumb's first radius is of its base, a finger's of its knuckle.
       const radii = digit === 'thumb' ? RADII.thumb.slice(1) : RADII[digit];
       const from = digits[digit][i + 1];
       const far = digits[digit][i + 2];
       if (!from || !far || !to) return [];
-      return Array.from({ length: 11 }, (_, k) => ({
-        at: [0, 1, 2].map((x) => from[x]! + ((far[x]! - from[x]!) * k) / 10) as unknown as Vec,
-        r: radii[i]! + ((radii[i + 1]! - radii[i]!) * k) / 10,
+      return Array.from({ length: 7 }, (_, k) => ({
+        isFirst: i === 0,
+        at: [0, 1, 2].map((x) => from[x]! + ((far[x]! - from[x]!) * k) / 6) as unknown as Vec,
+        r: radii[i]! + ((radii[i + 1]! - radii[i]!) * k) / 6,
       }));
     });
+  const others = places(other);
   return Math.max(
-    ...places('thumb').flatMap((a) => places(finger).map((b) => a.r + b.r - distance(a.at, b.at))),
+    ...places(one).flatMap((a) =>
+      others
+        .filter((b) => one === 'thumb' || !(a.isFirst && b.isFirst))
+        .map((b) => a.r + b.r - distance(a.at, b.at)),
+    ),
   );
 }

@@ -11,7 +11,7 @@ export function PosedPerson({ figure, pose }: Props) {
       role="img"
       aria-label="The person in this pose"
       viewBox={`${box.x} ${box.y} ${box.w} ${box.h}`}
-      className="h-96 w-full"
+      className="sticky top-4 h-96 w-full"
     >
       <FigureShapes shapes={shapes} />
     </svg>
