@@ -4,6 +4,7 @@ import { alone, seated } from './people';
 import { swing, through } from './shapes';
 
 const THIGHS = 'on the thighs';
+const UPPER = { shows: 'upper' } as const;
 const LIFTED = { ...PLATE, 'foot.up': 70, 'foot.ahead': 120 } as const;
 const BACK = { ...OPEN, 'foot.ahead': -140, 'heel.up': 30 } as const;
 const FORWARD = { ...OPEN, 'foot.ahead': 170, 'toes.up': 25 } as const;
@@ -27,14 +28,17 @@ export const bodyFigures: Readonly<Record<string, MovementFigure>> = {
       { ...PLATE, 'shoulder.ahead': -34 },
       { ...PLATE, 'shoulder.up': -8 },
     ]),
+    UPPER,
   ),
   'shoulder-drop': seated('front', THIGHS, swing('back', PLATE, { ...PLATE, 'shoulder.up': 58 }), {
+    ...UPPER,
     build: 1,
   }),
   'arms-float': seated(
     'front',
     'free',
     swing('back', { ...OPEN, 'arm.out': 18 }, { ...OPEN, 'arm.out': 82, 'arm.palm': 40 }),
+    UPPER,
   ),
   'heel-toe-arms': seated('side', 'free', {
     ...swing('back', { ...BACK, ...ARMS_BACK }, { ...FORWARD, ...ARMS_FORWARD }),
@@ -49,12 +53,15 @@ export const bodyFigures: Readonly<Record<string, MovementFigure>> = {
   'toe-curls': seated('front', THIGHS, swing('back', { 'toes.bend': -30 }, { 'toes.bend': 38 }), {
     shows: 'feet',
   }),
-  'head-turns': seated('front', THIGHS, swing('back', PLATE, { ...PLATE, 'head.turn': 58 }), { build: 2 }),
+  'head-turns': seated('front', THIGHS, swing('back', PLATE, { ...PLATE, 'head.turn': 58 }), {
+    ...UPPER,
+    build: 2,
+  }),
   'seated-twist': seated(
     'front',
     THIGHS,
     swing('back', PLATE, { ...PLATE, 'trunk.turn': 36, 'head.turn': 10 }),
-    { build: 4 },
+    { ...UPPER, build: 4 },
   ),
   'lean-back-return': seated('side', THIGHS, swing('back', PLATE, { ...PLATE, 'trunk.lean': -18 })),
   'ankle-bends': seated(

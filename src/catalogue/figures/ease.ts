@@ -1,5 +1,6 @@
 import { fingers, thumb, type Motion, type MovementFigure, type Pose } from '@/core/hand';
 import { CUP, OPEN, PLATE, apart, wrist, BENT_ONE_BY_ONE } from './poses';
+import { seated } from './people';
 import { held, rests, steps, swing, through } from './shapes';
 
 const PRESSED = wrist(PLATE, -66);
@@ -34,5 +35,5 @@ export const easeFigures: Readonly<Record<string, MovementFigure>> = {
     scene: 'other hand pinches the web',
   },
   'palms-near-far': swing('palm', apart(PRESSED, 34), apart(PRESSED, 70), { scene: 'palms together' }),
-  'closing-reading': rests(OPEN, { scene: 'in the lap' }),
+  'closing-reading': seated('corner', 'in the lap', rests(OPEN), { shows: 'upper', build: 4 }),
 };

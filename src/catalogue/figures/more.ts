@@ -14,8 +14,16 @@ export const moreFigures: Readonly<Record<string, MovementFigure>> = {
   'fingers-lifted-held': held('side', PLATE, { ...PLATE, ...fingers(-18, 0, 0) }, THIGH),
   'clasped-squeeze': swing('palm', wrist(SOFT_FIST, 10), wrist(ROUND_BAR, 10), { scene: 'clasped' }),
   'loop-pull': moving(
-    held('palm', ROUND_BAR, aside(ROUND_BAR, 12), { scene: 'cloth held level', prop: 'cloth between' }),
-    { 'palms down': { motion: { kind: 'held', from: ROUND_BAR, to: aside(ROUND_BAR, 12) }, view: 'back' } },
+    held('palm', ROUND_BAR, aside(ROUND_BAR, 12), {
+      scene: 'cloth held level, palms up',
+      prop: 'cloth between',
+    }),
+    {
+      'palms down': {
+        motion: { kind: 'held', from: ROUND_BAR, to: aside(ROUND_BAR, 12) },
+        scene: 'cloth held level',
+      },
+    },
   ),
   'part-peels': swing('back', wrist(SOFT_FIST, 6), wrist(SOFT_FIST, -10, 6), { prop: 'lid' }),
   'thumb-on-dome': swing('side', up(PLATE, 34), up({ ...PLATE, ...thumb(45, 8, 10, 20, 30) }, 34), {

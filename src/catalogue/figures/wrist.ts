@@ -1,6 +1,6 @@
 import type { MovementFigure } from '@/core/hand';
 import { LACED, OPEN, PLATE, PRESSED, SPREAD, aside, tilted, turned, up, wrist } from './poses';
-import { circle, sway, swing, through } from './shapes';
+import { circle, moving, sway, swing, through } from './shapes';
 
 export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'wrist-bend': sway('side', OPEN, wrist(OPEN, -48), wrist(OPEN, 52)),
@@ -21,10 +21,19 @@ export const wristFigures: Readonly<Record<string, MovementFigure>> = {
   'clasped-circles': through('palm', [up(LACED, 18), tilted(LACED, 14), up(LACED, -18), tilted(LACED, -14)], {
     scene: 'clasped',
   }),
-  'palms-tilt': sway('palm', PRESSED, tilted(PRESSED, 26), tilted(PRESSED, -26), {
-    scene: 'palms together',
-    counter: true,
-  }),
+  'palms-tilt': moving(
+    sway('palm', PRESSED, tilted(PRESSED, 26), tilted(PRESSED, -26), {
+      scene: 'palms together',
+      counter: true,
+    }),
+    {
+      'fingertips forward and back': {
+        person: { stance: 'on a chair', hands: 'palms together', from: 'side', main: true, shows: 'upper' },
+        motion: sway('palm', PRESSED, { ...PRESSED, 'reach.turn': 34 }, { ...PRESSED, 'reach.turn': -34 })
+          .motion,
+      },
+    },
+  ),
   'palm-peel': swing(
     'palm',
     PRESSED,

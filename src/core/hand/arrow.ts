@@ -116,7 +116,8 @@ const [CROWN_MM, FACE_MM] = [185, 150];
 function shownOf(...[right, left, trunk, face]: readonly [Way, Way, Way, Way]): readonly Way[] {
   const limbs = Math.max(spanOf(right), spanOf(left));
   if (spanOf(trunk) > limbs * 0.75) return [spanOf(face) > spanOf(trunk) * 1.6 ? face : trunk];
-  if (spanOf(face) > limbs * 0.75) return [face];
+  // Where the trunk turns as well the shoulders tell it.
+  if (spanOf(face) > limbs * 2) return [face];
   return [right, left].filter((way) => spanOf(way) >= limbs * AS_FAR);
 }
 type Way = readonly Vec[];

@@ -40,6 +40,7 @@ export const SCENE_KINDS = [
   'forearm on the thigh, palm down',
   'against a wall',
   'cloth held level',
+  'cloth held level, palms up',
   'cloth held upright',
   'palms up under it',
 ] as const;
@@ -325,6 +326,7 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     ground: 'wall',
   },
   'cloth held level': { camera: STRAIGHT_ON, place: palm(180, 0, [72, -70, 0]) },
+  'cloth held level, palms up': { camera: STRAIGHT_ON, place: palm(0, 0, [72, -70, 0]) },
   'cloth held upright': {
     camera: STRAIGHT_ON,
     place: palm(180, -90, [92, 0, 0]),

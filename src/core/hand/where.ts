@@ -19,7 +19,9 @@ const BY_SCENE: Partial<Record<SceneKind, Where>> = {
 };
 
 export function whereOf(figure: MovementFigure): Where | null {
-  if (figure.person?.main) return null;
+  const { person } = figure;
+  if (person?.main) return null;
+  if (person) return { words: person.hands === 'on the support' ? 'on a table' : person.hands, person };
   const { ground } = specOf(figure);
   const known = BY_SCENE[figure.scene ?? 'apart'];
   if (known) return known;

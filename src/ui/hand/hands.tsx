@@ -41,7 +41,7 @@ export function Hands({ figure: usual, showing, label, order = ['L', 'R'], where
   );
   return (
     <div className="flex h-full max-h-full min-h-0 w-full">
-      {where && <WhereHands figure={usual} />}
+      {where && <WhereHands figure={figure} />}
       <svg
         role="img"
         aria-label={label}

@@ -1,7 +1,8 @@
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { OPEN, PLATE, POINTED, wrist } from '@/catalogue/figures/poses';
 import type { Box } from '@/core/draw/bounds';
-import { momentsOf, type MovementFigure } from '@/core/hand/motion';
+import { figureInPass, momentsOf, type MovementFigure } from '@/core/hand/motion';
+import { whereShapes } from '@/core/hand/where';
 import { fullPose, type Pose } from '@/core/hand/pose';
 import { sceneHands, sceneShapes, spotOf, type Stage } from '@/core/hand/scene';
 import { SCENE_KINDS, type SceneKind, type Spot } from '@/core/hand/scenes';
@@ -212,6 +213,17 @@ test('no two movements have the same picture', () => {
     return before ? [`${before} = ${m.id}`] : [];
   });
   expect(same).toEqual([]);
+});
+
+test('each pass that is done in another way has a picture of its own', () => {
+  for (const { id, dose } of MOVEMENTS) {
+    const passes = (dose.passes ?? []).filter((p) => !p.reversed && !p.swapped);
+    const pictures = passes.map((pass) => {
+      const figure = figureInPass(CATALOGUE.figure(id)!, pass);
+      return JSON.stringify([stillOf(figure).shapes, whereShapes(figure)]);
+    });
+    expect([id, new Set(pictures).size]).toEqual([id, passes.length]);
+  }
 });
 
 /** Movements in which nothing goes anywhere: they rest, breathe or hold. */

@@ -49,7 +49,7 @@ export function PersonFields({ figure, onChange }: Props) {
           <SelectField
             label="The person is seen from"
             value={person.from}
-            choices={PERSON_VIEWS.map((v) => [v, VIEWS[v]])}
+            choices={PERSON_VIEWS.map((v): [string, string] => [v, VIEWS[v]])}
             onChange={(from) => set({ from: from as PersonView })}
           />
           <SelectField
