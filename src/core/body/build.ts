@@ -22,9 +22,16 @@ export type Build = { readonly [K in keyof typeof SHARE]: number } & {
   readonly trunk: number;
   readonly girth: number;
   readonly statureMm: number;
+  readonly skin: 'skin' | 'skin-2' | 'skin-3';
+  readonly hair: 'hair' | 'hair-2';
 };
 
-function buildOf(statureMm: number, girth: number): Build {
+function buildOf(
+  statureMm: number,
+  girth: number,
+  skin: Build['skin'] = 'skin',
+  hair: Build['hair'] = 'hair',
+): Build {
   const of = (k: keyof typeof SHARE) => SHARE[k] * statureMm;
   return {
     ...(Object.fromEntries((Object.keys(SHARE) as (keyof typeof SHARE)[]).map((k) => [k, of(k)])) as Record<
@@ -36,14 +43,16 @@ function buildOf(statureMm: number, girth: number): Build {
     trunk: of('shoulderHeight') - of('hipHeight'),
     girth,
     statureMm,
+    skin,
+    hair,
   };
 }
 
-/** People as they come to a class: short and tall, slight and stout. */
+/** People as they come to a class: short and tall, slight and stout, darker and lighter. */
 export const BUILDS: readonly Build[] = [
   buildOf(1620, 1.05),
-  buildOf(1700, 1),
-  buildOf(1560, 1.22),
+  buildOf(1700, 1, 'skin-3'),
+  buildOf(1560, 1.22, 'skin-2', 'hair-2'),
   buildOf(1740, 1.16),
   buildOf(1590, 0.9),
 ];

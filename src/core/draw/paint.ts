@@ -1,9 +1,8 @@
 import type { Arrow } from './arrow';
-import type { FigureShape } from './shape';
+import type { Fill, FigureShape } from './shape';
 
 /** Colours by the names of the design tokens. */
-export type Ink =
-  'ink' | 'skin' | 'nail' | 'paper' | 'prop' | 'ground' | 'cloth' | 'hair' | 'linen' | 'glide';
+export type Ink = Exclude<Fill, 'sleeve'> | 'paper' | 'linen' | 'glide';
 
 /** One path as it is painted, mm; no fill or no stroke where there is none. */
 export type PaintedPath = {

@@ -2,7 +2,19 @@ import { hullOfDiscs, type Disc } from './outline';
 import type { Vec } from './vector';
 
 /** What a path is filled as. Clothes, hair and skins of a person are tokens as those of a hand are. */
-export const FILLS = ['ink', 'skin', 'nail', 'sleeve', 'prop', 'ground', 'cloth', 'hair'] as const;
+export const FILLS = [
+  'ink',
+  'skin',
+  'nail',
+  'sleeve',
+  'prop',
+  'ground',
+  'cloth',
+  'hair',
+  'skin-2',
+  'skin-3',
+  'hair-2',
+] as const;
 export type Fill = (typeof FILLS)[number];
 
 /** One path of the drawing, in mm, y down; later shapes lie over earlier ones. A band is a stroke of some width. */

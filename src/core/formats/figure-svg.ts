@@ -11,6 +11,9 @@ const COLOURS: Readonly<Record<Ink, string>> = {
   ground: '#d6c7ac',
   cloth: '#8d9c94',
   hair: '#cfcbc0',
+  'skin-2': '#c08a5e',
+  'skin-3': '#8b5a3c',
+  'hair-2': '#5b534b',
   linen: '#ffffff',
   glide: '#17646c',
 };

@@ -10,6 +10,7 @@ import {
   skeletonOf,
   type BodyAxis,
   type BodyPose,
+  type Build,
   type Arm,
   type HandAt,
   type HandPlace,
@@ -102,7 +103,7 @@ export function personShapes(person: PersonIn, stage: Stage, prop?: PropShape): 
   const see = personCamera(person);
   const build = buildOf(person);
   const skeleton = personSkeleton(person, stage);
-  if (person.shows === 'feet') return painted([...feetParts(skeleton, see)]);
+  if (person.shows === 'feet') return coloured(painted([...feetParts(skeleton, see)]), build);
   const upper = person.shows === 'upper';
   const over = person.hands.endsWith('on the support') ? OVER_SUPPORT_MM : 0;
   const parts = [
@@ -114,8 +115,14 @@ export function personShapes(person: PersonIn, stage: Stage, prop?: PropShape): 
   const { x, w } = boundsOfShapes(parts.flatMap((p) => p.shapes));
   const floor =
     onFloor(person.stance) && !upper ? [floorLine(x - 20, x + w + 20, see([0, 0, 0])[1] + 8)] : [];
-  return painted([...parts, ...floor]);
+  return coloured(painted([...parts, ...floor]), build);
 }
+
+/** In the skin and hair of this person. */
+const coloured = (shapes: readonly FigureShape[], { skin, hair }: Build): readonly FigureShape[] =>
+  shapes.map((s) =>
+    s.part === 'skin' ? { ...s, part: skin } : s.part === 'hair' ? { ...s, part: hair } : s,
+  );
 
 /** What one hand holds while the other turns its lid, before the body, mm from the chest: half as wide, from top to foot. */
 const LIDDED = { jar: [50, -142, -300], tub: [76, -142, -225], tap: [22, -142, -290] } as const;

@@ -24,5 +24,8 @@ export const PRINT_INK: Readonly<Record<Ink | CordInk | 'line', string>> = {
   ground: '#dddddd',
   cloth: '#b4b4b4',
   hair: '#d0d0d0',
+  'skin-2': '#e2e2e2',
+  'skin-3': '#c8c8c8',
+  'hair-2': '#8a8a8a',
   line: '#bbbbbb',
 };
