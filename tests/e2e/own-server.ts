@@ -71,7 +71,8 @@ export async function startOwn(
 export async function send(method: string, url: string, body: unknown, headers: Record<string, string> = {}) {
   const response = await fetch(url, {
     method,
-    headers: { 'content-type': 'application/json', ...headers },
+    // A connection kept for later may be closed by the server in the very moment it is taken again.
+    headers: { 'content-type': 'application/json', connection: 'close', ...headers },
     body: typeof body === 'string' ? body : JSON.stringify(body),
   });
   const text = await response.text();
