@@ -36,7 +36,8 @@ export function keyStills(figure: MovementFigure): readonly Still[] {
 /** The room for all of a movement, whichever hand leads it. */
 export const roomOf = (figure: MovementFigure): Box =>
   remembered(ROOMS, figure, () => {
-    const moments = [...momentsOf(figure), ...keyMoments(figure)];
+    // The key poses reach furthest; a few between them do for what bows out on the way.
+    const moments = [...momentsOf(figure).filter((_, i) => i % 4 === 2), ...keyMoments(figure)];
     const { x, y, w, h } = around(moments.map((m) => boundsOfShapes(pictureShapes(figure, stageAt(m)))));
     const half = Math.max(-x, x + w);
     return aired(
