@@ -40,13 +40,13 @@ export function Hands({ figure: usual, showing, label, order = ['L', 'R'], where
     order,
   );
   return (
-    <div className="flex h-full max-h-full min-h-0 w-full">
+    <div className="flex h-full max-h-full min-h-0 w-full min-w-0">
       {where && <WhereHands figure={figure} />}
       <svg
         role="img"
         aria-label={label}
         viewBox={`${x} ${y} ${w} ${h + size * 1.65}`}
-        className="h-full min-w-0 flex-1"
+        className="h-full w-full min-w-0"
       >
         <BothHands figure={figure} stage={stage} />
         {hasNames(figure) &&
