@@ -22,6 +22,7 @@ const DIFFERS_BY_ENGINE = [
   'people-meanwhile',
   'plan-versions',
   'postgres',
+  'taken-away',
   'write-up-meanwhile',
 ];
 
@@ -94,7 +95,7 @@ async function playwright() {
           OSKIL_CLOCK_RATE: '40',
           OSKIL_TODAY: TODAY,
         },
-        empty,
+        demo,
       ),
     ),
   );

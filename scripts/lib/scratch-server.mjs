@@ -21,12 +21,12 @@ export function demoFolder(folder, empty, today) {
 }
 
 /**
- * The demo on a free port with data of its own, begun as a copy of an empty folder where there is one; `stop` closes it and says
- * whether it closed cleanly.
+ * The demo on a free port with data of its own, begun as a copy of a folder where there is one; `stop` closes it and says whether it
+ * closed cleanly.
  */
-export async function startScratchDemo(env = {}, empty = null) {
+export async function startScratchDemo(env = {}, like = null) {
   const folder = mkdtempSync(join(tmpdir(), 'oskil-scratch-'));
-  if (empty) cpSync(empty, join(folder, 'data'), { recursive: true });
+  if (like) cpSync(like, join(folder, 'data'), { recursive: true });
   const port = await freePort();
   const server = spawn(process.execPath, ['scripts/demo.mjs'], {
     stdio: 'inherit',

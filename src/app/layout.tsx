@@ -7,12 +7,15 @@ import { database } from '@/server/shell/database';
 import { instructorHere, requesterKind } from '@/server/lock/request-identity';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { listOwn } from '@/store/own-movements';
-import { CatalogueProvider } from '@/ui/catalogue';
+import { OwnMovementsProvider } from '@/ui/own-movements';
 import { FileDrop } from '@/ui/form/file-drop';
 import { EarlyTaps } from '@/ui/page/early-taps';
 import { IdleLock } from '@/ui/page/idle-lock';
+import { KEEP_THEME } from '@/ui/page/keep-theme';
 import { KEEP_EARLY_TAPS } from '@/ui/page/keep-early-taps';
 import { OfflineShell } from '@/ui/page/offline-shell';
+import { Tour } from '@/ui/tour/tour';
+import { FindAnything } from './find/find-anything';
 import { SiteHeader } from '@/ui/page/site-header';
 import './globals.css';
 
@@ -31,12 +34,12 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   const locks = who === 'instructor' && (await hasLock(db));
   return (
-    <html lang="en">
+    <html lang="en" suppressHydrationWarning>
       <body>
         <script
           nonce={nonce}
           suppressHydrationWarning
-          dangerouslySetInnerHTML={{ __html: KEEP_EARLY_TAPS }}
+          dangerouslySetInnerHTML={{ __html: KEEP_THEME + KEEP_EARLY_TAPS }}
         />
         <a
           href="#main"
@@ -44,11 +47,18 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the page
         </a>
-        {who === 'instructor' && <SiteHeader name={(await instructorHere())?.name ?? null} />}
         <OfflineShell />
         {locks && <IdleLock minutes={IDLE_MINUTES} />}
-        <CatalogueProvider own={own}>{children}</CatalogueProvider>
+        <OwnMovementsProvider own={own}>
+          {who === 'instructor' && (
+            <SiteHeader name={(await instructorHere())?.name ?? null}>
+              <FindAnything />
+            </SiteHeader>
+          )}
+          {children}
+        </OwnMovementsProvider>
         {who === 'instructor' && <FileDrop />}
+        {who === 'instructor' && <Tour />}
         <Toaster
           position="top-center"
           duration={8_000}
@@ -59,6 +69,15 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
               fontFamily: 'var(--font-sans)',
               fontSize: '1.05rem',
               border: '2px solid var(--color-ink)',
+            },
+            // As large as every other key.
+            actionButtonStyle: {
+              minHeight: '44px',
+              padding: '0 1.1rem',
+              borderRadius: '999px',
+              background: 'var(--color-ink)',
+              color: 'var(--color-paper)',
+              fontSize: '1.05rem',
             },
           }}
         />

@@ -1,11 +1,13 @@
 import { Link } from '@/ui/page/link';
 import { fullName, type Person } from '@/core/people';
 import type { PlanCheck } from '@/core/plan';
+import type { ClassProgress } from '@/core/teach';
 import { clockText, nameList, plural, timeSpan } from '@/core/words';
 import type { PlannedClass } from '@/server/classes/classroom';
 import { buttonClass } from '@/ui/form/button';
 import { ASSISTANCE_WORDS, conditionsOn } from '@/ui/words/condition-words';
 import { longDay } from '@/ui/words/dates';
+import { StepsRow } from './classes/steps/steps-row';
 import { HelperCode } from './helper-code';
 import { PackList } from './pack-list';
 
@@ -15,10 +17,11 @@ type Props = {
   check: PlanCheck;
   today: string;
   locks: boolean;
+  progress: ClassProgress;
 };
 
 /** The next class: when, who, what to pack, what is open, and the way on. */
-export function NextClass({ room, packed, check, today, locks }: Props) {
+export function NextClass({ room, packed, check, today, locks, progress }: Props) {
   const { info, people } = room;
   const under = info.status === 'teaching';
   return (
@@ -33,18 +36,13 @@ export function NextClass({ room, packed, check, today, locks }: Props) {
             {info.place && ` at ${info.place}`}
           </p>
         </div>
-        <div className="flex flex-wrap gap-3">
-          <Link className={buttonClass('plain')} href={`/classes/${info.id}`}>
-            Plan
-          </Link>
-          <Link className={buttonClass('plain')} href={`/classes/${info.id}/paper`}>
-            Paper
-          </Link>
+        {under && (
           <Link className={buttonClass('main', 'text-lg px-8')} href={`/classes/${info.id}/teach`}>
-            {under ? 'Go on teaching' : 'Teach'}
+            Go on teaching
           </Link>
-        </div>
+        )}
       </div>
+      <StepsRow classId={info.id} progress={progress} here={null} of={`${info.name}, week ${info.week}`} />
       <div className="mt-5 grid gap-x-10 gap-y-5 md:grid-cols-2">
         <PlanState check={check} slotMs={info.slotMinutes * 60_000} />
         <PackList classId={info.id} kit={check.kit} packed={packed} />

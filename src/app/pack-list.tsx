@@ -1,11 +1,6 @@
-'use client';
-
-import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import { gradeCounts, type KitLine } from '@/core/plan';
 import { plural } from '@/core/words';
-import { requestJson } from '@/ui/request-json';
-import { Trouble } from '@/ui/form/field';
+import { PackLine } from './pack-line';
 
 type Props = { classId: string; kit: readonly KitLine[]; packed: readonly string[] };
 
@@ -23,9 +18,11 @@ export function PackList({ classId, kit, packed }: Props) {
             <PackLine
               key={line.prop.id}
               classId={classId}
-              line={line}
+              propId={line.prop.id}
               packed={packed.includes(line.prop.id)}
-            />
+            >
+              <LineWords line={line} />
+            </PackLine>
           ))}
         </ul>
       )}
@@ -33,43 +30,19 @@ export function PackList({ classId, kit, packed }: Props) {
   );
 }
 
-function PackLine({ classId, line, packed }: { classId: string; line: KitLine; packed: boolean }) {
-  const router = useRouter();
-  const [shown, setShown] = useState(packed);
-  const [trouble, setTrouble] = useState<string | null>(null);
+function LineWords({ line }: { line: KitLine }) {
   const { prop, needed, spares, short } = line;
-  const tick = async (on: boolean) => {
-    setShown(on);
-    const result = await requestJson('PUT', `/api/classes/${classId}/packed`, {
-      propId: prop.id,
-      packed: on,
-    });
-    setTrouble(result.ok ? null : result.message);
-    if (!result.ok) setShown(!on);
-    else router.refresh();
-  };
   return (
-    <li className="border-b">
-      <label className="flex min-h-11 items-center gap-3">
-        <input
-          type="checkbox"
-          className="size-6 shrink-0 accent-ink"
-          checked={shown}
-          onChange={(e) => void tick(e.target.checked)}
-        />
-        <span className={shown ? 'text-soft line-through' : ''}>
-          {needed} {prop.plural}
-          {gradeWords(line)}, {plural(spares, 'spare')}
-          {short > 0 && (
-            <>
-              , <strong className="text-load">{short} short</strong>: bring {prop.substitute} for each
-            </>
-          )}
-          {prop.latex && <strong>, latex</strong>}
-        </span>
-      </label>
-      <Trouble message={trouble} />
-    </li>
+    <>
+      {needed} {prop.plural}
+      {gradeWords(line)}, {plural(spares, 'spare')}
+      {short > 0 && (
+        <>
+          , <strong className="text-load">{short} short</strong>: bring {prop.substitute} for each
+        </>
+      )}
+      {prop.latex && <strong>, latex</strong>}
+    </>
   );
 }
 

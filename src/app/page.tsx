@@ -1,4 +1,5 @@
 import { Link } from '@/ui/page/link';
+import { addDays } from '@/core/days';
 import { nameList, plural, timeSpan } from '@/core/words';
 import { checkOfClass } from '@/server/classes/cached-check';
 import { loadPlannedClass } from '@/server/classes/classroom';
@@ -6,18 +7,26 @@ import { backupTrouble } from '@/server/backup/daily';
 import { pageData } from '@/server/lock/request-identity';
 import { damagedNow } from '@/server/shell/soundness';
 import { dueAt, type Due } from '@/server/measures/reminders';
+import { isDemoData } from '@/server/measures/simulated';
 import { database } from '@/server/shell/database';
 import { hasLock } from '@/server/lock/lock';
 import { callsDue, doubtfulClearances, endingClearances, toDecide } from '@/server/teaching/follow-ups';
 import { today } from '@/server/shell/today';
-import { openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
+import { classProgress } from '@/store/class-progress';
+import { endsOfSeries, openWrapUps, upcomingClasses, type ClassInfo } from '@/store/classes';
 import { buttonClass } from '@/ui/form/button';
 import { DamageNotice } from '@/ui/page/damage-notice';
 import { longDay } from '@/ui/words/dates';
 import { loadPacked } from '@/store/packing';
+import { listPeople } from '@/store/people';
 import { Empty, Limits, Page, PageHead } from '@/ui/page/page';
+import { TourOffer } from '@/ui/tour/tour-offer';
 import { CallRow } from './call-row';
 import { NextClass } from './next-class';
+import { SeriesToGoOn } from './series-to-go-on';
+
+/** So long after its last class a series is still going on. */
+const GOES_ON_DAYS = 42;
 
 export default async function TodayPage() {
   const db = await pageData();
@@ -31,10 +40,18 @@ export default async function TodayPage() {
   const doubtful = await doubtfulClearances(db, day);
   const room = next && (await loadPlannedClass(db, next.id));
   const trouble = backupTrouble();
+  const ends = await Promise.all(
+    (await endsOfSeries(db, addDays(day, -GOES_ON_DAYS))).map(async (info) => ({
+      info,
+      progress: await classProgress(db, info),
+    })),
+  );
   const due = room ? await dueAt(db, next!, room.people, day) : undefined;
   return (
     <Page>
-      <PageHead title="Today" line={longDay(day)} />
+      <PageHead title="Today" line={longDay(day)}>
+        {next && isDemoData() && <TourOffer classId={next.id} />}
+      </PageHead>
       <DamageNotice tables={damagedNow()} way />
       {trouble && damagedNow().length === 0 && (
         <p role="alert" className="mb-4 font-semibold text-load">
@@ -51,10 +68,12 @@ export default async function TodayPage() {
           check={checkOfClass(room)}
           today={day}
           locks={await hasLock(await database())}
+          progress={await classProgress(db, room.info)}
         />
       ) : (
-        <FirstSteps />
+        ends.length === 0 && <FirstSteps people={(await listPeople(db, 'current', 'none')).length} />
       )}
+      {ends.length > 0 && <SeriesToGoOn ends={ends} />}
       {unwritten.length + undecided.length + calls.length + ending.length + doubtful.length > 0 ||
       isDue(due) ? (
         <section className="mt-8">
@@ -168,21 +187,29 @@ function Later({ info }: { info: ClassInfo }) {
   );
 }
 
-function FirstSteps() {
+/** An Oskil with no class to come: who comes, then a class, which begins with a ready one. */
+function FirstSteps({ people }: { people: number }) {
+  const has = people > 0;
   return (
     <Empty>
       <p className="mb-4">No class is coming up. Three steps lead to one:</p>
       <ol className="mb-5 list-decimal pl-6">
-        <li>Add the people who come, and what their hands need.</li>
+        <li className={has ? 'text-soft' : ''}>
+          Write the list of the people who come, as it stands on paper.
+          {has && ` Done: ${plural(people, 'person', 'people')}.`}
+        </li>
         <li>Make a class: a name, a day, a length.</li>
-        <li>Build its running order, and teach it.</li>
+        <li>Begin with a ready class, fitted to who comes and to what is in your bag, and teach it.</li>
       </ol>
       <div className="flex flex-wrap gap-3">
-        <Link className={buttonClass('main')} href="/people/new">
-          Add a person
+        <Link className={buttonClass(has ? 'plain' : 'main')} href="/people/list">
+          Write the list
         </Link>
-        <Link className={buttonClass()} href="/classes/new">
+        <Link className={buttonClass(has ? 'main' : 'plain')} href="/classes/new">
           Make a class
+        </Link>
+        <Link className={buttonClass()} href="/people/new">
+          Add one person
         </Link>
       </div>
     </Empty>

@@ -1,6 +1,7 @@
 import { freezeValues, frozen } from '@/core/frozen';
 import { withOwn, type OwnMovement } from '@/core/catalogue';
 import type { Person } from '@/core/people';
+import { oneOfEqual } from '@/core/remember';
 import { asToday, type CheckIn } from '@/core/screening';
 import type { Baseline, ClassFacts, Pace } from '@/core/plan';
 import type { Snapshot } from '@/core/teach';
@@ -28,6 +29,9 @@ export type KnownOfClass = {
   readonly pace?: Pace | undefined;
 };
 
+/** A page that is loaded again has its people anew; what was judged of them still holds. */
+const samePeople = oneOfEqual<readonly Person[]>(50);
+
 /** What a plan of this class is judged against, in the page and on the server alike. */
 export const factsOf = ({
   info,
@@ -43,7 +47,7 @@ export const factsOf = ({
   frozen({
     catalogue: withOwn(CATALOGUE, own),
     cautions: CAUTIONS,
-    people: people.map((p) => asToday(p, checkIns[p.id])),
+    people: samePeople(people.map((p) => asToday(p, checkIns[p.id]))),
     helpers: info.helpers.length,
     slotMs: info.slotMinutes * 60_000,
     bag,
@@ -62,7 +66,7 @@ export const factsOfTaught = (
 ): ClassFacts => ({
   catalogue: withOwn(CATALOGUE, snapshot.own ?? []),
   cautions: CAUTIONS,
-  people: snapshot.people,
+  people: samePeople(snapshot.people),
   helpers: snapshot.helpers.length,
   slotMs: snapshot.slotMs,
   bag: {},

@@ -1,3 +1,5 @@
+import { ALSO_CALLED } from './also-called';
+import { ON_RUNGS } from './figures/on-rungs/on-rungs';
 import { FIGURES } from './figures/figures';
 import { arriveAndWake } from './movements/arrive-and-wake';
 import { armsAndTrunk } from './movements/arms-and-trunk';
@@ -43,4 +45,4 @@ export const MOVEMENTS = [
   ...moreLeans,
 ];
 
-export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES);
+export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES, ON_RUNGS, ALSO_CALLED);

@@ -1,3 +1,5 @@
+import { frozen } from './frozen';
+
 /** What hangs on an object in a weak map, made when it is first asked for. */
 export function remembered<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
   const known = map.get(key);
@@ -25,5 +27,24 @@ export function memo<V>(): (keys: readonly object[], word: string, make: () => V
     const made = make();
     step.words.set(word, made);
     return made;
+  };
+}
+
+/**
+ * Equal values as one object, the first of them that came, so that what is remembered by its identity holds for all of them; the
+ * last `most` are known.
+ */
+export function oneOfEqual<T extends object>(most: number): (value: T) => T {
+  const known = new Map<string, T>();
+  return (value) => {
+    const key = JSON.stringify(value);
+    const same = known.get(key) ?? frozen(value);
+    known.delete(key);
+    known.set(key, same);
+    for (const oldest of known.keys()) {
+      if (known.size <= most) break;
+      known.delete(oldest);
+    }
+    return same;
   };
 }

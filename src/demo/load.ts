@@ -92,6 +92,11 @@ async function addPeople(db: Db, today: string, newId: () => string): Promise<re
 const dayOfWeek = (next: string, week: number): string =>
   isoDay(addDays(parseISO(next), (week - NEXT_WEEK) * 7));
 
+const SEASONS = ['winter', 'spring', 'summer', 'autumn'] as const;
+
+/** The season that a day falls in, by whole months from March on. */
+const seasonOf = (day: string): string => SEASONS[Math.floor((Number(day.slice(5, 7)) % 12) / 3)]!;
+
 async function addGroup(db: Db, group: Group, people: readonly Known[], today: string, newId: () => string) {
   const seriesId = newId();
   await addSeries(db, {
@@ -101,9 +106,10 @@ async function addGroup(db: Db, group: Group, people: readonly Known[], today: s
     slotMinutes: group.slotMinutes,
   });
   const next = nextWeekday(today, group.weekday);
+  const firstDay = dayOfWeek(next, 1);
   await saveTerm(db, newId(), seriesId, {
-    name: `${group.name}, spring`,
-    firstDay: dayOfWeek(next, 1),
+    name: `${group.name}, ${seasonOf(firstDay)}`,
+    firstDay,
     weeks: [...usualWeeks(TERM_WEEKS)],
     days: [{ weekday: group.weekday, startsAt: group.startsAt }],
     holidays: [],

@@ -13,7 +13,7 @@ export async function saveBlock(db: Db, id: string, { name, rows }: BlockFields)
   );
 }
 
-/** False when there is no such block. */
-export async function removeBlock(db: Db, id: string): Promise<boolean> {
-  return (await db.query('delete from block where id = $1 returning id', [id])).length > 0;
+export async function findBlock(db: Db, id: string): Promise<Pick<Block, 'id' | 'name'> | null> {
+  const [one] = await db.query<Pick<Block, 'id' | 'name'>>('select id, name from block where id = $1', [id]);
+  return one ?? null;
 }

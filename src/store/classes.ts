@@ -112,6 +112,17 @@ export async function upcomingClasses(db: Db, day: string): Promise<ClassInfo[]>
   return rows.map(classOf);
 }
 
+/** The last class of each series that was written up since a day and has none after it, the latest first. */
+export async function endsOfSeries(db: Db, since: string): Promise<ClassInfo[]> {
+  const rows = await db.query<ClassRow>(
+    `${SELECT} where t.written_up_at is not null and c.day >= $1
+       and not exists (select 1 from class later where later.series_id = c.series_id and later.day > c.day)
+     order by c.day desc, c.starts_at desc, c.id`,
+    [since],
+  );
+  return rows.map(classOf);
+}
+
 /** Taught but not written up, oldest first. */
 export async function openWrapUps(db: Db): Promise<ClassInfo[]> {
   return (

@@ -60,6 +60,13 @@ export async function everythingAbout(db: Db, id: string): Promise<Record<string
     incidents: await rows(
       'select at::text, happened_at, sign, what, done, called from incident where person_id = $1 order by at',
     ),
+    typedAndNotSaved: await rows(
+      `select form, typed_at::text, body from unsaved_form where form = 'person.' || $1::text`,
+    ),
+    classesTakenAway: await rows(
+      `select name, day::text, taken_at::text, rows from taken_away where strpos(rows::text, $1::text) > 0
+       order by taken_at`,
+    ),
     recordsInTaughtClasses: await rows(
       `select c.day::text, p.value as record from taught t join class c on c.id = t.class_id
          cross join jsonb_array_elements(t.snapshot -> 'people') p
@@ -86,6 +93,11 @@ export async function erasePerson(db: Db, id: string): Promise<boolean> {
       [id],
     );
     await tx.query('delete from incident where person_id = $1::uuid', [id]);
+    // A class that was taken away with them in it cannot be put back any more.
+    await tx.query('delete from taken_away where strpos(rows::text, $1) > 0', [id]);
+    await tx.query("delete from unsaved_form where form = 'person.' || $1 or strpos(body::text, $1) > 0", [
+      id,
+    ]);
     return (await tx.query('delete from person where id = $1::uuid returning id', [id])).length > 0;
   });
 }

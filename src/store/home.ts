@@ -1,3 +1,4 @@
+import type { HomeHours } from '@/core/home';
 import type { MovementRow } from '@/core/plan';
 import type { Db } from './db';
 
@@ -8,9 +9,11 @@ export type HomeCard = {
   readonly classId: string;
   readonly rows: readonly MovementRow[];
   readonly timesADay: number;
+  /** Null for the usual hours. */
+  readonly hours: HomeHours | null;
 };
 
-const SELECT = `select id, person_id as "personId", class_id as "classId", rows, times_a_day as "timesADay" from home_card`;
+const SELECT = `select id, person_id as "personId", class_id as "classId", rows, times_a_day as "timesADay", hours from home_card`;
 
 export const cardsOfClass = (db: Db, classId: string): Promise<HomeCard[]> =>
   db.query<HomeCard>(`${SELECT} where class_id = $1 order by made_at, id`, [classId]);
@@ -23,9 +26,16 @@ export async function findCard(db: Db, id: string): Promise<HomeCard | null> {
 /** One card for each person and class; a new one takes the place of the old. */
 export async function saveCard(db: Db, card: HomeCard): Promise<void> {
   await db.query(
-    `insert into home_card (id, person_id, class_id, rows, times_a_day) values ($1, $2, $3, $4, $5)
-     on conflict (person_id, class_id) do update set rows = $4, times_a_day = $5, made_at = now()`,
-    [card.id, card.personId, card.classId, JSON.stringify(card.rows), card.timesADay],
+    `insert into home_card (id, person_id, class_id, rows, times_a_day, hours) values ($1, $2, $3, $4, $5, $6)
+     on conflict (person_id, class_id) do update set rows = $4, times_a_day = $5, hours = $6, made_at = now()`,
+    [
+      card.id,
+      card.personId,
+      card.classId,
+      JSON.stringify(card.rows),
+      card.timesADay,
+      card.hours && JSON.stringify(card.hours),
+    ],
   );
 }
 

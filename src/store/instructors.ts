@@ -76,21 +76,22 @@ export async function passphraseOf(db: Db, id: string): Promise<string | null> {
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
     await reassign(tx, id, heirId);
-    // Somebody's recorded voice goes with them.
-    await tx.query('delete from own_word where owner_id = $1', [id]);
+    // Somebody's recorded voice goes with them, and what they typed and did not save.
+    for (const table of ['own_word', 'unsaved_form'])
+      await tx.query(`delete from ${table} where owner_id = $1`, [id]);
     await tx.query('delete from instructor where id = $1', [id]);
   });
 }
 
 /** All classes and people of one instructor become another's. */
 export async function reassign(db: Db, fromId: string, toId: string): Promise<void> {
-  for (const table of ['series', 'person'])
+  for (const table of ['series', 'person', 'taken_away'])
     await db.query(`update ${table} set owner_id = $2 where owner_id = $1`, [fromId, toId]);
 }
 
 /** What belongs to nobody who is here, as after a restore, is taken in by one who is. */
 export async function adoptOrphans(db: Db, id: string): Promise<void> {
-  for (const table of ['series', 'person'])
+  for (const table of ['series', 'person', 'taken_away'])
     await db.query(
       `update ${table} set owner_id = $1
        where owner_id is null or owner_id not in (select i.id from instructor i)`,
@@ -102,8 +103,14 @@ export async function adoptOrphans(db: Db, id: string): Promise<void> {
     [id],
   );
   await db.query(
-    `delete from own_word where owner_id is null or owner_id not in (select i.id from instructor i)`,
+    `update unsaved_form u set owner_id = $1 where owner_id is null
+       and not exists (select 1 from unsaved_form o where o.owner_id = $1 and o.form = u.form)`,
+    [id],
   );
+  for (const table of ['own_word', 'unsaved_form'])
+    await db.query(
+      `delete from ${table} where owner_id is null or owner_id not in (select i.id from instructor i)`,
+    );
 }
 
 export async function setCoordinator(db: Db, id: string, coordinator: boolean): Promise<void> {

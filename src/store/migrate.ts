@@ -32,6 +32,10 @@ import { marks } from './migrations/0030-marks';
 import { notHere } from './migrations/0031-not-here';
 import { ownVoice } from './migrations/0032-own-voice';
 import { takenWith } from './migrations/0033-taken-with';
+import { unsaved } from './migrations/0034-unsaved';
+import { takeBack } from './migrations/0035-take-back';
+import { takenAway } from './migrations/0036-taken-away';
+import { homeHours } from './migrations/0037-home-hours';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -69,6 +73,10 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   notHere,
   ownVoice,
   takenWith,
+  unsaved,
+  takeBack,
+  takenAway,
+  homeHours,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

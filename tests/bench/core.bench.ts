@@ -28,7 +28,7 @@ const QUERIES = [
 ];
 
 test('catalogue search', () => {
-  report('search by word', 2_000, (i) => void findMovements(MOVEMENTS, QUERIES[i % QUERIES.length]!));
+  report('search by word', 2_000, (i) => void findMovements(CATALOGUE, QUERIES[i % QUERIES.length]!));
   const facts = {
     screening: { table: CAUTIONS, catalogue: CATALOGUE, today: '2026-11-25' },
     lastDone: {},

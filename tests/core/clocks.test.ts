@@ -28,14 +28,19 @@ const everyDay = Array.from({ length: 800 }, (_, i) => addDays('2025-12-20', i))
 test.each(ZONES)('days are the same days in every zone, those on which clocks change too: %s', (zone) => {
   inZone(zone);
   expect(Intl.DateTimeFormat().resolvedOptions().timeZone).toBe(zone);
-  for (const day of everyDay) {
-    const [, , date] = day.split('-').map(Number);
-    for (const words of [longDay(day), shortDay(day), dayWithYear(day), dayWords.long(day)])
-      expect([day, words]).toEqual([day, expect.stringMatching(new RegExp(`\\b${date}\\b`))]);
-    expect(weekdayOf(addDays(day, 7))).toBe(weekdayOf(day));
-    expect(daysBetween(mondayOf(day), day)).toBe(weekdayOf(day) - 1);
-    expect(daysBetween(day, addDays(day, 28))).toBe(28);
-  }
+  // Told all at once: an expectation takes longer than what it is about.
+  const wrong = everyDay.flatMap((day) => {
+    const date = new RegExp(`\\b${Number(day.slice(-2))}\\b`);
+    const isTold = [longDay(day), shortDay(day), dayWithYear(day), dayWords.long(day)].every((w) =>
+      date.test(w),
+    );
+    const isSame =
+      weekdayOf(addDays(day, 7)) === weekdayOf(day) &&
+      daysBetween(mondayOf(day), day) === weekdayOf(day) - 1 &&
+      daysBetween(day, addDays(day, 28)) === 28;
+    return isTold && isSame ? [] : [day];
+  });
+  expect(wrong).toEqual([]);
 });
 
 test.each(ZONES)(
@@ -44,12 +49,14 @@ test.each(ZONES)(
     inZone(zone);
     jest.useFakeTimers();
     const wall = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short' });
-    for (const day of everyDay)
-      for (const hour of [0, 1, 2, 12, 22, 23]) {
+    const wrong = everyDay.flatMap((day) =>
+      [0, 1, 2, 12, 22, 23].filter((hour) => {
         const instant = Date.parse(`${day}T${String(hour).padStart(2, '0')}:30:00Z`);
         jest.setSystemTime(instant);
-        expect([day, hour, today()]).toEqual([day, hour, wall.format(instant)]);
-      }
+        return today() !== wall.format(instant);
+      }),
+    );
+    expect(wrong).toEqual([]);
   },
 );
 

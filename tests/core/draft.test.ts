@@ -22,7 +22,7 @@ let solve: Solve;
 let quick: Solve;
 beforeAll(async () => {
   solve = await solver();
-  quick = await solver(0.05);
+  quick = await solver(0.02);
 });
 
 const group = () => [person(), person(), person(), person()];

@@ -151,20 +151,25 @@ test('in flare and not cleared are never milder than settled, for every conditio
 
 test('for two days after a flare has settled, a class is as in the flare; after that as settled', () => {
   const otherwise: string[] = [];
-  for (const { id } of CAUTIONS.conditions)
+  for (const { id } of CAUTIONS.conditions) {
+    const someoneWith = (state: PersonCondition['state'], daysAgo?: number) => {
+      const settledOn = daysAgo === undefined ? {} : { settledOn: addDays(context.today, -daysAgo) };
+      return person({ conditions: [{ ...having(id, state), ...settledOn }] });
+    };
+    const [flare, settled, uncleared] = [
+      someoneWith('flare'),
+      someoneWith('settled'),
+      someoneWith('not cleared'),
+    ];
+    const lately = [0, 1, 2].map((days) => someoneWith('settled', days));
+    const [longer, unclearedLately] = [someoneWith('settled', 3), someoneWith('not cleared', 0)];
     for (const m of MOVEMENTS) {
-      const kind = (state: PersonCondition['state'], settledOn?: string) => {
-        const conditions = [{ ...having(id, state), ...(settledOn ? { settledOn } : {}) }];
-        return judgeHands(person({ conditions }), m, m.dose, context).R.kind;
-      };
-      for (const days of [0, -1, -2])
-        if (kind('settled', addDays(context.today, days)) !== kind('flare'))
-          otherwise.push(`${id} ${m.id} ${days}`);
-      if (kind('settled', addDays(context.today, -3)) !== kind('settled'))
-        otherwise.push(`${id} ${m.id} later`);
-      if (kind('not cleared', context.today) !== kind('not cleared'))
-        otherwise.push(`${id} ${m.id} uncleared`);
+      const kind = (someone: Person) => judgeHands(someone, m, m.dose, context).R.kind;
+      for (const someone of lately) if (kind(someone) !== kind(flare)) otherwise.push(`${id} ${m.id} lately`);
+      if (kind(longer) !== kind(settled)) otherwise.push(`${id} ${m.id} later`);
+      if (kind(unclearedLately) !== kind(uncleared)) otherwise.push(`${id} ${m.id} uncleared`);
     }
+  }
   expect(otherwise).toEqual([]);
 });
 
@@ -208,16 +213,17 @@ test('what is swapped in is open to that hand, and is said with all that it need
 test('no work is swapped for looking, listening or breathing, none for blows, and nothing for more effort', () => {
   const wrong: string[] = [];
   for (const { id } of CAUTIONS.conditions)
-    for (const state of CONDITION_STATES)
+    for (const state of CONDITION_STATES) {
+      const someone = person({ conditions: [having(id, state)] });
       for (const m of MOVEMENTS) {
-        const conditions = [having(id, state)];
-        const { swapTo } = verdictFor(person({ conditions }), m, m.dose, context).R;
+        const { swapTo } = verdictFor(someone, m, m.dose, context).R;
         if (!swapTo) continue;
         const to = CATALOGUE.movement(swapTo)!;
         const isQuiet = ['notice', 'breath'].includes(to.effort) && to.effort !== m.effort;
         if (isQuiet || to.effort === 'tap' || to.effortOf10 > Math.max(2, m.effortOf10))
           wrong.push(`${id} ${state}: ${m.id} to ${to.id}`);
       }
+    }
   expect(wrong).toEqual([]);
 });
 

@@ -1,12 +1,13 @@
-import { MOVEMENTS } from '@/catalogue/movements';
+import { ALSO_CALLED } from '@/catalogue/also-called';
+import { CATALOGUE } from '@/catalogue/movements';
 import { findMovements } from '@/core/shelf/search';
 
-const first = (query: string) => findMovements(MOVEMENTS, query)[0]?.id;
-const ids = (query: string) => findMovements(MOVEMENTS, query).map((m) => m.id);
+const first = (query: string) => findMovements(CATALOGUE, query)[0]?.id;
+const ids = (query: string) => findMovements(CATALOGUE, query).map((m) => m.id);
 
 test('no words find everything in catalogue order', () => {
-  expect(ids('')).toEqual(MOVEMENTS.map((m) => m.id));
-  expect(ids('   ')).toHaveLength(MOVEMENTS.length);
+  expect(ids('')).toEqual(CATALOGUE.movements.map((m) => m.id));
+  expect(ids('   ')).toHaveLength(CATALOGUE.movements.length);
 });
 
 test.each([
@@ -33,7 +34,43 @@ test('every word counts, and nonsense finds nothing', () => {
   expect(ids('qqqqqq')).toEqual([]);
 });
 
+test.each([
+  ['prayer', 'palms-press'],
+  ['tabletop', 'all-fours'],
+  ['tendon glides', 'five-shapes'],
+  ['ok sign', 'thumb-to-tips'],
+  ['pronation', 'palms-turn'],
+  ['ulnar deviation', 'wrist-side'],
+  ['piano', 'air-play'],
+  ['stress ball', 'ball-squeeze'],
+  ['towel wring', 'cloth-wring'],
+  ['dumbbell', 'weight-curl'],
+  ['rubber bands', 'band-spread'],
+  ['spider', 'press-part-spread'],
+  ['push up', 'wall-lean'],
+  ['thumbs up', 'thumb-out-across'],
+  ['door handle', 'palms-turn'],
+  ['reverse prayer', 'backs-together'],
+  ['marching', 'seated-march'],
+])('by what people call it: "%s" finds %s', (query, id) => expect(ids(query)).toContain(id));
+
+test('what people call movements is said of movements that there are, and repeats no name', () => {
+  for (const [id, called] of Object.entries(ALSO_CALLED)) {
+    const name = CATALOGUE.movement(id)?.name.toLowerCase();
+    expect([id, name !== undefined]).toEqual([id, true]);
+    expect([id, called, called === called.toLowerCase() && !called.includes(name!)]).toEqual([
+      id,
+      called,
+      true,
+    ]);
+  }
+});
+
 test('props and joints are words too', () => {
   expect(ids('foam')).toContain('ball-squeeze');
   expect(ids('forearm')).toContain('palms-turn');
+});
+
+test('a movement is found by what a house has instead of its prop', () => {
+  expect(ids('towel')).toContain('cloth-wring');
 });

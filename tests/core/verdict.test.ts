@@ -109,29 +109,33 @@ test('the order of verdicts is do, adapt, swap, leave out', () => {
 test('adding a condition never makes a verdict better', () => {
   const conditions = CAUTIONS.conditions.map((c) => on(c.id, c.sided ? 'R' : 'none'));
   const rank = (kind: string) => VERDICTS.indexOf(kind as (typeof VERDICTS)[number]);
-  for (const m of eachNth(CATALOGUE.movements, 4))
-    for (const first of conditions) {
-      const alone = verdictFor(person({ conditions: [first] }), m, m.dose, context).R;
-      for (const second of conditions.slice(0, 6)) {
-        const both = verdictFor(person({ conditions: [first, second] }), m, m.dose, context).R;
+  for (const first of conditions) {
+    const withOne = person({ conditions: [first] });
+    const withTwo = conditions.slice(0, 6).map((second) => person({ conditions: [first, second] }));
+    for (const m of eachNth(CATALOGUE.movements, 4)) {
+      const alone = verdictFor(withOne, m, m.dose, context).R;
+      for (const someone of withTwo) {
+        const both = verdictFor(someone, m, m.dose, context).R;
         // A swap may turn into "leave out" or stay; what had to be kept from is never allowed again.
         if (rank(alone.kind) <= 1) expect(rank(both.kind)).toBeGreaterThanOrEqual(rank(alone.kind));
         else expect(rank(both.kind)).toBeGreaterThanOrEqual(2);
       }
     }
+  }
 });
 
 test('a swap has the same purpose or is what the rule names, and is something this hand may do', () => {
   for (const c of CAUTIONS.conditions)
-    for (const state of ['settled', 'flare'] as const)
+    for (const state of ['settled', 'flare'] as const) {
+      const who = person({ conditions: [on(c.id, c.sided ? 'R' : 'none', state)] });
       for (const m of eachNth(CATALOGUE.movements, 2)) {
-        const who = person({ conditions: [on(c.id, c.sided ? 'R' : 'none', state)] });
         const { swapTo, kind } = verdictFor(who, m, m.dose, context).R;
         if (kind !== 'swap') continue;
         const other = movement(swapTo!);
         const again = verdictFor(who, other, other.dose, context).R.kind;
         expect(['do', 'adapt']).toContain(again);
       }
+    }
 });
 
 test('a clearance counts on its days only', () => {

@@ -15,14 +15,25 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
   // Hamish missed two classes and Mirek joined in the third week.
   await expect(page.getByRole('region', { name: 'Not shown yet' })).toContainText(/Hamish S:/);
 
-  const stays = page.getByText(/^\d+ proposals to stay on the same rung$/);
+  const stays = page.getByText(/^\d+ (person stays|people stay) on the same rungs$/);
   await stays.click();
+  // One line a person, opened family by family.
+  await expect(page.getByRole('listitem').filter({ hasText: /^Ansel B\. / })).toContainText(
+    /: the same rung\. [A-Z]/,
+  );
+  await page.getByRole('button', { name: 'Ansel B: each by itself' }).click();
   const ansel = page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / });
   await expect(ansel).toContainText(/\. [A-Z]/);
   await ansel.getByRole('combobox').selectOption({ label: '1 rung back' });
   await ansel.getByRole('button', { name: 'Ansel B, grip: take it' }).click();
   await expect(page.getByText('1 decision is kept')).toBeVisible();
   const decided = page.getByRole('region', { name: 'Decided' });
+  await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: 1 rung back');
+  // Taken back it is open again, and is decided anew.
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(decided).toHaveCount(0);
+  await ansel.getByRole('combobox').selectOption({ label: '1 rung back' });
+  await ansel.getByRole('button', { name: 'Ansel B, grip: take it' }).click();
   await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: 1 rung back');
   await expect(page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / })).toHaveCount(0);
 

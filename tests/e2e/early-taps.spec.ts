@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { makeClass } from './steps';
 
+test.use({ serviceWorkers: 'allow' });
+
 // Else the page's scripts could come from what the browser has kept.
 test.use({ serviceWorkers: 'block' });
 

@@ -4,6 +4,8 @@ import { noFaults } from './axe';
 import { end, freePort, scratchFolder, startOwn, type OwnServer } from './own-server';
 import { makeClass } from './steps';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** On a demo of its own, since nobody else gets in meanwhile. Routes, and what else a caller can say, are tried in gate.test and trust.spec. */
 const port = await freePort();
 test.use({ baseURL: `http://127.0.0.1:${port}` });

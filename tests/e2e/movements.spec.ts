@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { makeClass } from './steps';
+import { makeClass, openMore, stepLink } from './steps';
 
 test('movements are found by word, with a slip, and by purpose', async ({ page }) => {
   await page.goto('/movements');
@@ -135,6 +135,7 @@ test('the hand map of a class shows what its rows move, and follows an edit', as
   await page.getByRole('button', { name: 'Hand map' }).click();
   const wrist = page.getByRole('row', { name: /^wrist/ });
   await expect(wrist).toHaveText(/^wrist1,0001,000$/);
+  await openMore(page);
   await page.getByLabel('Sides').selectOption('left only');
   await expect(wrist).toHaveText(/^wrist1,0000$/);
   await page.getByLabel('made to work').check();
@@ -145,7 +146,7 @@ test('while teaching, the hands follow the mirror choice; the words stay the gro
   page,
 }) => {
   await makeClass(page, 'Mirror class', ['Thumb web, web to web']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const order = () =>
     page

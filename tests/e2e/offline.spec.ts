@@ -2,6 +2,8 @@ import { expect, test, type Page } from '@playwright/test';
 import { openTalks, removeFolder, scratchFolder, startOwn } from './own-server';
 import { noFaults } from './axe';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('when Oskil cannot be reached a page of its own says so; it can be put beside other programs', async ({
   page,
 }) => {

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { send } from './own-server';
-import { addRow, makeClass } from './steps';
+import { addRow, makeClass, nothingTyped, stepLink } from './steps';
 
 const slider = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 
@@ -35,7 +35,7 @@ test('a movement is copied, its pose changed by slider and by dragging, saved, a
 
   await makeClass(page, 'Own movement class', []);
   await addRow(page, 'Slow open and close');
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('img', { name: 'Two hands: slow open and close' })).toBeVisible();
 });
@@ -43,6 +43,7 @@ test('a movement is copied, its pose changed by slider and by dragging, saved, a
 test('what is missing is said while typing; saving refuses in words and keeps everything', async ({
   page,
 }) => {
+  await nothingTyped(page, 'movement.new');
   await page.goto('/movements');
   await page.getByRole('link', { name: 'Make your own' }).click();
   const missing = page.getByRole('listitem');
@@ -56,6 +57,7 @@ test('what is missing is said while typing; saving refuses in words and keeps ev
 });
 
 test('a movement of one’s own is changed, taken off the shelf and brought back', async ({ page }) => {
+  await nothingTyped(page, 'movement.new-wrist-bend');
   await page.goto('/movements/new?from=wrist-bend');
   await page.getByLabel('Name').fill('Wrist bends with a pause');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -82,6 +84,7 @@ test('a broken request is refused with a sentence', async () => {
 });
 
 test('a person is posed within the limits of the body, and is the picture from then on', async ({ page }) => {
+  await nothingTyped(page, 'movement.new-open-close');
   await page.goto('/movements/new?from=open-close');
   await page.getByLabel('Name').fill('Arms half way up');
   await page.getByLabel('The picture is of').selectOption('a person');

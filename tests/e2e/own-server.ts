@@ -4,6 +4,7 @@ import { request as ask, type IncomingHttpHeaders } from 'node:http';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { test } from '@playwright/test';
 import { BLANK_PERSON } from './steps';
 
 export const scratchFolder = (): string => mkdtempSync(join(tmpdir(), 'oskil-e2e-'));
@@ -63,6 +64,24 @@ export async function startOwn(
     stop: async (signal) => {
       child.kill(signal);
       return ended;
+    },
+  };
+}
+
+/** A server for all tests of one file, on a new folder; its address is there once they run. */
+export function serverForFile(env: Record<string, string>): { readonly url: string } {
+  const folder = scratchFolder();
+  let server: OwnServer;
+  test.beforeAll(async () => {
+    server = await startOwn(folder, env);
+  });
+  test.afterAll(async () => {
+    await server.stop('SIGTERM');
+    removeFolder(folder);
+  });
+  return {
+    get url() {
+      return server.url;
     },
   };
 }

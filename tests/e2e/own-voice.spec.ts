@@ -1,6 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
 import { USUAL_COUNT_SETTINGS } from '@/ui/hooks/use-count-settings';
-import { makeClass } from './steps';
+import { makeClass, stepLink } from './steps';
+
+test.use({ serviceWorkers: 'allow' });
 
 /** A microphone that hears a tone all the time, or nothing at all; and which clips are played, by the rate of their samples. */
 const withMicrophone = (page: Page, hears: boolean) =>
@@ -51,7 +53,7 @@ test('an instructor records the words of the count, hears them again, and they a
 
   // In class: the two words are one's own, what was not recorded is said by the voice that ships.
   await makeClass(page, 'Own voice class', ['Wrist bends up and down']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
   await page.keyboard.press('v');

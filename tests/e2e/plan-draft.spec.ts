@@ -116,7 +116,7 @@ test('the same class, shorter: most of it stays, and it fits', async ({ page }) 
     await expect(panel(page).getByRole('listitem').filter({ hasText: name })).toHaveCount(1);
   await expect(panel(page)).toContainText('Here because it is in the plan already.');
   await panel(page).getByRole('button', { name: 'Use this draft' }).click();
-  await expect(page.getByRole('region', { name: 'Time' }).locator('strong').first()).toHaveText(
+  await expect(page.getByRole('region', { name: 'Time', exact: true }).locator('strong').first()).toHaveText(
     /^2[0-5]:\d\d$/,
   );
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeClass, openFriday, rowOf } from './steps';
+import { makeClass, openFriday, openMore, rowOf, look, stepLink } from './steps';
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' });
 const titles = (page: Page) =>
@@ -44,7 +44,7 @@ test('the traces stand beside the rows, worked out by a worker, and follow an ed
   const workers: string[] = [];
   page.on('worker', (w) => workers.push(w.url()));
   await tired(page, 'Traces class');
-  await page.getByLabel('Traces').check();
+  await look(page, (menu) => menu.getByLabel('Traces').click());
   const row = rowOf(page, 'Ring squeeze');
   const reserve = row.getByRole('img', { name: /^Left reserve: lowest \d+ %/ });
   await expect(reserve).toBeVisible();
@@ -52,13 +52,16 @@ test('the traces stand beside the rows, worked out by a worker, and follow an ed
   const lowest = async () => Number(/lowest (\d+) %/.exec((await reserve.getAttribute('aria-label'))!)![1]);
   const before = await lowest();
   await row.getByRole('button', { name: /^Ring squeeze/ }).click();
+  await openMore(page);
   const rung = page.getByLabel('Rung, gentlest first');
   await rung.selectOption({ index: (await rung.locator('option').count()) - 1 });
   await expect.poll(lowest).toBeLessThan(before);
-  await page.getByLabel('Show the reserve of').selectOption({ label: 'Esi O' });
+  await look(page, async (menu) => {
+    await menu.getByLabel('Show the reserve of').selectOption({ label: 'Esi O' });
+  });
   await expect(row.getByRole('img', { name: /the chosen person \d+ %/ })).toHaveCount(2);
   await expect(row.getByRole('img', { name: /^working \d:\d\d, talk \d:\d\d, rest \d:\d\d$/ })).toBeVisible();
-  await page.getByLabel('Who may do what').check();
+  await look(page, (menu) => menu.getByLabel('Who may do what').click());
   await expect(row.getByRole('button', { name: /^Esi O:/ })).toBeVisible();
 });
 
@@ -101,6 +104,7 @@ test('a row takes a school’s dose, stands on a rung and is counted to music', 
   await rowOf(page, title)
     .getByRole('button', { name: new RegExp(`^${title}`) })
     .click();
+  await openMore(page);
   const rung = page.getByLabel('Rung, gentlest first');
   await expect(rung).toBeVisible();
   const gentlest = (await rung.locator('option').first().textContent())!.replace(/^1\. /, '');
@@ -120,7 +124,7 @@ test('a row takes a school’s dose, stands on a rung and is counted to music', 
   await expect(page.getByRole('textbox', { name: 'Repetitions' })).toHaveValue('6');
   await page.reload();
   await expect(rowOf(page, title).first()).toContainText(gentlest);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   const now = page.getByRole('region', { name: 'Now' });
   await expect(now.getByText(gentlest, { exact: false })).toBeVisible();
@@ -137,6 +141,12 @@ test('rows chosen together are moved, doubled, taken out, and kept as a block fo
   await expect(bar).toContainText('2 rows chosen');
   await bar.getByRole('button', { name: 'Duplicate' }).click();
   await expect.poll(() => titles(page)).toHaveLength(4);
+  // However far down one is, it is there.
+  await page.setViewportSize({ width: 1280, height: 420 });
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(200);
+  await expect(bar).toBeInViewport();
+  await page.setViewportSize({ width: 1280, height: 800 });
   await bar.getByRole('button', { name: 'Keep as a block' }).click();
   await bar.getByRole('button', { name: 'Keep it' }).click();
   await expect(bar.getByRole('alert')).toHaveText('Give the block a name.');
@@ -153,8 +163,46 @@ test('rows chosen together are moved, doubled, taken out, and kept as a block fo
   await page.getByRole('button', { name: 'Wrists and palms, 2 rows' }).click();
   await expect.poll(() => titles(page)).toEqual(['Wrist bends up and down', 'Palms turn up and down']);
   await page.getByRole('button', { name: 'Compare' }).click();
-  await page.getByRole('button', { name: 'Forget Wrists and palms' }).click();
-  await expect(page.getByRole('button', { name: 'Forget Wrists and palms' })).toBeHidden();
+  const gone = page.getByRole('button', { name: 'Take Wrists and palms away' });
+  await gone.click();
+  await expect(gone).toBeHidden();
+  await page.getByRole('listitem').getByRole('button', { name: 'Undo' }).click();
+  await expect(gone).toBeVisible();
+  await gone.click();
+  await expect(gone).toBeHidden();
+});
+
+test('a class is taken away once it was asked, and put back from the message or from the list', async ({
+  page,
+}) => {
+  await makeClass(page, 'Passing class', ['Ball squeeze'], ['Esi O']);
+  const plan = page.url();
+  const takeAway = async () => {
+    await page.getByRole('button', { name: 'Details', exact: true }).click();
+    await page.getByRole('button', { name: 'Take this class away' }).click();
+    await expect(page.getByText('Its plan and who comes go with it.')).toBeVisible();
+    await page.getByRole('button', { name: 'Take it away' }).click();
+    await expect(page).toHaveURL(/\/classes$/);
+    await expect(page.getByRole('link', { name: 'Passing class' })).toBeHidden();
+  };
+  await takeAway();
+  const undo = page.getByRole('button', { name: 'Undo' });
+  expect((await undo.boundingBox())!.height).toBeGreaterThanOrEqual(44);
+  await undo.click();
+  await expect(page.getByRole('link', { name: 'Passing class' })).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBe(0);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(plan);
+  await expect.poll(() => titles(page)).toEqual(['Ball squeeze']);
+  await takeAway();
+  await page.goto(plan);
+  await expect(page.getByRole('heading', { name: 'That page is not here' })).toBeVisible();
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'Put Passing class back' }).click();
+  await expect(page.getByRole('link', { name: 'Passing class' })).toBeVisible();
+  await page.goto(plan);
+  await expect.poll(() => titles(page)).toEqual(['Ball squeeze']);
 });
 
 test('another class beside this one: what differs, and rows brought over', async ({ page }) => {
@@ -195,7 +243,8 @@ test('the history is read and walked, across a reload', async ({ page }) => {
 
 test('what to shorten saves what it says; own pace and plain length stand together', async ({ page }) => {
   await openFriday(page);
-  const time = page.getByRole('region', { name: 'Time' });
+  await page.getByRole('region', { name: 'Time', exact: true }).getByRole('button').click();
+  const time = page.getByRole('region', { name: 'What the time is made of' });
   await expect(time).toContainText(
     /At your own pace \d+ to \d+ minutes, four times in five, from \d+ rows taught/,
   );
@@ -222,7 +271,9 @@ test('the kit says who takes which grade, and what the handing out costs', async
     .click();
   await page.getByRole('button', { name: /^Kit:/ }).click();
   const kit = page.getByRole('region', { name: 'Kit' });
-  await expect(kit.getByRole('row', { name: /foam balls/ })).toContainText(/\d+ soft: .*Bashir K/);
+  await expect(kit.getByRole('listitem').filter({ hasText: 'foam balls' }).first()).toContainText(
+    /\d+ soft: .*Bashir K/,
+  );
   await expect(kit).toContainText('of handing out and collecting, counted in the class');
 });
 
@@ -251,17 +302,19 @@ test('the overview fits more of the class on the screen', async ({ page }) => {
       .first()
       .evaluate((table) => table.getBoundingClientRect().height);
   const before = await height();
-  await page.getByLabel('Overview').check();
-  await expect.poll(height).toBeLessThan(before * 0.75);
+  await look(page, (menu) => menu.getByLabel('Overview').check());
+  await expect.poll(height).toBeLessThan(before * 0.9);
 });
 
 test('a row has a way in and a prop of its own, the class a usual way in, and the clock and the kit follow', async ({
   page,
 }) => {
   await makeClass(page, 'Own way in', ['Ball squeeze', 'Wrist bends up and down']);
-  const time = page.getByRole('region', { name: 'Time' });
+  const time = page.getByRole('region', { name: 'What the time is made of' });
+  const openTime = () => page.getByRole('region', { name: 'Time', exact: true }).getByRole('button').click();
   await page.locator('[data-row]', { hasText: 'Ball squeeze' }).click();
   await expect(page.getByText(/way in 0:12, /)).toBeVisible();
+  await openMore(page);
   await page.getByLabel('Way in', { exact: true }).selectOption('Explained first, 25 s');
   await expect(page.getByText(/way in 0:25, /)).toBeVisible();
   await page.getByLabel('Way in', { exact: true }).selectOption('Own seconds');
@@ -274,10 +327,12 @@ test('a row has a way in and a prop of its own, the class a usual way in, and th
   await page.getByRole('button', { name: /^Kit: 1 prop/ }).click();
   await expect(page.getByRole('region', { name: 'Kit' })).toContainText('silicone egg');
 
-  await time.getByRole('button', { name: 'Way in' }).click();
+  await openTime();
+  await time.getByRole('button', { name: 'Way in', exact: true }).click();
   await time.getByLabel('Into a new movement').selectOption('Flows on, 0 s');
   await page.reload();
-  await time.getByRole('button', { name: 'Way in' }).click();
+  await openTime();
+  await time.getByRole('button', { name: 'Way in', exact: true }).click();
   await expect(time.getByLabel('Into a new movement')).toHaveValue('0');
   await page.locator('[data-row]', { hasText: 'Ball squeeze' }).click();
   await expect(page.getByText(/way in 0:40, /)).toBeVisible();
@@ -299,7 +354,7 @@ test('a talk row has its words, and they stand on the screen when it is taught; 
   await page.getByRole('button', { name: 'Add to move' }).click();
   await page.getByRole('button', { name: 'Quick shake' }).click();
   await expect(page.locator('[data-row]', { hasText: 'Quick shake' })).toBeVisible();
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('group', { name: 'For this row' })).toContainText(
     'What did your hands do this week?',
@@ -318,6 +373,7 @@ test('passes are chosen, put in order and given more; layers have names; the sam
     .getByRole('row')
     .filter({ has: page.getByRole('button', { name: /^Ball squeeze/ }) })
     .getByRole('img', { name: /each hand/ });
+  await openMore(page);
   await page.getByRole('button', { name: 'palm up earlier' }).click();
   await expect(cord).toHaveAccessibleName(/^6 times palm up, then 6 palm down, each hand/);
   await page.getByRole('button', { name: 'More: More palm down' }).click();
@@ -345,4 +401,35 @@ test('passes are chosen, put in order and given more; layers have names; the sam
     /Each movement once, each side and pass of it too: \d+:\d\d/,
   );
   await expect(page.getByRole('article')).not.toContainText('Ansel');
+});
+
+test('a row is made easier, harder, or something else takes its place, and each is taken back', async ({
+  page,
+}) => {
+  await makeClass(
+    page,
+    'Instead class',
+    ['Ball squeeze', 'Wrist bends up and down'],
+    ['Ansel B', 'Delphine M'],
+  );
+  await page.getByRole('button', { name: /^Ball squeeze/ }).click();
+  // What is seldom changed is folded away.
+  await expect(page.getByLabel('Rung, gentlest first')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Easier: / }).click();
+  await expect(page.getByText(/^Saved: Easier: ball squeeze/)).toBeVisible();
+  await page.getByRole('button', { name: 'Harder: the usual form' }).click();
+  await expect(page.getByText(/^Saved: Harder: ball squeeze/)).toBeVisible();
+  await page.getByRole('button', { name: 'Something else instead' }).click();
+  const instead = page.getByRole('group', { name: 'Instead of ball squeeze' });
+  const first = instead.getByRole('button').first();
+  // Each says what it would be for those who come.
+  await expect(first).toContainText(/\((for all as it is|.*(in their own way|left out))\)$/);
+  const name = (await first.textContent())!.replace(/ \(.*$/, '');
+  await first.click();
+  await expect(page.getByText(new RegExp(`^Saved: ${name} instead of ball squeeze`))).toBeVisible();
+  await expect(rowOf(page, name)).toBeVisible();
+  await expect(rowOf(page, 'Ball squeeze')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(rowOf(page, 'Ball squeeze')).toBeVisible();
+  await expect(rowOf(page, name)).toHaveCount(0);
 });

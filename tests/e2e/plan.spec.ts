@@ -75,7 +75,16 @@ test('a section is renamed, a row added, shortened and taken out; a reload keeps
   await page.getByLabel('Section name').fill('Opening up');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Add to opening up' }).click();
-  await page.getByLabel('Find a movement').fill('spread hand');
+  const field = page.getByLabel('Find a movement');
+  const finder = page.getByRole('group', { name: 'Add to opening up' });
+  // What people call it; what it would be for these people; and what is left out, with the reason.
+  await field.fill('stress ball');
+  await expect(
+    finder.getByRole('button', { name: /Ball squeeze.*; .*(in their own way|left out|for all)/ }),
+  ).toBeVisible();
+  await field.fill('joint lock');
+  await expect(finder).toContainText('Joint locks is left out on purpose. A lever on a small joint');
+  await field.fill('spread hand');
   await page.getByRole('button', { name: /Fingers spread against the other hand/ }).click();
   await page.getByLabel('Holds', { exact: true }).fill('3');
   await page.keyboard.press('Enter');
@@ -158,6 +167,8 @@ test('a class’s details and the length of a breath are changed in place, and r
   await page.getByLabel('Minutes').fill('20');
   await page.getByLabel('Place').fill('The potting shed');
   await page.getByRole('button', { name: 'Save the details' }).click();
-  await expect(page.getByText('at The potting shed')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Time' })).toContainText('of 20:00');
+  await expect(page.getByRole('region', { name: 'Time', exact: true })).toContainText('of 20:00');
+  await page.reload();
+  await page.getByRole('button', { name: 'Details' }).click();
+  await expect(page.getByLabel('Place')).toHaveValue('The potting shed');
 });

@@ -1,10 +1,10 @@
 import { expect, test, type Page } from '@playwright/test';
 import { noFaults } from './axe';
 
-async function openPerson(page: Page, name: string, where: 'Measure' | 'Results') {
+async function openPerson(page: Page, name: string, where?: 'Measure' | 'Results') {
   await page.goto('/people');
   await page.getByRole('link', { name }).click();
-  await page.getByRole('link', { name: where, exact: true }).click();
+  if (where) await page.getByRole('link', { name: where, exact: true }).click();
 }
 async function openTaught(page: Page) {
   await page.goto('/classes');
@@ -116,13 +116,22 @@ test('home practice: proposed, changed, made into cards of one page, told of, an
 }) => {
   await openTaught(page);
   await page.getByRole('link', { name: 'Home practice' }).click();
+  await page.waitForURL(/\/home$/);
+  const home = new URL(page.url()).pathname;
   await expect(page.getByRole('region', { name: 'Nothing to take home' })).toContainText(
     'Joaquim A needs help with placing the hands',
   );
-  await page.getByText(/^Ansel B:/).click();
-  await page.getByRole('checkbox', { checked: true }).first().uncheck();
-  await expect(page.getByText(/^Ansel B: 4 things/)).toBeVisible();
+  const ansel = page.getByRole('listitem').filter({ hasText: /^A card for Ansel B/ });
+  await ansel.getByText(/^Ansel B:/).click();
+  await ansel.getByRole('list').getByRole('checkbox', { checked: true }).first().uncheck();
+  await expect(page.getByText(/^Ansel B: 4 things, 3 times a day, about \d+ minutes a day/)).toBeVisible();
+  await ansel.getByRole('button', { name: 'Every two hours' }).click();
+  await expect(page.getByText(/^Ansel B: 4 things, 7 times a day/)).toBeVisible();
+  await expect(ansel).toContainText('About every 2 hours from 8:00 to 20:00');
   await noFaults(page);
+  await page.getByRole('button', { name: 'Tick nobody' }).click();
+  await expect(page.getByRole('button', { name: 'Make 0 cards' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Tick everyone' }).click();
   await page.getByRole('button', { name: /^Make \d+ cards$/ }).click();
   const card = page.getByRole('article', { name: 'Card for Ansel B' });
   await expect(card).toBeVisible();
@@ -136,4 +145,14 @@ test('home practice: proposed, changed, made into cards of one page, told of, an
   expect(count).toBe(await page.getByRole('article').count());
   await openPerson(page, 'Ansel B', 'Results');
   await expect(page.getByText(/At home: \d days? told of, from 1 card/)).toBeVisible();
+  await openPerson(page, 'Ansel B');
+  // Of the class they came to last, which another test may have taught since.
+  const link = page.getByRole('link', { name: /ome card$/ });
+  const [, person] = /home\?person=([0-9a-f-]{36})$/.exec((await link.getAttribute('href'))!)!;
+  await page.goto(`${home}?person=${person}`);
+  await expect(page.getByRole('checkbox', { name: /^A card for/, checked: true })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Make 1 card' }).click();
+  await expect(page.getByRole('article')).toHaveCount(1);
+  await page.getByRole('link', { name: 'All cards of the class' }).click();
+  await expect(page.getByRole('article')).toHaveCount(count);
 });

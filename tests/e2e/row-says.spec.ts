@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { makeClass, rowOf } from './steps';
+import { makeClass, openMore, rowOf } from './steps';
 
 test('a row has a name and an effort of its own, is joined with another and may be left out; a section is repeated and taken out', async ({
   page,
@@ -9,6 +9,7 @@ test('a row has a name and an effort of its own, is joined with another and may 
     .getByRole('button', { name: /^Ball squeeze/ })
     .first()
     .click();
+  await openMore(page);
   await page.getByText('Own name, effort, joined with, may be left out').click();
   await page.getByLabel('Its name in this class').fill('Lemon');
   await page.getByLabel('What it is for in daily life').click();
@@ -22,6 +23,7 @@ test('a row has a name and an effort of its own, is joined with another and may 
   const lemon = rowOf(page, 'Lemon');
   await expect(lemon).toContainText('Effort 3 of 10; may be left out');
   await lemon.getByRole('button', { name: /^Lemon/ }).click();
+  await openMore(page);
   await expect(page.getByLabel('Esi O', { exact: true })).toHaveValue('2');
   await lemon.getByRole('button', { name: /^Lemon/ }).click();
 

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { send } from './own-server';
-import { BLANK_PERSON, makeClass } from './steps';
+import { BLANK_PERSON, makeClass, look, stepLink } from './steps';
 
 const addPerson = async (page: Page, name: string) => {
   await page.goto('/people/new');
@@ -16,7 +16,7 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await addPerson(page, 'Yrsa');
   await addPerson(page, 'Zoltan');
   await makeClass(page, 'Door class', ['Ball squeeze'], ['Yrsa', 'Zoltan']);
-  await page.getByRole('link', { name: 'At the door' }).click();
+  await stepLink(page, 'Door').click();
   await expect(page.getByRole('heading', { name: 'Yrsa' })).toBeVisible();
   await expect(page.getByText('0 of 2 asked')).toBeVisible();
   const changes = page.getByRole('region', { name: 'What this changes' });
@@ -41,7 +41,7 @@ test('what is said at the door changes the plan at once, and stays for the plan 
   await page.reload();
   await expect(page.getByRole('button', { name: 'Yrsa: left do, right swap' })).toBeVisible();
 
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await expect(page.getByRole('link', { name: 'At the door: 2 of 2 asked' })).toBeVisible();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('list', { name: 'Adapted for' })).toContainText('Yrsa');
@@ -65,7 +65,7 @@ test('on a phone the door keeps the name of whoever is asked in sight, and neith
   await expect(page.getByRole('heading', { name: 'Delphine M' })).toBeInViewport();
   await expect(page.getByRole('button', { name: 'All well, next' })).toBeInViewport();
   await page.getByRole('button', { name: 'Everybody' }).click();
-  await page.getByRole('button', { name: /Ansel B$/ }).click();
+  await page.getByRole('button', { name: /Ansel B/ }).click();
   await expect(page.getByRole('heading', { name: 'Ansel B' })).toBeInViewport();
   expect(await sideways()).toBe(0);
   await page.goto('/');
@@ -110,14 +110,16 @@ test('the weave by need, only its trouble, and what the group needs', async ({ p
     .click();
   const names = page.getByRole('columnheader', { name: /^[A-Z]\w+ [A-Z]$/ });
   await expect(names.first()).toHaveText('Ansel B');
-  await page.getByLabel('People by need').check();
+  await look(page, async (menu) => {
+    await menu.getByLabel('People by need').check();
+    await expect(menu.getByText('From the left: 1 a helper beside them')).toBeVisible();
+  });
   await expect(names.first()).toHaveText('Joaquim A');
-  await expect(page.getByText('From the left: 1 a helper beside them')).toBeVisible();
   const all = await names.count();
-  await page.getByLabel('Only swaps and left out').check();
+  await look(page, (menu) => menu.getByLabel('Only swaps and left out').check());
   expect(await names.count()).toBeLessThan(all);
   await expect(page.getByRole('button', { name: 'Look at both hands', exact: true })).toHaveCount(0);
-  await page.getByLabel('Only swaps and left out').uncheck();
+  await look(page, (menu) => menu.getByLabel('Only swaps and left out').uncheck());
 
   await page.getByRole('button', { name: 'Needs' }).click();
   const needs = page.getByRole('region', { name: 'What the group needs' });
@@ -140,7 +142,7 @@ test('the venue’s own words are under stop and get help; what happened is kept
   await expect(page.getByText('Settings are saved')).toBeVisible();
 
   await makeClass(page, 'Incident class', ['Ball squeeze']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await page.getByRole('button', { name: /^Stop and get help/ }).click();
   await expect(page.getByText('The kit hangs by the kitchen door.')).toBeVisible();

@@ -1,7 +1,8 @@
+import { gzipSync } from 'node:zlib';
 import { expect, test, type Page } from '@playwright/test';
 import { enoughContrast, noFaults } from './axe';
 import { askedElsewhere } from './elsewhere';
-import { makeClass, openFriday } from './steps';
+import { makeClass, openFriday, look, stepLink } from './steps';
 
 const PAGES = [
   '/',
@@ -15,10 +16,13 @@ const PAGES = [
   '/settings',
   '/loading',
   '/people/import',
+  '/people/list',
+  '/people/questions',
   '/room',
   '/terms',
   '/files',
   '/rules',
+  '/words',
   '/models',
   '/lock',
 ];
@@ -46,6 +50,22 @@ for (const path of PAGES)
     expect(elsewhere()).toEqual([]);
     expect(complaints).toEqual([]);
   });
+
+/** What a page may ship, kB of script as it goes over the wire. */
+const MOST_SCRIPT_KB = 200;
+
+test(`Today ships at most ${MOST_SCRIPT_KB} kB of script`, async ({ request }) => {
+  const html = await (await request.get('/')).text();
+  // What only browsers of long ago load is not counted.
+  const scripts = [...html.matchAll(/<script[^>]*\ssrc="([^"]+)"[^>]*>/g)].flatMap(([tag, src]) =>
+    /nomodule/i.test(tag) ? [] : [src!],
+  );
+  expect(scripts.length).toBeGreaterThan(4);
+  const sizes = await Promise.all(
+    [...new Set(scripts)].map(async (src) => gzipSync(await (await request.get(src)).body()).length),
+  );
+  expect(sizes.reduce((sum, size) => sum + size, 0) / 1024).toBeLessThanOrEqual(MOST_SCRIPT_KB);
+});
 
 test('a page that is not there says so, and axe finds nothing on it', async ({ page }) => {
   expect((await page.goto('/nowhere'))!.status()).toBe(404);
@@ -75,7 +95,7 @@ test('axe finds nothing on a person', async ({ page }) => {
 
 test('axe finds nothing at the door', async ({ page }) => {
   await openFriday(page);
-  await page.getByRole('link', { name: 'At the door' }).click();
+  await stepLink(page, 'Door').click();
   await page.getByRole('button', { name: 'Pain in the left hand: 6' }).click();
   await noFaults(page);
   await page.setViewportSize({ width: 640, height: 400 });
@@ -93,8 +113,9 @@ test('axe finds nothing on the plan, also with an editor, the picker and the pan
   await noFaults(page, '#desk');
   for (const panel of [/^Who comes/, 'Details', /^Kit/, 'Hand map', 'Needs', 'Compare']) {
     await page.getByRole('button', { name: panel }).click();
-    await noFaults(page, '#desk');
+    await noFaults(page, 'aside');
   }
+  await page.getByRole('region', { name: 'Time', exact: true }).getByRole('button').click();
   await page.getByRole('button', { name: 'What to shorten' }).click();
   await page.locator('button[id^="cell-"]').first().focus();
   await noFaults(page);
@@ -108,7 +129,7 @@ test('axe finds nothing on the traces, chosen rows, the history and the findings
   test.slow();
   await makeClass(page, 'Axe plan', ['Ball squeeze', 'Ring squeeze'], ['Bashir K']);
   await page.getByRole('button', { name: 'History' }).click();
-  await page.getByLabel('Traces').check();
+  await look(page, (menu) => menu.getByLabel('Traces').click());
   await page.getByRole('button', { name: 'Choose rows' }).click();
   await page.getByLabel('Choose Ball squeeze').check();
   await page.getByRole('button', { name: 'Keep as a block' }).click();
@@ -122,7 +143,7 @@ test('axe finds nothing on the traces, chosen rows, the history and the findings
 test('axe finds nothing while teaching: before, explaining, counting, each panel, help', async ({ page }) => {
   test.slow();
   await makeClass(page, 'Axe class', ['Ball squeeze'], ['Bashir K']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await expect(page.getByRole('button', { name: 'Start the class' })).toBeVisible();
   await noFaults(page);
   await page.getByRole('button', { name: 'Start the class' }).click();
@@ -184,10 +205,10 @@ test('everything stands out enough: a plan with its findings, teaching, marks, h
   await makeClass(page, 'Contrast class', ['Ball squeeze', 'Ring squeeze'], ['Bashir K', 'Delphine M']);
   const findings = page.getByRole('region', { name: 'Findings' });
   await findings.getByRole('button', { name: /^All/ }).click();
-  await page.getByLabel('Traces').check();
+  await look(page, (menu) => menu.getByLabel('Traces').click());
   await page.getByRole('button', { name: /^Who comes/ }).click();
   await enoughContrast(page);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { startPostgres } from '../../scripts/lib/postgres.mjs';
 import { removeFolder, scratchFolder, startOwn, type OwnServer } from './own-server';
+import { stepLink } from './steps';
 
 /** Two computers with an Oskil each, one PostgreSQL server: what one does is there for the other. */
 let shared: Awaited<ReturnType<typeof startPostgres>> = null;
@@ -52,7 +53,7 @@ test('two instructors at two computers: a plan comes together, a class begun is 
   await at.reload();
   await expect(at.getByRole('button', { name: 'Soothe, rename' })).toBeVisible();
 
-  await at.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(at, 'Teach').click();
   await at.getByRole('button', { name: 'Start the class' }).click();
   await expect(at.getByRole('button', { name: /^Next/ })).toBeVisible();
   await there.goto('/classes');

@@ -1,4 +1,4 @@
-import { expect, type APIResponse, type Page } from '@playwright/test';
+import { expect, type APIResponse, type Locator, type Page } from '@playwright/test';
 import { CATALOGUE } from '@/catalogue/movements';
 import { primaryCount, type Dose } from '@/core/dose';
 import { nobodyKnown } from '@/core/people';
@@ -76,6 +76,24 @@ export async function addRow(page: Page, title: string): Promise<void> {
 /** The day that a first class is proposed for when it is made by hand. */
 const NEW_CLASS_DAY = '2026-11-24';
 
+/** The seldom changed fields of the row whose editor is open. */
+export const openMore = (page: Page) => page.getByRole('button', { name: /^More: sides/ }).click();
+
 /** The row of a plan by its title, whatever a rule says of it. */
 export const rowOf = (page: Page, title: string) =>
   page.getByRole('row').filter({ has: page.getByRole('button', { name: new RegExp(`^${title}( \\(|$)`) }) });
+
+/** A step of the class in the row over its pages. */
+export const stepLink = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Steps of the class' }).getByRole('link', { name });
+
+/** How the running order is looked at, chosen in its menu. */
+export async function look(page: Page, choose: (menu: Locator) => Promise<void>): Promise<void> {
+  await page.getByRole('button', { name: 'View', exact: true }).click();
+  await choose(page.getByRole('dialog'));
+  await page.keyboard.press('Escape');
+}
+
+/** What a test before this one typed into a form and left there is let go. */
+export const nothingTyped = (page: Page, form: string) =>
+  page.request.delete(`/api/unsaved/${form}`, { data: {} });

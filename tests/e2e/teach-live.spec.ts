@@ -1,10 +1,12 @@
 import { expect, test, type Page } from '@playwright/test';
 import { holdClock } from './held-clock';
 import { openTalks, removeFolder } from './own-server';
-import { makeClass } from './steps';
+import { makeClass, openMore, stepLink } from './steps';
+
+test.use({ serviceWorkers: 'allow' });
 
 async function begin(page: Page) {
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
 }
@@ -114,6 +116,7 @@ test('a long series keeps one count through two rows, set in the plan and counte
   const row = (name: string) => page.locator('[data-row]', { hasText: name });
   const goesOn = page.getByLabel('The count goes on from the row before');
   await row('Wrist bends up and down').click();
+  await openMore(page);
   await expect(goesOn).toHaveCount(0);
   await row('Palms turn up and down').click();
   if ((await goesOn.count()) === 0) await row('Palms turn up and down').click();
@@ -315,7 +318,7 @@ test('with the server stopped the class goes on; what was done lands in order on
 
 test('a rehearsal runs fast, stores nothing, and counting is practised by tapping', async ({ page }) => {
   await makeClass(page, 'Rehearsed class', ['Wrist bends up and down']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('link', { name: 'Rehearse' }).click();
   await page.getByLabel('Speed').selectOption('8');
   await page.getByRole('button', { name: 'Start the rehearsal' }).click();

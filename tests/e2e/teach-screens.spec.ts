@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { makeClass } from './steps';
+import { makeClass, stepLink } from './steps';
 
 const title = (page: Page, name: string) =>
   expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
@@ -13,7 +13,7 @@ test('a second screen asks what it should be: a remote, one that follows, or the
     'Palms turn up and down',
     'Open wide, close gently',
   ]);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await title(page, 'Wrist bends up and down');
   const phone = await browser.newPage({
@@ -76,7 +76,7 @@ test('a reload of the screen that teaches asks nothing, and one that is gone lea
   browser,
 }) => {
   await makeClass(page, 'Lost screen', ['Wrist bends up and down', 'Palms turn up and down']);
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await title(page, 'Wrist bends up and down');
   const { pathname } = new URL(page.url());

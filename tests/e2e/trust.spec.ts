@@ -16,6 +16,8 @@ import {
   type OwnServer,
 } from './own-server';
 
+test.use({ serviceWorkers: 'allow' });
+
 const WORDS = 'seven slow beads';
 const DEMO = { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' };
 const ARGS = [

@@ -1,7 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
 import { USUAL_COUNT_SETTINGS } from '@/ui/hooks/use-count-settings';
 import { holdClock, holdSound } from './held-clock';
-import { makeClass } from './steps';
+import { makeClass, stepLink } from './steps';
+
+test.use({ serviceWorkers: 'allow' });
 
 type Word = { readonly at: number; readonly seconds: number; readonly asked: number };
 
@@ -28,7 +30,7 @@ async function listenIn(page: Page) {
 }
 
 async function begin(page: Page) {
-  await page.getByRole('link', { name: 'Teach this class' }).click();
+  await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
   await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
 }

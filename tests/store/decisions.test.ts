@@ -1,7 +1,7 @@
 import { CATALOGUE } from '@/catalogue/movements';
 import { emptyPlan } from '@/core/plan/plan';
 import { prefilledLine } from '@/core/teach/wrap-up';
-import { answerDecisions } from '@/server/progress/decisions';
+import { answerDecisions, takeBackDecisions } from '@/server/progress/decisions';
 import { decisionsOf } from '@/server/progress/proposals';
 import { toDecide } from '@/server/teaching/follow-ups';
 import { addClass, addSeries } from '@/store/classes';
@@ -237,4 +237,30 @@ test('what is not proposed is refused, and then nothing is kept', async () => {
       [LAST, ANSEL],
     ),
   ).rejects.toThrow();
+});
+
+test('a decision taken back leaves every rung as it stood, and the proposal is open again; not once a later class was decided', async () => {
+  const before = await loadOwnRungs(db, SERIES);
+  const { family, decision } = (await decisionsOf(db, LAST))!.proposals.find((p) => p.personId === ANSEL)!;
+  const answer = (rungs: number) =>
+    answerDecisions(db, LAST, { answers: [{ personId: ANSEL, family, rungs }] });
+  await answer(-1);
+  const moved = await loadOwnRungs(db, SERIES);
+  expect(moved).not.toEqual(before);
+  const decisions = [{ personId: ANSEL, family }];
+  expect(await takeBackDecisions(db, LAST, { decisions })).toEqual({ ok: true, value: { takenBack: 1 } });
+  expect(await loadOwnRungs(db, SERIES)).toEqual(before);
+  expect(await loadDecisions(db, LAST)).toEqual([]);
+  expect((await proposal(ANSEL, family)).decision).toEqual(decision);
+  // Once more, and then again from where it stood.
+  await answer(-1);
+  expect(await loadOwnRungs(db, SERIES)).toEqual(moved);
+  expect(await takeBackDecisions(db, LAST, { decisions: [{ personId: BEA, family }] })).toMatchObject({
+    value: { takenBack: 0 },
+  });
+  await taughtOn(3, '2026-11-25');
+  await answerDecisions(db, CLASSES[3]!, { answers: [{ personId: ANSEL, family, rungs: 0 }] });
+  expect(await takeBackDecisions(db, LAST, { decisions })).toMatchObject({
+    message: 'A later class was decided since. Change it there.',
+  });
 });

@@ -69,6 +69,8 @@ const MORE = [
   `insert into home_day select id, '2026-11-24', 1 from home_card`,
   `insert into grip_test select gen_random_uuid(), person_id, '2026-11-24', '[1]' from ${ONE}`,
   `insert into own_word (word, sound) values ('1', 'AAAAAAAA')`,
+  `insert into unsaved_form (form, body) values ('person.new', '{}')`,
+  `insert into taken_away (id, kind, name, rows) values (gen_random_uuid(), 'class', 'A class', '[]')`,
   `insert into person_change (person_id, what) select person_id, 'Grip is 20 kg' from ${ONE}`,
   `insert into plan_step select class_id, 900, '{}', '{}', 'A label' from ${ONE}`,
   `insert into term_holiday (term_id, from_day, until_day) select id, '2026-12-24', '2026-12-31' from term`,

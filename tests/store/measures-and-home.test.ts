@@ -1,3 +1,5 @@
+import { CATALOGUE } from '@/catalogue/movements';
+import { homeCardSheet } from '@/server/sheets/home-cards';
 import { prefilledLine } from '@/core/teach/wrap-up';
 import { dueAt } from '@/server/measures/reminders';
 import { groupResults } from '@/server/measures/group-results';
@@ -8,7 +10,12 @@ import { createTerm } from '@/server/terms/terms';
 import { changeVisit } from '@/server/measures/visits';
 import { saveCall } from '@/store/calls';
 import { addClass, addSeries, findClass, type ClassInfo } from '@/store/classes';
+import { answerDecisions } from '@/server/progress/decisions';
+import { storyWords } from '@/core/progress';
+import { NOTHING_NEW } from '@/core/screening';
+import { saveCheckIn } from '@/store/check-ins';
 import { erasePerson, everythingAbout } from '@/store/everything';
+import { classStories } from '@/store/person-story';
 import { findPerson, listPeople, peopleOfClass, loadChanges, savePerson } from '@/store/people';
 import { saveWrapUp } from '@/store/wrap-ups';
 import { usualWeeks } from '@/core/term/term';
@@ -122,6 +129,27 @@ describe('home practice', () => {
     expect(card!.card).toMatchObject({ id: cardId, timesADay: 2 });
     expect(card!.logged).toEqual([{ day: '2026-11-12', times: 2 }]);
     expect((await personResults(db, ANSEL, 'best', '2026-11-18'))!.home).toEqual({ cards: 1, days: 1 });
+  });
+
+  test('a card keeps its hours and gap, and some cards are printed without the others', async () => {
+    const { people } = await cardsOf();
+    const hours = { fromMin: 540, untilMin: 1140, gapMin: 120 };
+    const of = (i: number, more = {}) => ({
+      personId: people[i]!.person.id,
+      rowIds: people[i]!.choice.proposed.slice(0, 3),
+      timesADay: 6,
+      ...more,
+    });
+    expect(await makeCards(db, TAUGHT, { cards: [of(0, { hours }), of(1)] })).toMatchObject({ ok: true });
+    const all = await cardsToPrint(db, TAUGHT);
+    expect(all.map((c) => c.card.hours)).toEqual([hours, null]);
+    const words = JSON.stringify(homeCardSheet(all[0]!, CATALOGUE));
+    expect(words).toMatch(
+      /6 times a day, about every 2 hours from 9:00 to 19:00, about .* each time, about .* a day/,
+    );
+    expect((await cardsToPrint(db, TAUGHT, [people[1]!.person.id])).map((c) => c.person.id)).toEqual([
+      people[1]!.person.id,
+    ]);
   });
 
   test.each([
@@ -276,4 +304,19 @@ test('all of it belongs to what is held about a person, and goes when they are e
   expect(await erasePerson(db, ANSEL)).toBe(true);
   expect(await cardsToPrint(db, TAUGHT)).toEqual([]);
   expect(await db.query('select 1 from station_visit')).toEqual([]);
+});
+
+test('a class is one line about a person, with all that was entered anywhere; newest first, and only what was taught', async () => {
+  await saveCheckIn(db, TAUGHT, ANSEL, { ...NOTHING_NEW, painLeft: 2, words: 'since Sunday' });
+  const rowIds = [...(await homeAfter(db, TAUGHT))!.people[0]!.choice.proposed];
+  await makeCards(db, TAUGHT, { cards: [{ personId: ANSEL, rowIds, timesADay: 3 }] });
+  await answerDecisions(db, TAUGHT, { answers: [{ personId: ANSEL, family: 'grip', rungs: -1 }] });
+  const [story, ...others] = await classStories(db, ANSEL, 10);
+  expect(others).toEqual([]);
+  expect(story).toMatchObject({ classId: TAUGHT, day: '2026-11-11', name: 'Hands', week: 1 });
+  expect(storyWords(story!)).toBe(
+    'Came, all as usual. At the door: pain 2 left. “since Sunday”. Grip: 1 rung back. A home card, nothing told of it.',
+  );
+  expect(storyWords((await classStories(db, BEA, 10))[0]!)).toBe('Did not come.');
+  expect(await classStories(db, ANSEL, 0)).toEqual([]);
 });

@@ -10,6 +10,11 @@ import { fullName } from '@/core/people/person';
 import { loadClassroom } from '@/server/classes/classroom';
 import { makeCards, homeAfter } from '@/server/home/home';
 import { keepSettings, settingsNow } from '@/server/shell/settings';
+import { CATALOGUE } from '@/catalogue/movements';
+import { laySheet } from '@/core/paper';
+import { movementRows } from '@/core/plan';
+import { paperFonts } from '@/server/pdf/fonts';
+import { classSheetGiven, makeClassSheet } from '@/server/sheets/class-sheet';
 import { isPaperKind, paperFile } from '@/server/sheets/paper-file';
 import { listClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
@@ -57,27 +62,54 @@ const pdfOf = async (kind: string, id: string, paper: string | null = null) => {
 const planned = async () =>
   (await listClasses(db)).find((c) => c.name === 'Wednesday Hands' && c.status === 'planned')!;
 
-test.each(PAPERS)('the cue sheet is two sides of %s, and another reader finds all of it', async (paper) => {
-  const { read: pdf, bytes, name } = await pdfOf('cue', (await planned()).id, paper);
+test('the cue sheet is in print of 11 pt, with a picture of each movement and what is done', async () => {
+  const { id } = await planned();
+  const given = (await classSheetGiven(db, id, 'cue'))!;
+  const sheet = makeClassSheet(given);
+  const laid = laySheet(sheet, 'A4', (await paperFonts()).measure);
+  expect(laid.size).toBeGreaterThanOrEqual(11);
+  const { read: pdf, name } = await pdfOf('cue', id, 'A4');
   expect(name).toBe('wednesday-hands-week-4-cue-sheet.pdf');
-  expect(pdf).toMatchObject({ title: 'Wednesday Hands, week 4: Cue sheet', language: 'en-GB', marked: true });
-  expect(pdf.pages.length).toBe(2);
-  for (const page of pdf.pages) {
-    expect([page.width, page.height]).toEqual([...PAPER_SIZES[paper]]);
-    // Cords are drawn, not pictures of them.
-    expect(page.images).toBe(0);
-    expect(page.paths).toBeGreaterThan(50);
-  }
+  expect(pdf.pages.length).toBe(laid.pages.length);
+  const plan = given.room.stored.history.plan;
+  const movements = movementRows(plan).map((r) => CATALOGUE.movement(r.movementId)!);
+  const alts = pdf.pages.flatMap((p) => p.alts);
   const text = pdf.pages.map((p) => p.text).join(' ');
-  for (const said of ['Ball squeeze', 'hand out foam balls', '6 times palm down', 'Odile', 'Ferran R'])
-    expect(text).toContain(said);
-  const roles = new Set(pdf.pages.flatMap((p) => p.roles));
-  for (const role of ['Document', 'H1', 'P', 'Table', 'TR', 'TH', 'TD', 'Figure'])
-    expect(roles).toContain(role);
-  expect(pdf.pages.flatMap((p) => p.alts)).toContainEqual(expect.stringMatching(/5 breaths/));
-  expect(Buffer.from(bytes).toString('latin1')).toMatch(/AtkinsonHyperlegibleNext/);
-  expect(Buffer.from(bytes).toString('latin1')).toMatch(/\/FontFile2/);
+  for (const { name: called, what } of movements) {
+    const first = what.split(/(?<=\.)\s/)[0]!;
+    expect([called, alts.includes(first)]).toEqual([called, true]);
+    expect(text).toContain(called.split(' ')[0]);
+  }
 });
+
+test.each(PAPERS)(
+  'the short cue sheet is two sides of %s, and another reader finds all of it',
+  async (paper) => {
+    const { read: pdf, bytes, name } = await pdfOf('brief', (await planned()).id, paper);
+    expect(name).toBe('wednesday-hands-week-4-cue-sheet-on-two-sides.pdf');
+    expect(pdf).toMatchObject({
+      title: 'Wednesday Hands, week 4: Cue sheet on two sides',
+      language: 'en-GB',
+      marked: true,
+    });
+    expect(pdf.pages.length).toBe(2);
+    for (const page of pdf.pages) {
+      expect([page.width, page.height]).toEqual([...PAPER_SIZES[paper]]);
+      // Cords are drawn, not pictures of them.
+      expect(page.images).toBe(0);
+      expect(page.paths).toBeGreaterThan(50);
+    }
+    const text = pdf.pages.map((p) => p.text).join(' ');
+    for (const said of ['Ball squeeze', 'hand out foam balls', '6 times palm down', 'Odile', 'Ferran R'])
+      expect(text).toContain(said);
+    const roles = new Set(pdf.pages.flatMap((p) => p.roles));
+    for (const role of ['Document', 'H1', 'P', 'Table', 'TR', 'TH', 'TD', 'Figure'])
+      expect(roles).toContain(role);
+    expect(pdf.pages.flatMap((p) => p.alts)).toContainEqual(expect.stringMatching(/5 breaths/));
+    expect(Buffer.from(bytes).toString('latin1')).toMatch(/AtkinsonHyperlegibleNext/);
+    expect(Buffer.from(bytes).toString('latin1')).toMatch(/\/FontFile2/);
+  },
+);
 
 test('with what everyone may do instead the cue sheet takes as many sides as it says, and no more', async () => {
   const { read: pdf } = await pdfOf('ways', (await planned()).id);

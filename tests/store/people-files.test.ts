@@ -4,8 +4,9 @@ import { allThatIsHeld, eraseForGood } from '@/server/people/erase';
 import { exportPeople, importPeople } from '@/server/files/import-people';
 import { emptyPlan } from '@/core/plan/plan';
 import { saveCall } from '@/store/calls';
-import { addClass, addSeries } from '@/store/classes';
-import { findPerson, listPeople, savePerson } from '@/store/people';
+import { classProgress } from '@/store/class-progress';
+import { addClass, addSeries, endsOfSeries, findClass } from '@/store/classes';
+import { findPerson, listPeople, peopleOfClass, savePerson } from '@/store/people';
 import { addMark, loadTaught, recordEvents, startTeaching } from '@/store/teaching';
 import { personFields } from '../core/people';
 import { erasedStillKept } from '@/store/erased';
@@ -40,6 +41,41 @@ describe('bringing people in', () => {
     expect((await findPerson(db, ANSEL))!.conditions.map((c) => c.conditionId)).toEqual(['tremor']);
     const held = await allThatIsHeld(db, db, ANSEL);
     expect(JSON.stringify(held)).toContain('recorded, settled');
+  });
+
+  test('all of them come to a class beside whoever comes already; one that is gone brings nobody in', async () => {
+    await addSeries(db, { id: id(50), name: 'Hands', place: '', slotMinutes: 45 });
+    await addClass(db, {
+      id: id(51),
+      seriesId: id(50),
+      day: '2031-03-01',
+      startsAt: '10:00',
+      week: 1,
+      helpers: [],
+      fromClassId: null,
+      personIds: [BEA],
+      plan: emptyPlan(),
+    });
+    const rows = [
+      { fields: fields('Corin', 'W'), mergeInto: null },
+      { fields: fields('Ansel', 'B'), mergeInto: ANSEL },
+    ];
+    const gone = await importPeople(db, { rows, comeTo: GONE });
+    expect(gone).toMatchObject({
+      ok: false,
+      message: 'The class they come to is gone. Nobody was brought in.',
+    });
+    expect(await listPeople(db)).toHaveLength(2);
+    expect(await importPeople(db, { rows, comeTo: id(51) })).toMatchObject({ ok: true });
+    const come = (await peopleOfClass(db, id(51))).map((p) => p.firstName);
+    expect(come.sort()).toEqual(['Ansel', 'Bea', 'Corin']);
+    expect(await classProgress(db, (await findClass(db, id(51)))!)).toMatchObject({
+      people: 3,
+      rows: 0,
+      status: 'planned',
+      nextId: null,
+    });
+    expect(await endsOfSeries(db, '2031-01-01')).toEqual([]);
   });
 
   test('one bad row and nobody is brought in', async () => {

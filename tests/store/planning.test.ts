@@ -7,8 +7,9 @@ import { CATALOGUE } from '@/catalogue/movements';
 import { isPaceKnown } from '@/core/plan/check/pace';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { prefilledLine } from '@/core/teach/wrap-up';
-import { dropBlock, keepBlock } from '@/server/classes/blocks';
+import { keepBlock } from '@/server/classes/blocks';
 import { createNext } from '@/server/classes/classes';
+import { putTakenBack, takeBlockAway } from '@/server/classes/take-away';
 import { loadClassroom } from '@/server/classes/classroom';
 import { answerCall, callsDue } from '@/server/teaching/follow-ups';
 import { loadCalls } from '@/store/calls';
@@ -78,9 +79,15 @@ describe('blocks', () => {
     const [kept, ...others] = await listBlocks(db);
     expect(others).toEqual([]);
     expect(kept!.rows).toEqual(rows.slice(0, 1));
-    expect(await dropBlock(db, kept!.id)).toMatchObject({ ok: true });
+    expect(await takeBlockAway(db, kept!.id)).toMatchObject({ ok: true });
     expect(await listBlocks(db)).toEqual([]);
-    expect(await dropBlock(db, kept!.id)).toMatchObject({ ok: false, message: 'There is no such block.' });
+    expect(await takeBlockAway(db, kept!.id)).toMatchObject({
+      ok: false,
+      message: 'There is no such block.',
+    });
+    expect(await putTakenBack(db, db, kept!.id)).toMatchObject({ ok: true });
+    expect(await listBlocks(db)).toEqual([kept]);
+    await takeBlockAway(db, kept!.id);
   });
 
   test('a movement nobody knows is refused and nothing is kept', async () => {

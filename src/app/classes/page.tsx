@@ -4,10 +4,12 @@ import { clockText, plural } from '@/core/words';
 import { pageData } from '@/server/lock/request-identity';
 import { today } from '@/server/shell/today';
 import { CLASSES_A_PAGE, listClasses, type ClassInfo } from '@/store/classes';
+import { listTakenAway } from '@/store/taken-away';
 import { buttonClass } from '@/ui/form/button';
 import { listDay } from '@/ui/words/dates';
 import { Empty, Page, PageHead } from '@/ui/page/page';
 import { Table } from '@/ui/page/table';
+import { TakenAwayList } from './taken-away';
 
 export const metadata: Metadata = { title: 'Classes' };
 
@@ -15,7 +17,8 @@ type Props = { searchParams: Promise<{ from?: string }> };
 
 export default async function ClassesPage({ searchParams }: Props) {
   const from = Math.max(0, Math.floor(Number((await searchParams).from ?? 0)) || 0);
-  const classes = await listClasses(await pageData(), from);
+  const db = await pageData();
+  const [classes, taken] = await Promise.all([listClasses(db, from), listTakenAway(db)]);
   return (
     <Page>
       <PageHead title="Classes" line="Planned and taught, newest first.">
@@ -28,11 +31,13 @@ export default async function ClassesPage({ searchParams }: Props) {
           <p>No class yet. Make one: a name, a day, when it starts and how long the slot is.</p>
         </Empty>
       ) : (
-        <Table columns={['Class', 'Day', 'Week', 'People', 'State', 'Planned, took']}>
-          {classes.map((c) => (
-            <ClassRow key={c.id} info={c} />
-          ))}
-        </Table>
+        <div className="overflow-x-auto">
+          <Table columns={['Class', 'Day', 'Week', 'People', 'State', 'Planned, took']}>
+            {classes.map((c) => (
+              <ClassRow key={c.id} info={c} />
+            ))}
+          </Table>
+        </div>
       )}
       <p className="mt-4 flex gap-6">
         {from > 0 && (
@@ -49,6 +54,7 @@ export default async function ClassesPage({ searchParams }: Props) {
           </Link>
         )}
       </p>
+      <TakenAwayList taken={taken} />
     </Page>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { Word } from '@/ui/page/word';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { Hand } from '@/core/dose';
 import { HAND_SPOTS } from '@/core/hand';
@@ -50,9 +51,14 @@ export function ConditionFields() {
           <ConditionField key={field.id} index={i} onRemove={() => remove(i)} />
         ))}
       </ul>
-      <Button className="mt-3" onClick={() => append(FRESH)}>
-        Add a condition
-      </Button>
+      <div className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <Button onClick={() => append(FRESH)}>Add a condition</Button>
+        {fields.length > 0 && (
+          <p className="text-soft">
+            What is meant by <Word of="state">settled, sore, flare and not cleared</Word>
+          </p>
+        )}
+      </div>
     </fieldset>
   );
 }

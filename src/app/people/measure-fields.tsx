@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { MEASURE_KINDS, MEASURES, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/form/button';
+import { asNumber } from '@/ui/form/as-number';
 import { Field, inputClass } from '@/ui/form/field';
 
 /** Years of measures come to hundreds; the newest are what is put right here. */
@@ -75,7 +76,7 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
             {...field}
             inputMode="decimal"
             className={inputClass}
-            {...register(name('value'), { valueAsNumber: true })}
+            {...register(name('value'), asNumber)}
           />
         )}
       </Field>

@@ -16,6 +16,9 @@ export default async function PeoplePage() {
   return (
     <Page>
       <PageHead title="People" line="Only what changes a plan is kept here.">
+        <Link href="/people/list" className={buttonClass(people.length === 0 ? 'main' : 'plain')}>
+          Write a list
+        </Link>
         <Link href="/people/import" className={buttonClass()}>
           Bring in a file
         </Link>
@@ -24,15 +27,16 @@ export default async function PeoplePage() {
             Take as a file
           </a>
         )}
-        <Link href="/people/new" className={buttonClass('main')}>
+        <Link href="/people/new" className={buttonClass(people.length === 0 ? 'plain' : 'main')}>
           Add a person
         </Link>
       </PageHead>
       {people.length === 0 ? (
         <Empty>
           <p>
-            Nobody yet. Add the people who come: a first name, which hand has what, and what they would like
-            to be able to do. Each row of a class is then judged for each of them.
+            Nobody yet. Write the list of those who come as it stands on paper, or add them one by one: a
+            first name, which hand has what, and what they would like to be able to do. Each row of a class is
+            then judged for each of them.
           </p>
         </Empty>
       ) : (

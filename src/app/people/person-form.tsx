@@ -14,7 +14,10 @@ import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { ASSISTANCE_WORDS } from '@/ui/words/condition-words';
+import { asNumber } from '@/ui/form/as-number';
 import { Field, inputClass } from '@/ui/form/field';
+import { UnsavedLine } from '@/ui/form/unsaved-line';
+import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { ClearanceFields } from './clearance-fields';
 import { ComfortFields } from './comfort-fields';
 import { ConditionFields } from './condition-fields';
@@ -27,10 +30,13 @@ type Props = { personId: string | null; initial: PersonFields; today: string };
 export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<Failure | null>(null);
-  const [opened] = useState(initial);
+  const [opened, setOpened] = useState(initial);
   const form = useForm<Editable<PersonFields>>({
     resolver: zodResolver(personFieldsSchema), // Ticks of a list need a list to begin with.
     defaultValues: { propsHome: [], ...editable(initial) },
+  });
+  const unsaved = useUnsavedForm(`person.${personId ?? 'new'}`, form, editable(opened), {
+    onOpened: setOpened,
   });
   const { register, handleSubmit, formState } = form;
   const { errors, isSubmitting } = formState;
@@ -47,6 +53,7 @@ export function PersonForm({ personId, initial, today }: Props) {
         setTrouble(result);
         return;
       }
+      unsaved.onSaved();
       const { beside } = result.value;
       toast(`${fields.firstName} is saved`, beside ? { description: beside, duration: 10_000 } : {});
       router.push('/people');
@@ -55,7 +62,7 @@ export function PersonForm({ personId, initial, today }: Props) {
 
   return (
     <FormProvider {...form}>
-      <Form onSubmit={saveOver(false)} noValidate className="grid gap-6">
+      <Form onSubmit={saveOver(false)} noValidate waits={!unsaved.isReady} className="grid gap-6">
         <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_2fr]">
           <Field label="First name or nickname" error={errors.firstName?.message}>
             {(field) => (
@@ -163,23 +170,16 @@ export function PersonForm({ personId, initial, today }: Props) {
           onOver={() => void saveOver(true)()}
           busy={isSubmitting}
         />
-        <div className="flex gap-3">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <Button type="submit" look="main" disabled={isSubmitting}>
             {isSubmitting ? 'Saving' : 'Save'}
           </Button>
-          <Button look="quiet" onClick={() => router.push('/people')}>
-            Leave without saving
-          </Button>
+          <UnsavedLine unsaved={unsaved} />
         </div>
       </Form>
     </FormProvider>
   );
 }
-
-/** An empty field says nothing; what is no number is left for the schema to refuse. */
-const asNumber = {
-  setValueAs: (v: unknown) => (v === '' || v === undefined ? undefined : Number(String(v).replace(',', '.'))),
-};
 
 const asOptional = { setValueAs: (v: string | undefined) => v || undefined };
 const asDay = { setValueAs: (v: string | null) => v || null };

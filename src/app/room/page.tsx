@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { pageData, requesterKind } from '@/server/lock/request-identity';
 import { listOwn } from '@/store/own-movements';
-import { WithPutAway } from '@/ui/catalogue';
+import { WithPutAway } from '@/ui/own-movements';
 import { RoomScreen } from './room-screen';
 
 export const metadata: Metadata = { title: 'Room screen' };

@@ -11,7 +11,6 @@ import {
   type RoomRow,
   type RoomView,
 } from '@/core/teach';
-import { withRange } from '@/core/hand';
 import { clockText } from '@/core/words';
 import { BreathSwell } from '@/ui/cord/breath-swell';
 import { CountedHands } from '@/ui/hand/counted-hands';
@@ -95,10 +94,10 @@ function Room({ view, lost }: { view: RoomView; lost: Lost }) {
       </div>
       {row.easier && (
         <div className={`flex items-center gap-6 ${isPaused ? 'opacity-40' : ''}`}>
-          {row.figure && row.easierDrawn !== null && (
+          {row.easierFigure && (
             <div className="h-[16vh] w-[28vh] shrink-0">
               <CountedHands
-                figure={withRange(row.figure, row.easierDrawn)}
+                figure={row.easierFigure}
                 title={`${row.title}, ${row.easier}`}
                 workShare={row.voice.workShare}
                 beats={beatsInRoom(view, row)}

@@ -9,6 +9,7 @@ import { buttonClass } from '@/ui/form/button';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { LockPanel } from './lock-panel';
 import { SettingsForm } from './settings-form';
+import { ThemeChoice } from './theme-choice';
 import { TokenPanel } from './token-panel';
 
 export const metadata: Metadata = { title: 'Settings' };
@@ -34,6 +35,7 @@ export default async function SettingsPage() {
         )}
       </PageHead>
       <SettingsForm initial={await settingsNow(db)} zones={timeZones()} />
+      <ThemeChoice />
       <LockPanel locked={await hasLock(whole)} name={instructor?.name ?? null} idleMinutes={IDLE_MINUTES} />
       <TokenPanel there={await hasToken(whole, instructor?.id ?? null)} />
       <Limits />

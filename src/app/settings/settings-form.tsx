@@ -15,6 +15,8 @@ import type { Failure } from '@/core/result';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { Field, inputClass } from '@/ui/form/field';
+import { UnsavedLine } from '@/ui/form/unsaved-line';
+import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 
 /** What was saved, with what others changed meanwhile. */
 type Saved = { readonly saved: Settings; readonly beside?: string };
@@ -24,10 +26,9 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
   const router = useRouter();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [opened, setOpened] = useState(initial);
-  const { register, handleSubmit, formState, watch, setValue, reset } = useForm<Settings>({
-    resolver: zodResolver(settingsSchema),
-    defaultValues: initial,
-  });
+  const form = useForm<Settings>({ resolver: zodResolver(settingsSchema), defaultValues: initial });
+  const unsaved = useUnsavedForm('settings.all', form, opened, { onOpened: setOpened });
+  const { register, handleSubmit, formState, watch, setValue, reset } = form;
   const { errors, isSubmitting } = formState;
   /** `over`: mine wins where somebody else changed the same meanwhile. */
   const saveOver = (over: boolean) =>
@@ -36,6 +37,7 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
       const result = await requestJson<Saved>('PUT', '/api/settings', body);
       setTrouble(result.ok ? null : result);
       if (!result.ok) return;
+      unsaved.onSaved();
       const { saved, beside } = result.value;
       toast('Settings are saved', beside ? { description: beside, duration: 10_000 } : {});
       setOpened(saved);
@@ -43,7 +45,7 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
       router.refresh();
     });
   return (
-    <Form onSubmit={saveOver(false)} noValidate className="grid gap-5">
+    <Form onSubmit={saveOver(false)} noValidate waits={!unsaved.isReady} className="grid gap-5">
       <Field
         label="The venue’s safety wording"
         hint="First-aid rules, the number to call, where kit, phone and exits are. Shown under “Stop and get help”."
@@ -123,10 +125,11 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
         onOver={() => void saveOver(true)()}
         busy={isSubmitting}
       />
-      <div>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <Button type="submit" look="main" disabled={isSubmitting}>
           {isSubmitting ? 'Saving' : 'Save'}
         </Button>
+        <UnsavedLine unsaved={unsaved} />
       </div>
     </Form>
   );

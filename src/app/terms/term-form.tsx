@@ -10,11 +10,15 @@ import type { Result } from '@/core/result';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { UnsavedLine } from '@/ui/form/unsaved-line';
+import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { TermDayFields } from './term-day-fields';
 import { TermHolidayFields } from './term-holiday-fields';
 import { TermWeekFields } from './term-week-fields';
 
 type Props = {
+  /** As what it is kept while it is typed. */
+  keptAs: string;
   initial: Term;
   saveLabel: string;
   /** Store the term; what goes wrong is shown above the button and what was typed stays. */
@@ -22,21 +26,23 @@ type Props = {
 };
 
 /** Name, first day, weeks with their phases, days of the week, holidays. */
-export function TermForm({ initial, saveLabel, onSave }: Props) {
+export function TermForm({ keptAs, initial, saveLabel, onSave }: Props) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const form = useForm<Editable<Term>>({
     resolver: zodResolver(termSchema),
     defaultValues: editable(initial),
   });
+  const unsaved = useUnsavedForm(keptAs, form, editable(initial));
   const { register, handleSubmit, formState, watch, getValues, setValue } = form;
   const { errors, isSubmitting } = formState;
   const save = handleSubmit(async (term) => {
     const result = await onSave(term);
+    if (result.ok) unsaved.onSaved();
     setTrouble(result.ok ? null : result.message);
   });
   return (
     <FormProvider {...form}>
-      <Form onSubmit={save} noValidate className="grid max-w-4xl gap-6">
+      <Form onSubmit={save} noValidate waits={!unsaved.isReady} className="grid max-w-4xl gap-6">
         <div className="grid grid-cols-1 gap-5 sm:grid-cols-[2fr_1fr_auto]">
           <Field label="Name" error={errors.name?.message}>
             {(field) => <input {...field} className={inputClass} {...register('name')} />}
@@ -58,10 +64,11 @@ export function TermForm({ initial, saveLabel, onSave }: Props) {
         <TermHolidayFields />
         <TermWeekFields />
         <Trouble message={trouble} />
-        <div>
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <Button type="submit" look="main" disabled={isSubmitting}>
             {saveLabel}
           </Button>
+          <UnsavedLine unsaved={unsaved} />
         </div>
       </Form>
     </FormProvider>

@@ -8,5 +8,6 @@ export const arriveAndWakeFigures: Readonly<Record<string, MovementFigure>> = {
   'press-warm-palms': {
     ...swing('side', wrist(PLATE, -30), wrist(PLATE, -10), { scene: 'on the thigh' }),
     telling: 0,
+    waits: wrist(PLATE, -10),
   },
 };

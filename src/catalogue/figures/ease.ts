@@ -27,7 +27,7 @@ export const easeFigures: Readonly<Record<string, MovementFigure>> = {
     }).motion,
   },
   'press-hollow': helpedBy(
-    rests({ ...CUP, ...fingers(14, 14, 8) }, { scene: 'other thumb in the palm' }),
+    rests({ ...CUP, ...fingers(14, 14, 8) }, { scene: 'other knuckle in the palm' }),
     swing('palm', onTo(26), onTo(0)).motion,
   ),
   'hold-web': {

@@ -6,6 +6,7 @@ import {
   ROUND_BAR,
   SOFT_FIST,
   SPREAD,
+  aside,
   STRAIGHT_PINCH,
   apart,
   tilted,
@@ -40,7 +41,10 @@ export const gripFigures: Readonly<Record<string, MovementFigure>> = {
   }),
   'ring-squeeze': swing('palm', ON_BALL, ROUND_BALL, { prop: 'ring' }),
   'cloth-walk': {
-    ...swing('back', ROUND_BALL, ROUND_BAR, { scene: 'cloth held level', prop: 'cloth between' }),
+    ...swing('back', aside(ROUND_BALL, -16), aside(ROUND_BAR, 22), {
+      scene: 'cloth held level',
+      prop: 'cloth between',
+    }),
     counter: true,
   },
   'cloth-wring': {

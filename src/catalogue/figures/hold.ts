@@ -1,5 +1,5 @@
 import type { MovementFigure } from '@/core/hand';
-import { OPEN, PLATE, PRESSED, ROUND_BAR, SOFT_FIST, apart, aside, wrist } from './poses';
+import { OPEN, PLATE, PRESSED, ROUND_BAR, SOFT_FIST, apart, up, wrist } from './poses';
 import { held, moving } from './shapes';
 
 export const holdFigures: Readonly<Record<string, MovementFigure>> = {
@@ -12,8 +12,9 @@ export const holdFigures: Readonly<Record<string, MovementFigure>> = {
     },
   }),
   'palms-press': held('palm', apart(PRESSED, 14), PRESSED, { scene: 'palms together' }),
-  'cloth-pull': held('back', ROUND_BAR, aside(ROUND_BAR, 14), {
-    scene: 'cloth held level',
+  'cloth-pull': held('back', ROUND_BAR, up(ROUND_BAR, 14), {
+    scene: 'cloth held upright',
     prop: 'cloth between',
+    other: { kind: 'held', from: ROUND_BAR, to: up(ROUND_BAR, -14) },
   }),
 };

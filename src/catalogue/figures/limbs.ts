@@ -179,8 +179,8 @@ export const limbsFigures: Readonly<Record<string, MovementFigure>> = {
   ),
   'crossed-wrists-breath': seated(
     'front',
-    'wrists crossed on the chest',
-    swing('palm', PLATE, { ...PLATE, 'reach.up': 10 }),
+    'in the lap',
+    swing('palm', { ...PLATE, 'reach.out': -104 }, { ...PLATE, 'reach.out': -104, 'shoulder.up': 8 }),
     { ...UPPER, build: 2 },
   ),
   'quiet-breath': seated(

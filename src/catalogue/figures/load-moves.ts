@@ -17,7 +17,7 @@ const heelLifts = (turned: number): MovementFigure =>
   );
 const handsTurned = (turned: number) => ({
   motion: heelLifts(turned).motion,
-  person: { stance: 'on a chair at a table', hands: 'on the support', from: 'above' } as const,
+  person: { stance: 'on a chair at a table', hands: 'on the support', from: 'above', main: true } as const,
 });
 const DOME = { ...THIGH, prop: 'dome' } as const;
 

@@ -38,6 +38,7 @@ export const loadFigures: Readonly<Record<string, MovementFigure>> = {
   'thigh-press': {
     ...seated('side', 'on the thighs', swing('side', leaning(24, -52), leaning(4, -20))),
     telling: 0,
+    waits: leaning(4, -20),
   },
   'table-lean': atTable('side', held('side', LIGHT, LEANING)),
   'chair-arm-press': by(
@@ -61,7 +62,11 @@ export const loadFigures: Readonly<Record<string, MovementFigure>> = {
     { stance: 'on hands and feet', hands: 'on the support', from: 'side', build: 1 },
     held('side', { ...wrist(PLATE, -34), 'body.lean': 69 }, { ...wrist(PLATE, -68), 'body.lean': 72 }),
   ),
-  'lean-with-breath': { ...atTable('side', swing('side', LEANING, LIGHT), { build: 2 }), telling: 0 },
+  'lean-with-breath': {
+    ...atTable('side', swing('side', LEANING, LIGHT), { build: 2 }),
+    telling: 0,
+    waits: LIGHT,
+  },
   'lean-circles': atTable('corner', round(12, 10)),
   'lean-eights': atTable(
     'front',

@@ -1,6 +1,7 @@
 import { fingers, thumb, type MovementFigure } from '@/core/hand';
 import { THIGH } from './leans';
-import { PLATE, POINTED, ROUND_BAR, SOFT_FIST, SPREAD, apart, aside, wrist, up } from './poses';
+import { PLATE, POINTED, ROUND_BAR, SOFT_FIST, SPREAD, apart, aside, up, wrist } from './poses';
+import { alone, seated } from './people';
 import { held, moving, steps, swing } from './shapes';
 
 /** Arms, legs, hands together and leans in other places. */
@@ -25,7 +26,18 @@ export const moreFigures: Readonly<Record<string, MovementFigure>> = {
       },
     },
   ),
-  'part-peels': swing('back', wrist(SOFT_FIST, 6), wrist(SOFT_FIST, -10, 6), { prop: 'lid' }),
+  'part-peels': {
+    ...alone(
+      seated(
+        'corner',
+        'on a lid',
+        swing('back', wrist(SOFT_FIST, 6), { ...wrist(SOFT_FIST, -10, 6), 'reach.up': 46, 'reach.out': 20 }),
+        { shows: 'upper', build: 3 },
+      ),
+      SOFT_FIST,
+    ),
+    prop: 'tub',
+  },
   'thumb-on-dome': swing('side', up(PLATE, 34), up({ ...PLATE, ...thumb(45, 8, 10, 20, 30) }, 34), {
     ...THIGH,
     prop: 'dome',

@@ -15,10 +15,10 @@ export const PLATE: Pose = { ...fingers(0, 4, 2), ...thumb(20, 8, 10, 4, 4) };
 
 /** Thumb tip to each fingertip, a round ring. */
 export const RING: Readonly<Record<'index' | 'middle' | 'ring' | 'little', Pose>> = {
-  index: { ...OPEN, ...fingers(56, 46, 14, ['index']), ...thumb(12, 43, 62, 3, 4) },
+  index: { ...OPEN, ...fingers(57, 47, 14, ['index']), ...thumb(12, 43, 62, 3, 4) },
   middle: { ...OPEN, ...fingers(58, 54, 10, ['middle']), ...thumb(-4, 47, 62, 0, 3) },
-  ring: { ...OPEN, ...fingers(58, 45, 14, ['ring']), ...thumb(-18, 49, 62, 3, 4) },
-  little: { ...OPEN, ...fingers(54, 40, 14, ['little']), ...thumb(-35, 46, 67, 10, 5) },
+  ring: { ...OPEN, ...fingers(59, 46, 14, ['ring']), ...thumb(-18, 49, 62, 3, 4) },
+  little: { ...OPEN, ...fingers(55, 41, 14, ['little']), ...thumb(-35, 46, 67, 10, 5) },
 };
 
 /** A pose with the wrist bent (positive toward the palm) and swung (positive toward the little finger). */

@@ -40,9 +40,7 @@ export const stretchFigures: Readonly<Record<string, MovementFigure>> = {
     'palm',
     { ...CUP, ...thumb(50, 40, 20, 0, 4) },
     { ...CUP, ...thumb(58, 44, 20, 0, 0) },
-    {
-      prop: 'ball',
-    },
+    { scene: 'other hand pinches the web', prop: 'ball' },
   ),
   'web-clip': rests(WEB, { prop: 'clip' }),
   'backs-together': held('palm', apart(wrist(OPEN, 40), 20), wrist(OPEN, 68), { scene: 'backs together' }),

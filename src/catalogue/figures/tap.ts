@@ -7,7 +7,7 @@ const inward = (pose: typeof OPEN) => wrist(pose, 0, -14);
 export const tapFigures: Readonly<Record<string, MovementFigure>> = {
   'tap-little-edges': swing('palm', apart(OPEN, 26), OPEN, { scene: 'little-finger edges together' }),
   'tap-inner-wrists': swing('palm', apart(wrist(OPEN, -36), 26), wrist(OPEN, -36), {
-    scene: 'palms together',
+    scene: 'inner wrists together',
   }),
   'tap-thumb-wrists': swing('palm', apart(inward(OPEN), 26), inward(OPEN), { scene: 'thumb sides together' }),
   'tap-knuckles': swing('palm', aside(SOFT_FIST, 26), SOFT_FIST, { scene: 'knuckles into the palm' }),

@@ -13,6 +13,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
     'block',
     'file_extra',
     'packed',
+    'taken_away',
   ],
   'what was taught': [
     'taught',
@@ -28,6 +29,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
   terms: ['term', 'term_week', 'term_day', 'term_holiday'],
   'home practice': ['home_card', 'home_day'],
   'your own voice': ['own_word'],
+  'what was typed and not saved': ['unsaved_form'],
   'own movements': ['own_movement', 'own_movement_version'],
   'who is let in': ['instructor', 'lock', 'token'],
 };

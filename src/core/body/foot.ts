@@ -1,7 +1,7 @@
-import { add, scale, turning, type Vec } from '../draw';
+import { add, sub, turning, type Vec } from '../draw';
 import type { BodyPose } from './axes';
 import type { Build } from './build';
-import type { Foot, Side } from './posture';
+import { outwardOf, type Foot, type Side } from './posture';
 
 /** Thickness of the foot at the ball and of the toes, mm, as how high their middle is above the sole. */
 const SOLE_MM = 22;
@@ -11,7 +11,7 @@ const SOLE_MM = 22;
  * tilted about the ankle. One that lies has its sole behind it.
  */
 export function footOf(how: 'standing' | 'lying', side: Side, at: Vec, pose: BodyPose, build: Build): Foot {
-  const s = side === 'R' ? 1 : -1;
+  const s = outwardOf(side);
   const turned = turning([0, 1, 0], s * pose['foot.turn']);
   const tilted = turning([0, 0, 1], s * pose['foot.tilt']);
   if (how === 'lying') {
@@ -33,8 +33,8 @@ export function footOf(how: 'standing' | 'lying', side: Side, at: Vec, pose: Bod
   const pivot = lifted ? ankle : pose['heel.up'] > 0 ? ball : heel;
   const pitch = turning([1, 0, 0], pose['heel.up'] - pose['toes.up']);
   const place = (v: Vec): Vec => {
-    const pitched = add(pivot, pitch(add(v, scale(pivot, -1))));
-    const rolled = lifted ? add(ankle, tilted(add(pitched, scale(ankle, -1)))) : pitched;
+    const pitched = add(pivot, pitch(sub(v, pivot)));
+    const rolled = lifted ? add(ankle, tilted(sub(pitched, ankle))) : pitched;
     return add(at, turned(rolled));
   };
   return {

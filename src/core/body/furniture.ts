@@ -1,11 +1,10 @@
 import { disc, meanDepth, outlined, type Part, type Vec } from '../draw';
 import type { Build } from './build';
-import { BODY_INK_MM } from './parts';
-import { isSeated, type StanceKind } from './places';
-import { seatHeight } from './posture';
+import { BODY_INK_MM, type See } from './piece';
+import { isSeated, isStanding, type StanceKind } from './places';
+import { seatHeight, SIDES, type Skeleton } from './posture';
 import { supportOf } from './support';
 
-type See = (v: Vec) => Vec;
 type Span = readonly [from: number, to: number];
 
 /** A board or a post with edges along the axes, as seen. */
@@ -21,17 +20,17 @@ function block(see: See, [x0, x1]: Span, [y0, y1]: Span, [z0, z1]: Span, toward 
   };
 }
 
-/** What a person sits on or leans on, and the floor. */
-export function furnitureParts(stance: StanceKind, build: Build, see: See, upper = false): readonly Part[] {
+/** What a person sits on or leans on; where only what is above the knees is shown, without its legs. */
+export function furnitureParts(stance: StanceKind, build: Build, see: See, upper: boolean): readonly Part[] {
   const { topMm, edgeMm } = supportOf(stance, 'R', build);
   const h = build.statureMm;
   switch (stance) {
     case 'on a chair':
       return chair(build, see, upper);
     case 'on a chair with arms':
-      return [...chair(build, see), ...chairArms(topMm, build, see)];
+      return [...chair(build, see, upper), ...chairArms(topMm, build, see)];
     case 'on a chair at a table':
-      return [...chair(build, see), ...table(topMm, edgeMm, build, see)];
+      return [...chair(build, see, upper), ...table(topMm, edgeMm, build, see, upper)];
     case 'standing':
       return [];
     case 'standing at a wall':
@@ -58,11 +57,10 @@ export function furnitureParts(stance: StanceKind, build: Build, see: See, upper
 
 const HALF_SEAT_MM = 215;
 
-function chair(build: Build, see: See, upper = false): readonly Part[] {
+function chair(build: Build, see: See, upper: boolean): readonly Part[] {
   const seat = seatHeight(build);
   const [back, front] = [-190, build.thigh * 0.62];
   const foot = upper ? seat - 36 : 0;
-
   const legs = ([-1, 1] as const).flatMap((s) => [
     ...(upper
       ? []
@@ -87,12 +85,12 @@ function chairArms(topMm: number, build: Build, see: See): readonly Part[] {
   });
 }
 
-function table(topMm: number, edgeMm: number, build: Build, see: See): readonly Part[] {
+function table(topMm: number, edgeMm: number, build: Build, see: See, upper: boolean): readonly Part[] {
   const wide = 0.3 * build.statureMm;
   const [near, far] = [edgeMm, edgeMm + 460];
   return [
     block(see, [-wide, wide], [topMm - 34, topMm], [near, far], -30),
-    ...([-1, 1] as const).map((s) =>
+    ...(upper ? [] : ([-1, 1] as const)).map((s) =>
       block(see, [s * (wide - 40) - 18, s * (wide - 40) + 18], [0, topMm - 34], [far - 60, far - 24], -200),
     ),
   ];
@@ -112,10 +110,20 @@ function facingChair(topMm: number, edgeMm: number, see: See): readonly Part[] {
   ];
 }
 
-/** A line on the floor under everything. */
-export const floorLine = (from: number, to: number, y: number): Part => ({
-  depth: -2000,
-  shapes: [{ part: 'line', d: `M${from.toFixed(1)} ${y.toFixed(1)}H${to.toFixed(1)}`, widthMm: 7 }],
-});
+/** A line on the floor, as wide as the feet, the seat and the hands need. */
+export function floorUnder({ pelvis, arms, legs }: Skeleton, { halfHips, thigh }: Build, see: See): Part {
+  const reach = halfHips * 3;
+  const points = [
+    ...[-reach, reach].flatMap((x) => [-230, thigh].map((z): Vec => [x, 0, z])),
+    pelvis,
+    ...SIDES.flatMap((side) => [arms[side].hand.wrist, legs[side].foot.toe, legs[side].foot.heel]),
+  ].map((v) => see(v)[0]);
+  const y = see([0, 0, 0])[1] + 8;
+  const [from, to] = [Math.min(...points) - 50, Math.max(...points) + 50];
+  return {
+    depth: -2000,
+    shapes: [{ part: 'line', d: `M${from.toFixed(1)} ${y.toFixed(1)}H${to.toFixed(1)}`, widthMm: 7 }],
+  };
+}
 
-export const onFloor = (stance: StanceKind): boolean => isSeated(stance) || stance.startsWith('standing');
+export const onFloor = (stance: StanceKind): boolean => isSeated(stance) || isStanding(stance);

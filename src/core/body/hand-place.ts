@@ -1,7 +1,11 @@
 import { add, between, scale, sub, turn, unit, type Vec } from '../draw';
 import {
-  seatHeight,
+  DOWN,
+  FLESH_MM,
+  inFrame,
+  otherSide,
   outwardOf,
+  seatHeight,
   squareTo,
   type Arm,
   type HandAt,
@@ -17,9 +21,10 @@ type Torso = Omit<Skeleton, 'arms'> & {
   readonly free: Readonly<Record<Side, Arm>>;
 };
 
-/** From the wrist to the middle of the palm, mm, and the flesh under a palm. */
-const [PALM_MM, FLESH_MM] = [62, 16];
-const DOWN: Vec = [0, -1, 0];
+/** How much of a forearm lies on what bears it. */
+const FOREARM_IN = 0.7;
+/** From the wrist to the middle of the palm, mm. */
+const PALM_MM = 62;
 
 /** Where a hand is put, or null where its arm is free. */
 export function placeOfHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
@@ -43,8 +48,7 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
   const { hands, build, working } = posture;
   const s = outwardOf(side);
   const { pelvis, chest, chestFrame, legs, shoulders, free } = torso;
-  const onChest = (x: number, y: number, z: number): Vec =>
-    add(chest, add(add(scale(chestFrame.x, s * x), scale(chestFrame.y, y)), scale(chestFrame.z, z)));
+  const onChest = (x: number, y: number, z: number): Vec => add(chest, inFrame(chestFrame, [s * x, y, z]));
   const inward = scale(chestFrame.x, -s);
   const back = scale(chestFrame.z, -1);
   switch (hands) {
@@ -58,7 +62,7 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
       return {
         wrist: add(knee, add(scale(fingers, -10), [0, 82, 0])),
         fingers,
-        palm: scale(inward, 1),
+        palm: inward,
         by: 'forearm',
       };
     }
@@ -96,7 +100,7 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
       return {
         wrist: onChest(74, -235, 185 + (side === 'R' ? 10 : 0)),
         fingers: unit(add(inward, [0, 0.15, 0.2])),
-        palm: [0, -1, 0],
+        palm: DOWN,
         by: 'palm',
       };
     case 'on the ribs':
@@ -121,7 +125,7 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
         by: 'palm',
       };
     case 'on the seat':
-      if (working !== 'both' && working !== side) return null;
+      if (working !== 'both' && working !== side) return onLimb(legs[side], 0.6);
       return {
         wrist: [pelvis[0] + s * (build.halfHips + 175), seatHeight(build) + FLESH_MM + 20, pelvis[2] + 20],
         fingers: unit([s * 0.3, 0, 1]),
@@ -130,12 +134,12 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
       };
     case 'on the other knee': {
       if (working !== side) return onLimb(legs[side], 0.6);
-      const other: Side = side === 'R' ? 'L' : 'R';
+      const other = otherSide(side);
       const { knee } = legs[other];
       return { wrist: add(knee, [s * 55, 80, -45]), fingers: unit([-s, -0.2, 0.4]), palm: DOWN, by: 'palm' };
     }
     case 'on the other arm': {
-      const other: Side = side === 'R' ? 'L' : 'R';
+      const other = otherSide(side);
       if (working !== 'both' && working !== side) return null;
       return strokes(side, free[other], shoulders[other], posture.sides[side]['reach.up'] / 100);
     }
@@ -154,7 +158,7 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
             by: 'palm',
           };
     case 'held by the other': {
-      const other: Side = side === 'R' ? 'L' : 'R';
+      const other = otherSide(side);
       if (working === side || (working === 'both' && side === 'R')) return null;
       return strokes(side, free[other], shoulders[other], 0.9);
     }
@@ -163,6 +167,10 @@ function putHand(side: Side, posture: Posture, torso: Torso): HandAt | null {
       return supportOf(posture.stance, side, build).hand;
     case 'on the support':
       return supportOf(posture.stance, side, build).hand;
+    case 'forearms on the support': {
+      const { hand } = supportOf(posture.stance, side, build);
+      return { ...hand, wrist: add(hand.wrist, scale(hand.fingers, build.forearm * FOREARM_IN)) };
+    }
   }
 }
 

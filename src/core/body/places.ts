@@ -27,6 +27,7 @@ export const HAND_PLACES = [
   'wrists crossed on the chest',
   'on the support',
   'one on the support',
+  'forearms on the support',
   'on the seat',
   'on the other knee',
   'on the other arm',
@@ -38,3 +39,18 @@ export type HandPlace = (typeof HAND_PLACES)[number];
 
 export const isSeated = (stance: StanceKind): boolean => stance.startsWith('on a chair');
 export const isStanding = (stance: StanceKind): boolean => stance.startsWith('standing');
+/** Is there something before or beside them that bears their hands? */
+const hasSupport = (stance: StanceKind): boolean => stance !== 'on a chair' && stance !== 'standing';
+/** Where hands can be in a stance. */
+export const handPlacesIn = (stance: StanceKind): readonly HandPlace[] =>
+  HAND_PLACES.filter((place) =>
+    place.endsWith('on the support') ? hasSupport(stance) : isSeated(stance) || !NEEDS_A_LAP.has(place),
+  );
+
+const NEEDS_A_LAP: ReadonlySet<HandPlace> = new Set([
+  'on the thighs',
+  'in the lap',
+  'on the seat',
+  'on the other knee',
+  'arms laid on the thighs',
+]);

@@ -8,6 +8,12 @@ export type Side = 'L' | 'R';
 export const SIDES: readonly Side[] = ['L', 'R'];
 export const outwardOf = (side: Side): 1 | -1 => (side === 'R' ? 1 : -1);
 
+export const otherSide = (side: Side): Side => (side === 'R' ? 'L' : 'R');
+
+/** The flesh under a palm, mm, and where a palm looks that lies on something. */
+export const FLESH_MM = 16;
+export const DOWN: Vec = [0, -1, 0];
+
 /** A frame of directions: to the right of the page, up along the part, and out of its front. */
 export type Frame = { readonly x: Vec; readonly y: Vec; readonly z: Vec };
 export const inFrame = ({ x, y, z }: Frame, [a, b, c]: Vec): Vec =>
@@ -54,6 +60,13 @@ export type Posture = {
   readonly working: Side | 'both';
   readonly build: Build;
 };
+
+/** A frame as some turn carries it. */
+export const framed = (aim: (v: Vec) => Vec): Frame => ({
+  x: aim([1, 0, 0]),
+  y: aim([0, 1, 0]),
+  z: aim([0, 0, 1]),
+});
 
 export const both = <T>(of: (side: Side) => T): Readonly<Record<Side, T>> => ({ L: of('L'), R: of('R') });
 

@@ -7,6 +7,7 @@ import { twoBones } from './limb';
 import { isSeated, isStanding, type StanceKind } from './places';
 import {
   both,
+  framed,
   inFrame,
   outwardOf,
   sittingHip,
@@ -18,8 +19,6 @@ import {
   type Side,
   type Skeleton,
 } from './posture';
-
-const UPRIGHT: Frame = { x: [1, 0, 0], y: [0, 1, 0], z: [0, 0, 1] };
 
 const ON_ALL_FOURS_DEG = 78;
 const ON_TOES_DEG = 58;
@@ -72,8 +71,7 @@ function trunkFrames(stance: StanceKind, whole: BodyPose): { readonly low: Frame
     const lean = turning([1, 0, 0], base + whole['trunk.lean']);
     const side = turning([0, 0, 1], -whole['trunk.side'] * share);
     const twist = turning([0, 1, 0], whole['trunk.turn'] * share);
-    const aim = (v: Vec) => lean(side(twist(v)));
-    return { x: aim(UPRIGHT.x), y: aim(UPRIGHT.y), z: aim(UPRIGHT.z) };
+    return framed((v) => lean(side(twist(v))));
   };
   return { low: frame(0.4), high: frame(1) };
 }
@@ -87,8 +85,7 @@ function headFrameOf(chest: Frame, whole: BodyPose, stance: StanceKind): Frame {
     turning([0, 0, 1], -whole['head.side']),
     turning([0, 1, 0], whole['head.turn']),
   ];
-  const aim = (v: Vec): Vec => inFrame(chest, nod(side(turned(v))));
-  return { x: aim(UPRIGHT.x), y: aim(UPRIGHT.y), z: aim(UPRIGHT.z) };
+  return framed((v) => inFrame(chest, nod(side(turned(v)))));
 }
 
 function shoulderOf(side: Side, chest: Vec, frame: Frame, pose: BodyPose, build: Build): Vec {

@@ -1,10 +1,7 @@
 import type { Vec } from '../draw';
 import type { Build } from './build';
-import { outwardOf, seatHeight, sittingHip, type HandAt, type Side } from './posture';
+import { DOWN, FLESH_MM, outwardOf, seatHeight, sittingHip, type HandAt, type Side } from './posture';
 import { isSeated, type StanceKind } from './places';
-
-const FLESH_MM = 16;
-const DOWN: Vec = [0, -1, 0];
 
 /** Where what bears the hands is, mm: how high, and how far ahead its near edge or face is. */
 export type Support = { readonly topMm: number; readonly edgeMm: number; readonly hand: HandAt };

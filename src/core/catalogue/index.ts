@@ -1,3 +1,4 @@
+export { catalogueOf, type Catalogue, type Declined } from './catalogue';
 export {
   HANDS,
   HELPS,
@@ -19,7 +20,6 @@ export {
   RESISTED,
   SECTION_KINDS,
   canBeJoined,
-  catalogueOf,
   isEffort,
   isSeated,
   LONGEST_EFFORT_MS,
@@ -30,8 +30,6 @@ export {
   usesHands,
   propsOf,
   positionOf,
-  type Catalogue,
-  type Declined,
   type EffortKind,
   type Joint,
   type LoadSetUp,
@@ -46,10 +44,10 @@ export { forceAtN, type ForceLine, type Prop, type PropGrade } from './prop';
 export {
   RUNG_CHANGES,
   currentRung,
-  easierDrawn,
   easierOf,
   gentlestOf,
   rungNoteOf,
+  rungEasier,
   strongerOf,
   usualRungOf,
   waysForAll,

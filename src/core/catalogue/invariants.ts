@@ -1,5 +1,6 @@
 import { doseIssues, FINGERS } from '../dose';
-import { isSeated, RESISTED, type Catalogue, type Movement } from './movement';
+import type { Catalogue } from './catalogue';
+import { isSeated, RESISTED, type Movement } from './movement';
 import type { Prop } from './prop';
 
 /** What is wrong with a movement, in sentences; none for a whole one. `catalogue` is what it may refer to. */

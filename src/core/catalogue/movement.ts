@@ -1,6 +1,4 @@
 import type { Dose, DoneWith, Pass } from '../dose';
-import type { MovementFigure } from '../hand';
-import type { Prop } from './prop';
 import type { Hands, Help, Position, Trait } from './features';
 import type { Ladder } from './rung';
 
@@ -142,34 +140,6 @@ export type MovementOnRung = Movement & { readonly standsOn?: number };
 export const positionOf = (m: Pick<Movement, 'positions'>): Position => m.positions[0]!;
 export const isSeated = (m: Pick<Movement, 'positions'>): boolean =>
   m.positions.includes('chair') || m.positions.includes('table');
-
-/** Something an instructor may look for and that this catalogue leaves out on purpose. */
-export type Declined = { readonly id: string; readonly name: string; readonly why: string };
-
-/** The catalogue as the core uses it: look-ups only, the content is handed in. */
-export type Catalogue = {
-  readonly movements: readonly Movement[];
-  readonly props: readonly Prop[];
-  readonly movement: (id: string) => Movement | undefined;
-  readonly prop: (id: string) => Prop | undefined;
-  readonly figure: (movementId: string) => MovementFigure | undefined;
-};
-
-export function catalogueOf(
-  movements: readonly Movement[],
-  props: readonly Prop[],
-  figures: Readonly<Record<string, MovementFigure>>,
-): Catalogue {
-  const byId = new Map(movements.map((m) => [m.id, m]));
-  const propById = new Map(props.map((p) => [p.id, p]));
-  return {
-    movements,
-    props,
-    movement: (id) => byId.get(id),
-    prop: (id) => propById.get(id),
-    figure: (id) => (Object.hasOwn(figures, id) ? figures[id] : undefined),
-  };
-}
 
 /** Rows of which two never follow each other. */
 export const isThumbHeavy = (m: Movement): boolean =>

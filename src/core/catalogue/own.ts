@@ -1,18 +1,12 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
+import { memo, oneOfEqual } from '../remember';
 import { doseSchema, MAX_PASSES, passSchema, UNDOING } from '../dose';
-import { figureIssues, figureSchema, type MovementFigure } from '../hand';
+import { figureIssues, figureOnRung, figureSchema, type MovementFigure } from '../hand';
 import { movementIssues } from './invariants';
 import { HANDS, HELPS, POSITIONS, TRAITS } from './features';
-import {
-  EFFORT_KINDS,
-  JOINTS,
-  LOAD_SET_UPS,
-  PURPOSES,
-  SECTION_KINDS,
-  type Catalogue,
-  type Movement,
-} from './movement';
+import { EFFORT_KINDS, JOINTS, LOAD_SET_UPS, PURPOSES, SECTION_KINDS, type Movement } from './movement';
+import { smallerLook, type Catalogue } from './catalogue';
 import { RUNG_CHANGES } from './rung';
 
 const words = (max: number, what: string) =>
@@ -115,6 +109,15 @@ export const ownOf = ({ movement, figure }: OwnMovementInput): OwnMovement => ({
 /** The catalogue with somebody's own movements in it; the same object where there are none. */
 export function withOwn(catalogue: Catalogue, own: readonly OwnMovement[]): Catalogue {
   if (own.length === 0) return catalogue;
+  const same = sameOwn(own);
+  return rememberJoined([catalogue, same], '', () => joined(catalogue, same));
+}
+
+/** What is remembered by a catalogue holds for as long as one's own movements stay the same. */
+const sameOwn = oneOfEqual<readonly OwnMovement[]>(20);
+const rememberJoined = memo<Catalogue>();
+
+function joined(catalogue: Catalogue, own: readonly OwnMovement[]): Catalogue {
   const byId = new Map(own.map((o) => [o.movement.id, o]));
   const current = own.filter((o) => !o.archived).map((o) => o.movement);
   return {
@@ -122,6 +125,11 @@ export function withOwn(catalogue: Catalogue, own: readonly OwnMovement[]): Cata
     movements: [...catalogue.movements, ...current],
     movement: (id) => byId.get(id)?.movement ?? catalogue.movement(id),
     figure: (id) => byId.get(id)?.figure ?? catalogue.figure(id),
+    figureOnRung: (id, rung) => {
+      const mine = byId.get(id);
+      const smaller = mine && smallerLook(rung);
+      return mine ? smaller && figureOnRung(mine.figure, smaller) : catalogue.figureOnRung(id, rung);
+    },
   };
 }
 

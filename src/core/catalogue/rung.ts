@@ -41,10 +41,10 @@ type OnLadder = { readonly rungs: Ladder; readonly standsOn?: number | undefined
 export const currentRung = ({ rungs, standsOn }: OnLadder): number =>
   Math.min(rungs.length - 1, standsOn ?? usualRungOf(rungs));
 
-/** The rung just under the one stood on, in words; the gentlest has none under it. */
-export const easierOf = (on: OnLadder): string => on.rungs[Math.max(0, currentRung(on) - 1)]?.words ?? '';
-/** How far the hands move one rung easier, as a share of the usual range; null where something else looks different too. */
-export const easierDrawn = (on: OnLadder): number | null => on.rungs[currentRung(on) - 1]?.drawn ?? null;
+/** The rung just under the one stood on; the gentlest has none under it. */
+export const rungEasier = (on: OnLadder): Rung | undefined => on.rungs[currentRung(on) - 1];
+/** The same in words; of the gentlest its own. */
+export const easierOf = (on: OnLadder): string => (rungEasier(on) ?? on.rungs[0])?.words ?? '';
 export const strongerOf = (on: OnLadder): string => on.rungs[currentRung(on) + 1]?.words ?? '';
 /** The gentlest form there is: for people who have not been screened. */
 export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? '';

@@ -123,6 +123,29 @@ export function layOutCord(cord: Cord, mostWidth: number): CordLayout {
   };
 }
 
+/** How many times wider than its room a cord that does not fit is tried, and then drawn smaller. */
+const WIDER = [1.4, 2, 2.8] as const;
+
+/**
+ * The layout that shows a cord largest in some room, px, and how large that is, at most 1: longer lines drawn a little smaller
+ * where short ones would be many.
+ */
+export function fitCord(
+  cord: Cord,
+  room: { readonly width: number; readonly height: number },
+): { readonly layout: CordLayout; readonly scale: number } {
+  const tried = (by: number) => {
+    const layout = layOutCord(cord, room.width * by);
+    return { layout, scale: Math.min(1, room.width / layout.width, room.height / layout.height) };
+  };
+  return WIDER.reduce((best, by) => {
+    // Most fit as they are.
+    if (best.scale === 1) return best;
+    const next = tried(by);
+    return next.scale > best.scale ? next : best;
+  }, tried(1));
+}
+
 function breakLine(line: CordLine, pitch: number, mostWidth: number): readonly CordLine[] {
   if (lineWidth(line, pitch) <= mostWidth) return [line];
   const fits = (groups: CordLine['groups']) => lineWidth({ ...line, groups }, pitch) <= mostWidth;

@@ -32,6 +32,6 @@ export {
 } from './script';
 export { EACH_WAY, foreignPasses, MAX_PASSES, passesNamed, passesOf, passSchema, type Pass } from './passes';
 export { FREE_CYCLE_MS, perHand } from './per-hand';
-export { shortDose } from './short';
+export { shortDose, shortTurns } from './short';
 export { doseTiming, type DoseTiming } from './timing';
 export { doseTotals } from './totals';

@@ -22,6 +22,7 @@ export function alternativesOf(
 ): ReadonlyMap<string, Instead> {
   // A pin on the row itself is no reason against looking what else there is.
   const lines = modelLines(options, context, { ...wish, pinned: [], stays: [] }, room);
+  const bounds = boundsBy(lines);
   const propNames = propVariables(options);
   const now = scoreOf(chosen, wish);
   const taken = new Set(chosen.map((o) => o.movement.id));
@@ -31,7 +32,7 @@ export function alternativesOf(
     const others = options
       .filter((o) => !taken.has(o.movement.id) && o.movement.purpose === row.movement.purpose)
       .map((o) => ({ o, shared: sharedJoints(o, row) }))
-      .filter(({ o, shared }) => shared > 0 && fits([...rest, o], lines, propNames))
+      .filter(({ o, shared }) => shared > 0 && fits([...rest, o], bounds, propNames))
       .map(({ o, shared }) => ({ o, shared, cost: now - scoreOf([...rest, o], wish) }))
       .sort((a, b) => b.shared - a.shared || a.cost - b.cost || (a.o.key < b.o.key ? -1 : 1));
     const best = others[0];
@@ -43,10 +44,28 @@ export function alternativesOf(
 const sharedJoints = ({ movement: a }: Option, { movement: b }: Option): number =>
   a.joints.filter((joint) => b.joints.includes(joint)).length;
 
+/** The lines of a model, and in which of them each variable counts for how much. */
+type Bounds = {
+  readonly lines: readonly Line[];
+  readonly weightsOf: ReadonlyMap<string, readonly (readonly [line: number, weight: number])[]>;
+};
+
+function boundsBy(lines: readonly Line[]): Bounds {
+  const weightsOf = new Map<string, (readonly [number, number])[]>();
+  lines.forEach(({ terms }, line) => {
+    for (const [weight, name] of terms) {
+      const known = weightsOf.get(name) ?? [];
+      known.push([line, weight]);
+      weightsOf.set(name, known);
+    }
+  });
+  return { lines, weightsOf };
+}
+
 /** Whether a selection keeps every line; a prop is out when something that is taken needs it. */
 function fits(
   chosen: readonly Option[],
-  lines: readonly Line[],
+  { lines, weightsOf }: Bounds,
   propNames: ReadonlyMap<string, string>,
 ): boolean {
   const on = new Set(
@@ -56,8 +75,9 @@ function fits(
       movement.effort === 'load' ? ANY_LOADING : '',
     ]),
   );
-  return lines.every(({ terms, sense, bound }) => {
-    const sum = terms.reduce((n, [weight, name]) => (on.has(name) ? n + weight : n), 0);
-    return sense === '<=' ? sum <= bound + 1e-6 : sum >= bound - 1e-6;
-  });
+  const sums = new Float64Array(lines.length);
+  for (const name of on) for (const [line, weight] of weightsOf.get(name) ?? []) sums[line]! += weight;
+  return lines.every(({ sense, bound }, line) =>
+    sense === '<=' ? sums[line]! <= bound + 1e-6 : sums[line]! >= bound - 1e-6,
+  );
 }

@@ -10,12 +10,15 @@ type Solved = {
 /** Within this share of the best that is possible, a selection counts as proven. */
 const GAP = 0.01;
 
-/** How the solver is asked: restarts and many old cuts cost more here than they save. */
+/** How the solver is asked: restarts, many old cuts and searches in smaller models cost more here than they save. */
 export const SOLVER_OPTIONS = {
   mip_rel_gap: GAP,
   mip_allow_restart: false,
   mip_lp_age_limit: 5,
   mip_pool_age_limit: 5,
+  mip_heuristic_run_rins: false,
+  mip_heuristic_run_rens: false,
+  mip_heuristic_run_root_reduced_cost: false,
 } as const;
 
 /** The variables that are taken; null where nothing fits. */

@@ -9,8 +9,8 @@ import {
 } from '../catalogue';
 import { isFirstClass, OPPOSITE_STRETCH, stretchDirections, type RuleContext } from '../plan';
 import { AFTER_LOADING, ENDING } from './frame';
-import { atLeast, atMost, type Line, type LinearTerm } from './lp';
-import type { Option } from './option';
+import { atLeast, atMost, onlyWith, type Line, type LinearTerm } from './lp';
+import { byMovement, type Option } from './option';
 import type { DraftWish, Focus } from './wish';
 
 export const MAX_NEW = 3;
@@ -72,14 +72,7 @@ export function balance(options: readonly Option[], context: RuleContext, wish: 
   return [
     ...fewestOf(context).map(([kind, n]) => atLeast(effort(kind), n)),
     ...CAPPED_KINDS.map((kind) => atMost(effort(kind), mostOf(kind, wish, context))),
-    ...options.filter(isLoading).map((o): Line => ({
-      terms: [
-        [1, o.key],
-        [-1, ANY_LOADING],
-      ],
-      sense: '<=',
-      bound: 0,
-    })),
+    ...byMovement(options.filter(isLoading)).map(({ same }) => onlyWith(same, [[1, ANY_LOADING]])),
     { terms: countTerms(options), sense: '<=' as const, bound: mostMovements(wish.lengthMs) },
     atMost(of(isBodyAlone), MAX_BODY),
     ...stretchesInPairs(options, context),
@@ -133,19 +126,11 @@ const newAtLeast = (options: readonly Option[], context: RuleContext): number =>
 
 /** What builds on other movements is taken only with one of them, or where the group has been shown one. */
 const buildingUp = (options: readonly Option[], { shown }: RuleContext, { pinned }: DraftWish): Line[] =>
-  options
-    .filter(({ movement: { id, follows } }) => {
-      const isReady = follows.length === 0 || follows.some((f) => shown.includes(f));
-      return !isReady && !pinned.includes(id);
-    })
-    .map(({ key, movement: { follows } }) => ({
-      terms: [
-        [1, key],
-        ...options.filter((o) => follows.includes(o.movement.id)).map((o): LinearTerm => [-1, o.key]),
-      ],
-      sense: '<=',
-      bound: 0,
-    }));
+  byMovement(options).flatMap(({ movement: { id, follows }, same }) => {
+    const isReady = follows.length === 0 || follows.some((f) => shown.includes(f));
+    if (isReady || pinned.includes(id)) return [];
+    return [onlyWith(same, oneEach(options.filter((o) => follows.includes(o.movement.id))))];
+  });
 
 const isLoading = ({ movement }: Option): boolean => movement.effort === 'load';
 /** 1 where anything is loaded: what comes after loading is there then, the same however often. */
@@ -171,36 +156,31 @@ export const isBodyAlone = ({ movement: m }: Option): boolean =>
 
 /** A stretch one way is only taken with one the other way. */
 function stretchesInPairs(options: readonly Option[], context: RuleContext): Line[] {
-  const stretches = options
-    .filter((o) => o.movement.effort === 'stretch')
-    .map((o) => ({ o, ways: stretchDirections(context.catalogue, o.movement) }));
+  const { catalogue } = context;
+  const waysOf = (o: Option) => stretchDirections(catalogue, o.movement);
+  const stretches = options.filter((o) => o.movement.effort === 'stretch');
   // A loading row brings a stretch of its own.
   const brought = AFTER_LOADING.flatMap((id) => {
-    const m = context.catalogue.movement(id);
-    return m?.effort === 'stretch' ? stretchDirections(context.catalogue, m) : [];
+    const m = catalogue.movement(id);
+    return m?.effort === 'stretch' ? stretchDirections(catalogue, m) : [];
   });
-  const loading = options.filter((o) => o.movement.effort === 'load').map((o) => ({ o, ways: brought }));
-  return [...stretches, ...loading].flatMap(({ o, ways }) =>
-    ways.map((way): Line => {
-      const pairs = stretches.filter((s) => s.ways.includes(OPPOSITE_STRETCH[way]));
-      return {
-        terms: [[1, o.key], ...pairs.map((s): LinearTerm => [-1, s.o.key])],
-        sense: '<=',
-        bound: 0,
-      };
-    }),
-  );
+  return byMovement([...stretches, ...options.filter(isLoading)]).flatMap(({ movement, same }) => {
+    const ways = movement.effort === 'load' ? brought : stretchDirections(catalogue, movement);
+    return ways
+      .map((way) => OPPOSITE_STRETCH[way])
+      .filter((opposite) => !ways.includes(opposite))
+      .map((opposite) => onlyWith(same, oneEach(stretches.filter((s) => waysOf(s).includes(opposite)))));
+  });
 }
 
 /** What stretches or works a joint is only taken with something that moves it gently. */
 function activeFirst(options: readonly Option[], joint: Joint): Line[] {
-  const gentle = options.filter((o) => o.movement.effort === 'active' && o.movement.joints.includes(joint));
-  return options
-    .filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch')
-    .filter((o) => o.movement.joints.includes(joint))
-    .map((o): Line => ({
-      terms: [[1, o.key], ...gentle.map((g): LinearTerm => [-1, g.key])],
-      sense: '<=',
-      bound: 0,
-    }));
+  const moving = options.filter((o) => o.movement.joints.includes(joint));
+  const gentle = oneEach(moving.filter((o) => o.movement.effort === 'active'));
+  return byMovement(
+    moving.filter((o) => RESISTED.has(o.movement.effort) || o.movement.effort === 'stretch'),
+  ).map(({ same }) => onlyWith(same, gentle));
 }
+
+const oneEach = (options: readonly Option[]): readonly LinearTerm[] =>
+  options.map((o): LinearTerm => [1, o.key]);

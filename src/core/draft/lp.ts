@@ -18,6 +18,13 @@ export const atLeast = (of: readonly Named[], bound: number): Line => ({
   sense: '>=',
 });
 
+/** What may be taken only as far as others are. */
+export const onlyWith = (of: readonly Named[], others: readonly LinearTerm[]): Line => ({
+  terms: [...of.map((o): LinearTerm => [1, o.key]), ...others.map(([w, name]): LinearTerm => [-w, name])],
+  sense: '<=',
+  bound: 0,
+});
+
 type Model = {
   readonly objective: readonly LinearTerm[];
   readonly lines: readonly Line[];

@@ -3,8 +3,8 @@ import { handOutMs } from '../dose';
 import type { RuleContext, Volume } from '../plan';
 import { balance } from './balance';
 import { ENDING, HAND_BREAK_MS } from './frame';
-import { atLeast, atMost, lpText, type Line, type LinearTerm } from './lp';
-import type { Option } from './option';
+import { atLeast, atMost, lpText, onlyWith, type Line, type LinearTerm } from './lp';
+import { byMovement, type Option } from './option';
 import type { DraftWish } from './wish';
 import { alikeTerms, coverageTerms, minuteTerms, seriesTerms } from './worth';
 import { groupBy } from '../group';
@@ -71,14 +71,14 @@ export const modelLines = (
   ...rises(options, room),
   ...[...wish.pinned, ...wish.stays]
     .filter((id) => !ENDING.some((e) => e === id))
-    .map((id) => pinnedLine(byMovement(options, id), options)),
+    .map((id) => pinnedLine(ofMovement(options, id), options)),
 ];
 
 /** The variable of each prop that something could need, by its id. */
 export const propVariables = (options: readonly Option[]): ReadonlyMap<string, string> =>
   new Map([...new Set(options.flatMap((o) => o.movement.propId ?? []))].map((id, i) => [id, `z_${i}`]));
 
-const byMovement = (options: readonly Option[], id: string) => options.filter((o) => o.movement.id === id);
+const ofMovement = (options: readonly Option[], id: string) => options.filter((o) => o.movement.id === id);
 
 /** A pin on what cannot be taken at all can never be met: the line asks more of an option than there is. */
 const pinnedLine = (pinned: readonly Option[], options: readonly Option[]): Line =>
@@ -108,37 +108,29 @@ function timeAndProps(options: readonly Option[], context: RuleContext, room: Bu
       bound: room.timeMs / 1000,
     },
     { terms: used.map((p): LinearTerm => [1, p.name]), sense: '<=', bound: MAX_PROPS },
-    ...options.flatMap((o): Line[] => {
-      const prop = used.find((p) => p.id === o.movement.propId);
-      return prop
-        ? [
-            {
-              terms: [
-                [1, o.key],
-                [-1, prop.name],
-              ],
-              sense: '<=',
-              bound: 0,
-            },
-          ]
-        : [];
-    }),
+    ...used.flatMap((p) =>
+      byMovement(options.filter((o) => o.movement.propId === p.id)).map(({ same }) =>
+        onlyWith(same, [[1, p.name]]),
+      ),
+    ),
   ];
 }
 
 const onceEach = (options: readonly Option[]): Line[] =>
-  [...groupBy(options, (o) => o.movement.id)].map(([, same]) => atMost(same, 1));
+  byMovement(options).map(({ same }) => atMost(same, 1));
 
-/** Everybody has something to do in at least three quarters of the rows. */
-const people = (options: readonly Option[], context: RuleContext): Line[] =>
-  context.people.map((person) => ({
-    terms: options.map((o): LinearTerm => [
-      (o.out.has(person.id) ? 1 : 0) - outShareOf(person.id, options),
-      o.key,
-    ]),
-    sense: '<=',
-    bound: 0,
-  }));
+/** Everybody has something to do in at least three quarters of the rows; who is left out of the same is said once. */
+const people = (options: readonly Option[], { people: there }: RuleContext): Line[] =>
+  [...groupBy(there, ({ id }) => options.flatMap((o) => (o.out.has(id) ? o.key : [])).join(' '))]
+    .filter(([outOf]) => outOf !== '')
+    .map(([, [person]]) => ({
+      terms: options.map((o): LinearTerm => [
+        (o.out.has(person!.id) ? 1 : 0) - outShareOf(person!.id, options),
+        o.key,
+      ]),
+      sense: '<=',
+      bound: 0,
+    }));
 
 const rises = (options: readonly Option[], { volumeMost }: Budget): Line[] =>
   (['resisted', 'loading'] as const).flatMap((kind): Line[] => {

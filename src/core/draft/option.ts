@@ -15,6 +15,7 @@ import {
   takenMs,
   wayInPart,
 } from '../plan';
+import { groupBy } from '../group';
 import { nameList } from '../words';
 import { draftDoses, type DraftDose } from './doses';
 import { whyNotDrafted } from './may-draft';
@@ -50,6 +51,10 @@ export type Option = {
   /** Why it is worth that, the heaviest first. */
   readonly reasons: readonly Reason[];
 };
+
+/** The options of each movement, of which at most one is taken: one line for all of them bounds a model more tightly than one for each. */
+export const byMovement = (options: readonly Option[]) =>
+  [...groupBy(options, (o) => o.movement.id).values()].map((same) => ({ movement: same[0]!.movement, same }));
 
 /** What a draft knows besides the plan: the rule context of the class, what was done lately, the wish. */
 export type DraftFacts = {

@@ -1,21 +1,9 @@
-import { hullOfDiscs, type Disc } from './outline';
+import { capsule, hullOfDiscs, type Disc } from './outline';
 import type { Vec } from './vector';
 
 /** What a path is filled as. Clothes, hair and skins of a person are tokens as those of a hand are. */
-export const FILLS = [
-  'ink',
-  'skin',
-  'nail',
-  'sleeve',
-  'prop',
-  'ground',
-  'cloth',
-  'hair',
-  'skin-2',
-  'skin-3',
-  'hair-2',
-] as const;
-export type Fill = (typeof FILLS)[number];
+export type Fill =
+  'ink' | 'skin' | 'nail' | 'sleeve' | 'prop' | 'ground' | 'cloth' | 'hair' | 'skin-2' | 'skin-3' | 'hair-2';
 
 /** One path of the drawing, in mm, y down; later shapes lie over earlier ones. A band is a stroke of some width. */
 export type FigureShape =
@@ -37,9 +25,13 @@ export const outlined = (
   fill: Fill = 'skin',
   inkMm = INK_MM,
 ): readonly [FigureShape, FigureShape] => [
-  { part: 'ink', d: hullOfDiscs(discs.map((c) => ({ ...c, r: c.r + inkMm }))) },
-  { part: fill, d: hullOfDiscs(discs) },
+  { part: 'ink', d: roundAll(discs.map((c) => ({ ...c, r: c.r + inkMm }))) },
+  { part: fill, d: roundAll(discs) },
 ];
+
+/** Two circles need no search for those that reach furthest. */
+const roundAll = (discs: readonly Disc[]): string =>
+  discs.length === 2 ? capsule(discs[0]!, discs[1]!) : hullOfDiscs(discs);
 
 export const meanDepth = (...points: readonly Vec[]): number =>
   points.reduce((n, p) => n + p[2], 0) / points.length;

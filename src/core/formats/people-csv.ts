@@ -161,15 +161,20 @@ export function sameAs<P extends Pick<PersonFields, 'firstName' | 'initial'>>(
   return people.find((p) => key(p) === key(fields)) ?? null;
 }
 
+/** One after the other, and once where one says the other already. */
+const bothNotes = (before: string, file: string): string =>
+  before.includes(file) ? before : file.includes(before) ? file : `${before}; ${file}`;
+
 /**
- * What is on record, with what the file says besides: a word it says wins over none, a condition is added, a worse state is taken,
+ * What is on record, with what the file says besides: a task it says wins, notes are added, a condition is added, a worse state is taken,
  * nothing is taken away.
  */
 export function mergedFields(before: PersonFields, file: PersonFields): PersonFields {
   return {
     ...before,
     wantedTask: file.wantedTask || before.wantedTask,
-    notes: file.notes || before.notes,
+    notes: bothNotes(before.notes, file.notes),
+    screened: before.screened || file.screened,
     assistance: Math.max(before.assistance, file.assistance),
     conditions: [...withConditions(before.conditions, file.conditions)],
   };

@@ -16,7 +16,8 @@ import {
 import type { Hand } from '../dose';
 import { DIGITS } from './joints';
 import { momentsOf, type Moment, type MovementFigure } from './motion';
-import { fingertipOf, personCamera, personSkeleton } from './person';
+import { personAt, personCamera } from './person';
+import { fingertipOf } from './person-hand';
 import { projectHand } from './place';
 import type { PropShape } from './prop-shape';
 import { isLone, sceneHands, specOf, spotOf, type Stage } from './scene';
@@ -80,10 +81,7 @@ function pressOf(figure: MovementFigure, stage: Stage): Arrow {
 function personArrows(figure: MovementFigure): readonly Arrow[] {
   const person = figure.person!;
   const see = personCamera(person);
-  const moments = momentsOf(figure).map((m) => {
-    const stage = stageAt(m);
-    return { stage, body: personSkeleton(person, stage) };
-  });
+  const moments = momentsOf(figure).map((m) => personAt(person, stageAt(m)));
   const track = (of: (m: (typeof moments)[number]) => Vec) => moments.map((m) => see(of(m)));
   const feet = person.shows === 'feet';
   const legs = (side: Hand) => [
@@ -93,7 +91,7 @@ function personArrows(figure: MovementFigure): readonly Arrow[] {
   ];
   const arms = (side: Hand) => [
     track(({ body }) => add(body.arms[side].shoulder, [outwardOf(side) * 30, 45, 0])),
-    track(({ body, stage }) => fingertipOf(body, side, stage.poses[side])),
+    track(({ body, poses }) => fingertipOf(body.arms[side], side, poses[side])),
     track(({ body }) => body.arms[side].elbow),
   ];
   const [right, left] = (['R', 'L'] as const).map((side) =>
@@ -125,8 +123,8 @@ type Way = readonly Vec[];
 function pressOfPerson(figure: MovementFigure): Arrow {
   const person = figure.person!;
   const see = personCamera(person);
-  const { hand } = personSkeleton(person, stageAt(momentsOf(figure).at(-1)!)).arms.R;
-  const at = add(hand.wrist, [hand.fingers[0] * 60, hand.fingers[1] * 60, hand.fingers[2] * 60]);
+  const { hand } = personAt(person, stageAt(momentsOf(figure).at(-1)!)).body.arms.R;
+  const at = add(hand.wrist, scale(hand.fingers, 60));
   return pressMark(see(at), sub(see(add(at, hand.palm)), see(at)), PERSON_SIZE * 0.8);
 }
 

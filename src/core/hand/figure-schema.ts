@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BUILDS, HAND_PLACES, STANCES } from '../body';
 import { MAX_PASSES } from '../dose';
 import { AXES, limitOf, type AxisId } from './joints';
-import { keyPoses, type Motion, type MovementFigure } from './motion';
+import { keyPoses, motionsOf, type Motion, type MovementFigure } from './motion';
 import { PERSON_SHOWS, PERSON_VIEWS } from './person';
 import { beyondLimits } from './pose';
 import { PROP_SHAPES } from './prop-shape';
@@ -78,13 +78,10 @@ export const figureSchema = z.strictObject({
 });
 
 /** What is wrong with a figure, in sentences: poses beyond a joint's limit, shares that do not make a whole. */
-export function figureIssues({ motion, other, waits, passes = {} }: MovementFigure): readonly string[] {
-  const beside = [
-    ...(other ? motionIssues(other) : []),
-    ...(waits ? motionIssues({ kind: 'held', from: waits, to: waits }) : []),
-  ];
-  const others = Object.values(passes).flatMap((pass) => (pass.motion ? motionIssues(pass.motion) : []));
-  return [...new Set([...motionIssues(motion), ...beside, ...others])];
+export function figureIssues(figure: MovementFigure): readonly string[] {
+  const { waits } = figure;
+  const waiting: readonly Motion[] = waits ? [{ kind: 'held', from: waits, to: waits }] : [];
+  return [...new Set([...motionsOf(figure), ...waiting].flatMap(motionIssues))];
 }
 
 function motionIssues(motion: Motion): string[] {

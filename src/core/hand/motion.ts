@@ -40,7 +40,7 @@ export type MovementFigure = {
   readonly telling?: number | string;
   /** What the hand that does not lead does at the same time, where it is something else. */
   readonly other?: Motion;
-  /** How a hand or foot that waits is held; where the movement begins, where not said. */
+  /** How what has nothing to do is held, in a rest too; where the movement begins, where not said. */
   readonly waits?: Pose;
   /** Hand by hand: while one does it, the other does the opposite. */
   readonly counter?: true;
@@ -78,42 +78,106 @@ export function loopPose(keys: readonly KeyPose[], phase: number): FullPose {
   return REST;
 }
 
-/** A loop of two poses with its time split as the movement asks: this share out, the rest back. */
-export function withSplit(figure: MovementFigure, workShare: number): MovementFigure {
-  const { motion } = figure;
-  if (motion.kind !== 'loop' || motion.keys.length !== 2) return figure;
-  const [start, end] = motion.keys as readonly [KeyPose, KeyPose];
-  const keys = [
-    { ...start, share: 1 - workShare },
-    { ...end, share: workShare },
-  ];
-  return { ...figure, motion: { kind: 'loop', keys } };
+/** All that is done in a movement: by either hand, in every pass. */
+export const motionsOf = ({ motion, other, passes = {} }: MovementFigure): readonly Motion[] => [
+  motion,
+  ...(other ? [other] : []),
+  ...Object.values(passes).flatMap((pass) => pass.motion ?? []),
+];
+
+/** A figure with each of its motions changed: its own, the other hand's, and those of its passes. */
+function withMotions(figure: MovementFigure, change: (motion: Motion) => Motion): MovementFigure {
+  const { motion, other, passes } = figure;
+  return {
+    ...figure,
+    motion: change(motion),
+    ...(other && { other: change(other) }),
+    ...(passes && {
+      passes: Object.fromEntries(
+        Object.entries(passes).map(([name, pass]) => [
+          name,
+          pass.motion ? { ...pass, motion: change(pass.motion) } : pass,
+        ]),
+      ),
+    }),
+  };
+}
+
+/** Loops of two poses with their time split as the movement asks: this share out, the rest back. */
+export const withSplit = (figure: MovementFigure, workShare: number): MovementFigure =>
+  withMotions(figure, (motion) => {
+    if (motion.kind !== 'loop' || motion.keys.length !== 2) return motion;
+    const [start, end] = motion.keys as readonly [KeyPose, KeyPose];
+    return {
+      kind: 'loop',
+      keys: [
+        { ...start, share: 1 - workShare },
+        { ...end, share: workShare },
+      ],
+    };
+  });
+
+/** A figure with each pose of it changed. */
+export const withPoses = (figure: MovementFigure, change: (pose: Pose) => Pose): MovementFigure => ({
+  ...withMotions(figure, (motion) => mapPoses(motion, change)),
+  ...(figure.waits && { waits: change(figure.waits) }),
+});
+
+function mapPoses(motion: Motion, change: (pose: Pose) => Pose): Motion {
+  switch (motion.kind) {
+    case 'loop':
+      return { ...motion, keys: motion.keys.map((k) => ({ ...k, pose: change(k.pose) })) };
+    case 'held':
+      return { ...motion, from: change(motion.from), to: change(motion.to) };
+    case 'steps':
+      return { ...motion, base: change(motion.base), poses: mapSteps(motion.poses, change) };
+  }
+}
+
+const mapSteps = (poses: Steps['poses'], change: (pose: Pose) => Pose): Steps['poses'] =>
+  Object.fromEntries(Object.entries(poses).map(([name, pose]) => [name, change(pose)]));
+
+/** Only some of a motion's poses, by their places: of a loop in equal parts, of steps in their order. */
+export function amongPoses(motion: Motion, places: readonly number[]): Motion {
+  switch (motion.kind) {
+    case 'held':
+      return motion;
+    case 'loop':
+      return {
+        kind: 'loop',
+        keys: places.map((i) => ({ pose: motion.keys[i]!.pose, share: 1 / places.length })),
+      };
+    case 'steps': {
+      const steps = Object.entries(motion.poses);
+      return { ...motion, poses: Object.fromEntries(places.map((i) => steps[i]!)) };
+    }
+  }
 }
 
 /**
- * The same movement in a smaller range, 0 to 1. A loop of two poses goes so much of the way from where it begins; one of more goes round
+ * The same movement in a smaller range, 0 to 1: so much of the way from how it waits. A loop of more than two poses goes round
  * its middle, as a circle does.
  */
 export function withRange(figure: MovementFigure, share: number): MovementFigure {
-  const { motion } = figure;
-  const from = motion.kind === 'loop' && motion.keys.length > 2 ? middleOf(motion.keys) : startPose(motion);
-  const at = (pose: Pose): FullPose => blend(from, fullPose(pose), share);
-  switch (motion.kind) {
-    case 'loop':
-      return { ...figure, motion: { ...motion, keys: motion.keys.map((k) => ({ ...k, pose: at(k.pose) })) } };
-    case 'held':
-      return { ...figure, motion: { ...motion, to: at(motion.to) } };
-    case 'steps': {
-      const steps = Object.entries(motion.poses).map(([name, pose]) => [name, at(pose)]);
-      return { ...figure, motion: { ...motion, poses: Object.fromEntries(steps) as typeof motion.poses } };
+  return withMotions(figure, (motion) => {
+    const isRound = motion.kind === 'loop' && motion.keys.length > 2;
+    const from = isRound ? middleOf(motion.keys) : waitingPose({ ...figure, motion });
+    const at = (pose: Pose): FullPose => blend(from, fullPose(pose), share);
+    switch (motion.kind) {
+      case 'loop':
+        return { ...motion, keys: motion.keys.map((k) => ({ ...k, pose: at(k.pose) })) };
+      case 'held':
+        return { ...motion, to: at(motion.to) };
+      case 'steps':
+        return { ...motion, poses: mapSteps(motion.poses, at) };
     }
-  }
+  });
 }
 
 const middleOf = (keys: readonly KeyPose[]): FullPose =>
   keys.reduce((sum, key, i) => blend(sum, fullPose(key.pose), 1 / (i + 1)), fullPose(keys[0]!.pose));
 
-/** Where a movement begins, and where a hand waits. */
+/** Where a movement begins. */
 export function startPose(motion: Motion): FullPose {
   switch (motion.kind) {
     case 'loop':
@@ -189,7 +253,7 @@ function otherPose(figure: MovementFigure, pose: FullPose, share: number | null)
     : startPose(motion);
 }
 
-/** How a hand or a foot is held that has nothing to do. */
+/** How a hand, a foot or a body is held that has nothing to do. */
 export const waitingPose = (figure: MovementFigure): FullPose =>
   figure.waits ? fullPose(figure.waits) : startPose(figure.motion);
 

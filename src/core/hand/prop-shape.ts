@@ -35,13 +35,16 @@ export type PropShape = (typeof PROP_SHAPES)[number];
 export const SHARED: ReadonlySet<PropShape> = new Set(['cloth between', 'bottle across']);
 
 const BALL_MM = 27;
+/** From the bones of the palm to a ball in it: half a palm of flesh. */
+const BALL_OFF_MM = 6;
 
 /** The prop as it lies in one hand, as seen. */
 export function propInHand(shape: PropShape, hand: SeenHand, pose: FullPose): readonly Part[] {
   switch (shape) {
     case 'ball': {
-      const r = BALL_MM - Math.max(0, pose['middle.pip'] - 40) * 0.12;
-      return [solid([disc(inPalm(hand, r + 4), r)], inPalm(hand, r + 4)[2])];
+      const pressed = Math.max(...FINGER_NAMES.map((f) => pose[`${f}.pip`]));
+      const r = BALL_MM - Math.max(0, pressed - 40) * 0.12;
+      return [solid([disc(inPalm(hand, r + BALL_OFF_MM), r)], inPalm(hand, r + BALL_OFF_MM)[2])];
     }
     case 'ring': {
       const c = inPalm(hand, 22);

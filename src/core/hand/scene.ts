@@ -39,6 +39,14 @@ export type Stage = {
   readonly order: readonly [Hand, Hand];
 };
 
+/** Both hands doing the same. */
+export const stageOfBoth = (pose: FullPose): Stage => ({
+  poses: { L: pose, R: pose },
+  working: 'both',
+  swapped: false,
+  order: ['L', 'R'],
+});
+
 export const specOf = (figure: MovementFigure): SceneSpec => SCENES[figure.scene ?? 'apart'];
 export const isApart = (figure: MovementFigure): boolean => (figure.scene ?? 'apart') === 'apart';
 
@@ -196,6 +204,8 @@ export function spotOf({ digits, wrist, forearm, palmNormal }: SeenHand, spot: S
       return between(digits.thumb[1]!, digits.index[1]!, 0.5);
     case 'pad of the thumb':
       return digits.thumb.at(-1)!;
+    case 'knuckle':
+      return digits.index[1]!;
     case 'pinch':
       return between(digits.thumb.at(-1)!, digits.index.at(-1)!, 0.5);
     case 'little edge':

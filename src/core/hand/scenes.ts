@@ -8,6 +8,7 @@ export const SCENE_KINDS = [
   'apart',
   'palms together',
   'fingertips together',
+  'inner wrists together',
   'backs together',
   'clasped',
   'interlaced, palms out',
@@ -29,6 +30,7 @@ export const SCENE_KINDS = [
   'other hand on the arm',
   'other hand on the fingers',
   'other thumb in the palm',
+  'other knuckle in the palm',
   'other hand pinches the web',
   'other hand on one finger',
   'knuckles into the palm',
@@ -61,6 +63,7 @@ export type Spot =
   | 'ball of the thumb'
   | 'web'
   | 'pad of the thumb'
+  | 'knuckle'
   | 'pinch';
 
 /** A hand that helps: its shape, how it is turned, which spot of it lies on which spot of the working hand. */
@@ -123,6 +126,22 @@ const helped = (helper: Helper, lean = 0): SceneSpec => ({
   helper,
 });
 
+/** A working hand upright, seen from its palm or its back; the other helps. */
+const heldUp = (yaw: number, helper: Helper): SceneSpec => ({
+  camera: STRAIGHT_ON,
+  place: forearm(yaw, 0, [30, -60, 0]),
+  helper,
+});
+
+/** Thumb and index of the other hand round a spot, its arm leaning so many degrees, so far before the spot, mm. */
+const pinching = (lean: number, on: Spot, before: number): Helper => ({
+  pose: { ...bends(54, 46, 15), 'thumb.palmar': 43, 'thumb.opposition': 62, 'thumb.radial': 12 },
+  place: { yaw: -110, tip: 0, lean, frame: 'palm' },
+  spot: 'pinch',
+  on,
+  off: [0, 0, before],
+});
+
 /** A working hand lying palm down, fingers to the left; the other hand meets it from above or below. */
 const helpedLying = (helper: Helper): SceneSpec => ({
   camera: STRAIGHT_ON,
@@ -160,6 +179,7 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
     place: palm(-90, 0, [0, -30, 0]),
     meeting: 'fingertips',
   },
+  'inner wrists together': { camera: ANGLED, place: forearm(-90, 0, [20, -30, 0]), meeting: 'wrist' },
   'backs together': { camera: ANGLED, place: palm(-90, 180, [13, 60, 0]) },
   clasped: {
     camera: { yaw: 0, tip: 22 },
@@ -264,45 +284,34 @@ export const SCENES: Readonly<Record<SceneKind, SceneSpec>> = {
       off: [0, 0, 16],
     },
   },
-  'other thumb in the palm': {
-    camera: STRAIGHT_ON,
-    place: forearm(-8, 0, [30, -60, 0]),
-    helper: {
-      pose: {
-        ...bends(38, 40, 22),
-        'thumb.palmar': 52,
-        'thumb.opposition': 58,
-        'thumb.radial': 30,
-        'thumb.ip': 14,
-      },
-      place: { yaw: -70, tip: 0, lean: -70, frame: 'palm' },
-      spot: 'pad of the thumb',
-      on: 'palm',
-      off: [0, 0, 8],
+  'other knuckle in the palm': heldUp(-8, {
+    pose: {
+      ...bends(62, 96, 40),
+      'thumb.palmar': 30,
+      'thumb.opposition': 20,
+      'thumb.radial': 10,
+      'index.mcp': 40,
     },
-  },
-  'other hand pinches the web': {
-    camera: STRAIGHT_ON,
-    place: forearm(172, 0, [30, -60, 0]),
-    helper: {
-      pose: { ...bends(52, 46, 16), 'thumb.palmar': 43, 'thumb.opposition': 62, 'thumb.radial': 12 },
-      place: { yaw: -110, tip: 0, lean: -70, frame: 'palm' },
-      spot: 'pinch',
-      on: 'web',
-      off: [0, 0, 6],
+    place: { yaw: -70, tip: 0, lean: -70, frame: 'palm' },
+    spot: 'knuckle',
+    on: 'palm',
+    off: [0, 0, 8],
+  }),
+  'other thumb in the palm': heldUp(-8, {
+    pose: {
+      ...bends(38, 40, 22),
+      'thumb.palmar': 52,
+      'thumb.opposition': 58,
+      'thumb.radial': 30,
+      'thumb.ip': 14,
     },
-  },
-  'other hand on one finger': {
-    camera: STRAIGHT_ON,
-    place: forearm(176, 0, [30, -60, 0]),
-    helper: {
-      pose: { ...bends(56, 46, 14), 'thumb.palmar': 43, 'thumb.opposition': 62, 'thumb.radial': 12 },
-      place: { yaw: -110, tip: 0, lean: -104, frame: 'palm' },
-      spot: 'pinch',
-      on: 'fingers',
-      off: [0, 0, 10],
-    },
-  },
+    place: { yaw: -70, tip: 0, lean: -70, frame: 'palm' },
+    spot: 'pad of the thumb',
+    on: 'palm',
+    off: [0, 0, 8],
+  }),
+  'other hand pinches the web': heldUp(172, pinching(-70, 'web', 6)),
+  'other hand on one finger': heldUp(176, pinching(-104, 'fingers', 10)),
   'knuckles into the palm': {
     camera: { yaw: -10, tip: 0 },
     place: palm(-90, -70, [60, -10, 0]),

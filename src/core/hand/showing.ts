@@ -1,5 +1,5 @@
 import type { Beat, Hand } from '../dose';
-import { poseInBeat, waitingPose, startPose, type MovementFigure } from './motion';
+import { poseInBeat, waitingPose, type MovementFigure } from './motion';
 import type { FullPose } from './pose';
 
 /** A moment of a count: the beat under way, the one before it, and the time from the start of the count. */
@@ -30,19 +30,19 @@ function mirrored(beat: Beat | null, { motion }: MovementFigure): Beat | null {
   return { ...beat, step: order[order.length - 1 - order.indexOf(beat.step)] ?? beat.step };
 }
 
-/** The working hand moves with the count; the other waits, or does the opposite where hands take turns. */
+/** The working hand moves with the count; the other waits, helps, or does the opposite where hands take turns. */
 export function poseOfHand(figure: MovementFigure, hand: Hand, showing: Showing | null): FullPose {
-  if (!showing) return startPose(figure.motion);
+  const { motion, other, counter } = figure;
+  if (!showing) return waitingPose(figure);
   const { beat, before, offsetMs } = showing;
-  const follower = beat.pass.swapped ? 'R' : 'L';
-  if (figure.other && (beat.side === 'both' ? hand === follower : !handWorks(beat, hand)))
-    return poseInBeat(figure.other, beat, before, offsetMs);
-  const opposite = figure.counter && (beat.side === 'both' ? hand === follower : !handWorks(beat, hand));
-  if (opposite && figure.motion.kind === 'steps')
-    return poseInBeat(figure.motion, mirrored(beat, figure)!, mirrored(before, figure), offsetMs);
-  if (opposite) {
+  const isFollower = beat.side === 'both' ? hand === (beat.pass.swapped ? 'R' : 'L') : !handWorks(beat, hand);
+  if (other && isFollower) return poseInBeat(other, beat, before, offsetMs);
+  if (beat.kind === 'change' || beat.kind === 'rest') return waitingPose(figure);
+  if (counter && isFollower && motion.kind === 'steps')
+    return poseInBeat(motion, mirrored(beat, figure)!, mirrored(before, figure), offsetMs);
+  if (counter && isFollower) {
     const half = beat.startMs + ((offsetMs - beat.startMs + beat.durationMs / 2) % beat.durationMs);
-    return poseInBeat(figure.motion, beat, before, half);
+    return poseInBeat(motion, beat, before, half);
   }
-  return handWorks(beat, hand) ? poseInBeat(figure.motion, beat, before, offsetMs) : waitingPose(figure);
+  return handWorks(beat, hand) ? poseInBeat(motion, beat, before, offsetMs) : waitingPose(figure);
 }

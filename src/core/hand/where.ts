@@ -2,7 +2,7 @@ import type { FigureShape } from '../draw';
 import { remembered } from '../remember';
 import { startPose, type MovementFigure } from './motion';
 import { personShapes, type PersonIn } from './person';
-import { specOf } from './scene';
+import { specOf, stageOfBoth } from './scene';
 import type { SceneKind } from './scenes';
 
 /** Where a movement's hands are, in words, and a person who has them there; null where a person is the picture already. */
@@ -58,14 +58,6 @@ const DRAWN = new WeakMap<MovementFigure, readonly FigureShape[]>();
 export function whereShapes(figure: MovementFigure): readonly FigureShape[] {
   return remembered(DRAWN, figure, () => {
     const where = whereOf(figure);
-    const pose = startPose(figure.motion);
-    return where
-      ? personShapes(where.person, {
-          poses: { L: pose, R: pose },
-          working: 'both',
-          swapped: false,
-          order: ['L', 'R'],
-        })
-      : [];
+    return where ? personShapes(where.person, stageOfBoth(startPose(figure.motion))) : [];
   });
 }

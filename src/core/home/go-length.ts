@@ -13,6 +13,12 @@ export const goMs = (rows: readonly MovementRow[], catalogue: Catalogue, pace?: 
     return sum + (movement ? takenMs(pace, movement.effort, totalMs) : totalMs);
   }, 0);
 
+/** How long a day of it takes, ms: what needs a day between once, the rest each time. */
+export const dayMs = (
+  items: readonly { readonly ms: number; readonly dayBetween: boolean }[],
+  timesADay: number,
+): number => items.reduce((sum, { ms, dayBetween }) => sum + ms * (dayBetween ? 1 : timesADay), 0);
+
 /** "about 4 minutes", "about half a minute". */
 export function aboutMinutes(ms: number): string {
   if (ms < 45_000) return 'about half a minute';

@@ -1,11 +1,13 @@
 import { nameList, sentences } from '../words';
 import { doneWith, waysForAll, type Movement, type Purpose, type WayForAll } from '../catalogue';
 import { type DoneWith, type Dose, toldDose } from '../dose';
+import type { MovementFigure } from '../hand';
 import { fullName, type Person } from '../people';
 import {
   movementOfRow,
   placedRows,
   rowTitle,
+  rungOf,
   type ClassFacts,
   type Plan,
   type PlanCheck,
@@ -38,6 +40,9 @@ export type CueLine = {
     readonly purpose: Purpose;
     readonly of: DoneWith;
   } | null;
+  /** What is done, in one sentence, and how it looks; empty and null for talk and breaks. */
+  readonly what: string;
+  readonly figure: MovementFigure | null;
   readonly say: string;
   readonly watch: string;
   readonly note: string;
@@ -103,7 +108,17 @@ function cueLine(
   };
   const movement = row.kind === 'movement' ? movementOfRow(row, catalogue) : undefined;
   if (row.kind !== 'movement' || !movement)
-    return { ...shared, count: null, say: wordsOf(row), watch: '', note: '', otherWays: [], ownWays: [] };
+    return {
+      ...shared,
+      count: null,
+      what: '',
+      figure: null,
+      say: wordsOf(row),
+      watch: '',
+      note: '',
+      otherWays: [],
+      ownWays: [],
+    };
   return {
     ...shared,
     count: {
@@ -114,6 +129,8 @@ function cueLine(
       purpose: movement.purpose,
       of: doneWith(movement),
     },
+    what: firstSentence(movement.what),
+    figure: figureOfRow(row, catalogue),
     say: inSentences([reminder, ...saidOf(row, movement)]),
     watch: movement.watch[0] ?? '',
     note: row.note,
@@ -121,6 +138,18 @@ function cueLine(
     ownWays: waysOf(row.dose, verdicts.get(row.id), people, throughout),
   };
 }
+
+/** As it looks on the rung that is chosen for all. */
+function figureOfRow(
+  { movementId, rung }: MovementRow,
+  catalogue: ClassFacts['catalogue'],
+): MovementFigure | null {
+  const movement = catalogue.movement(movementId);
+  const chosen = movement && rung !== undefined ? movement.rungs[rungOf(movement, rung)] : undefined;
+  return (chosen && catalogue.figureOnRung(movementId, chosen)) ?? catalogue.figure(movementId) ?? null;
+}
+
+const firstSentence = (text: string): string => text.split(/(?<=\.)\s/)[0] ?? text;
 
 /** What there is to say of a row: its first cue, and what the instructor wrote of where it is felt and what it is for. */
 const saidOf = ({ words }: MovementRow, { cues }: Movement): readonly string[] => [

@@ -20,6 +20,8 @@ type Room = {
   readonly helpers: readonly string[];
   /** Also what everyone may do instead, easier, stronger or with nothing in the hands; it takes more paper. */
   readonly withOtherWays?: boolean;
+  /** With a small picture of each movement and what is done in one sentence; it takes twice the paper. */
+  readonly withPictures?: boolean;
 };
 
 const MANY = 60;
@@ -30,14 +32,22 @@ const COLUMNS: readonly SheetColumn[] = [
   { head: null, share: 24 },
   { head: null, share: 66 },
 ];
+const WITH_PICTURES: readonly SheetColumn[] = [
+  { head: null, share: 9.5 },
+  { head: null, share: 24 },
+  { head: null, share: 29 },
+  { head: null, share: 15.5 },
+  { head: null, share: 60 },
+];
 
-/** The class on one or two sides: time, name, cord, what to say, who does it their own way, what changes hands. */
+/** The class on paper: time, name, cord, what to say, who does it their own way, what changes hands. */
 export function cueSheet({
   plan,
   check,
   facts,
   helpers,
   withOtherWays = false,
+  withPictures = false,
 }: Room): readonly SheetBlock[] {
   const { throughout, sections } = cueLines(plan, check, facts);
   if (sections.length === 0) return [words('There are no rows in this plan yet.')];
@@ -54,17 +64,19 @@ export function cueSheet({
     {
       kind: 'table',
       name: 'The running order',
-      columns: COLUMNS,
+      columns: withPictures ? WITH_PICTURES : COLUMNS,
       nameColumn: 1,
       groups: sections.map(({ name, lines }) => ({
         name,
-        rows: lines.map((line) => rowOf(withOtherWays ? line : { ...line, otherWays: [] }, plan.breathMs)),
+        rows: lines.map((line) =>
+          rowOf(withOtherWays ? line : { ...line, otherWays: [] }, plan.breathMs, withPictures),
+        ),
       })),
     },
   ];
 }
 
-const rowOf = (line: CueLine, breathMs: number): SheetRow => [
+const rowOf = (line: CueLine, breathMs: number, withPictures: boolean): SheetRow => [
   [words(clockText(line.startMs))],
   [
     paragraph(bold(line.title)),
@@ -78,8 +90,17 @@ const rowOf = (line: CueLine, breathMs: number): SheetRow => [
         { kind: 'cord', dose: line.count.dose, purpose: line.count.purpose, of: line.count.of, breathMs },
       ]
     : [],
-  [...sayAndWatch(line), ...forAll(line.otherWays), ...ownWays(line.ownWays)],
+  ...(withPictures ? [pictureOf(line)] : []),
+  [
+    ...(withPictures && line.what ? [words(line.what)] : []),
+    ...sayAndWatch(line),
+    ...forAll(line.otherWays),
+    ...ownWays(line.ownWays),
+  ],
 ];
+
+const pictureOf = ({ figure, what }: CueLine): readonly Piece[] =>
+  figure ? [{ kind: 'picture', figure, shows: what }] : [];
 
 function sayAndWatch({ say, watch }: CueLine): readonly Piece[] {
   const said = say ? [{ text: `${sentences([say])} ` }] : [];

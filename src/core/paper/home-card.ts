@@ -2,22 +2,25 @@ import { doneWith, type Catalogue } from '../catalogue';
 import { toldDose } from '../dose';
 import {
   aboutMinutes,
+  dayMs,
   goMs,
   HOME_BREATH_MS,
   homeDays,
   littleAndOften,
-  minuteText,
   needsDayBetween,
   weeklyTotal,
+  whenText,
+  type HomeHours,
 } from '../home';
 import type { Person } from '../people';
 import { movementOfRow, type MovementRow, type Pace } from '../plan';
-import { nameList, plural } from '../words';
+import { plural } from '../words';
 import { bold, paragraph, soft, words, type Beside, type SheetBlock, type DayWords } from './sheet';
 
 type Given = {
   readonly rows: readonly MovementRow[];
   readonly timesADay: number;
+  readonly hours: HomeHours;
   readonly wantedTask: Person['wantedTask'];
   readonly classDay: string;
   /** Null where no next class is planned. */
@@ -30,13 +33,17 @@ type Given = {
 
 /** One person's card: each thing drawn, its cord, the days to tick, and when to stop. */
 export function homeCard(given: Given): readonly SheetBlock[] {
-  const { rows, timesADay, wantedTask, nextDay, say, catalogue, pace } = given;
-  const times = littleAndOften(timesADay).map(minuteText);
-  const often =
-    times.length === 1 ? 'once a day' : `${times.length} times a day, at about ${nameList(times, 6)}`;
+  const { rows, timesADay, hours, wantedTask, nextDay, say, catalogue, pace } = given;
+  const times = littleAndOften(timesADay, hours);
+  const often = times.length === 1 ? 'once a day' : `${times.length} times a day, ${whenText(times)}`;
+  const items = rows.flatMap((row) => {
+    const movement = movementOfRow(row, catalogue);
+    return movement ? [{ ms: goMs([row], catalogue, pace), dayBetween: needsDayBetween(movement) }] : [];
+  });
+  const aDay = aboutMinutes(dayMs(items, times.length));
   return [
     words(
-      `Little and often: ${often}, ${aboutMinutes(goMs(rows, catalogue, pace))} each time.${wantedTask && ` To help you ${wantedTask}.`}`,
+      `Little and often: ${often}, ${aboutMinutes(goMs(rows, catalogue, pace))} each time${times.length > 1 ? `, ${aDay} a day` : ''}.${wantedTask && ` To help you ${wantedTask}.`}`,
       'large',
     ),
     { kind: 'figures', abreast: 1, items: rows.flatMap((row) => cardItem(row, times.length, given)) },

@@ -19,6 +19,8 @@ const LINE_HEIGHT = 1.18;
 const ASCENT = 0.76;
 /** A drawn px of a cord against ordinary print of 18 px. */
 const CORD_PX = 1 / 18;
+/** How high a picture in a cell is at most, of ordinary print. */
+const PICTURE_HIGH = 4;
 const ROUND = 'M-1 0a1 1 0 1 1 2 0a1 1 0 1 1 -2 0z';
 
 /** A piece, with its lines in a tag of its own or in that of its cell. */
@@ -40,6 +42,8 @@ export function layPiece(piece: Piece, room: LayoutBox, cell: Tag | null = null)
     }
     case 'days':
       return layDays(piece, room);
+    case 'picture':
+      return layFigure(piece.figure, piece.shows, room.size * PICTURE_HIGH, room.width);
   }
 }
 

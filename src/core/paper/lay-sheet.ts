@@ -80,7 +80,7 @@ function footOf(sheet: Sheet, i: number, of: number, height: number, room: Layou
       kind: 'word',
       tag: null,
       x: PAGE_MARGIN_PT,
-      y: height - PAGE_MARGIN_PT + 4,
+      y: height - PAGE_MARGIN_PT - 3,
       text: `${sheet.title}, page ${i + 1} of ${of}`,
       size: room.size * 0.88,
       bold: false,

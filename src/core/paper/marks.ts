@@ -38,6 +38,16 @@ export type PathMark = Placed & {
 /** One word or stroke on a page. */
 export type Stroke = WordMark | PathMark;
 
+/** A word with the width it takes, pt, or a stroke. */
+export type PrintedMark = (WordMark & { readonly width: number }) | PathMark;
+
+/** The pages of a sheet with what is printed on each, from its top left; sizes in pt. */
+export type PrintedPages = {
+  readonly width: number;
+  readonly height: number;
+  readonly pages: readonly (readonly PrintedMark[])[];
+};
+
 /** Width of words in one line, pt. */
 export type TextWidth = (text: string, bold: boolean, size: number) => number;
 

@@ -22,8 +22,14 @@ export type TickDays = {
   readonly kind: 'days';
   readonly days: readonly { readonly label: string; readonly times: number }[];
 };
+/** A movement drawn small; `shows` is for those who cannot see it. */
+type PicturePiece = {
+  readonly kind: 'picture';
+  readonly figure: MovementFigure;
+  readonly shows: string;
+};
 /** What may stand in a cell or beside a picture. */
-export type Piece = Text | CordPiece | CheckBox | TickDays;
+export type Piece = Text | CordPiece | CheckBox | TickDays | PicturePiece;
 
 /** A movement drawn, with what stands at its right. */
 export type Beside = {

@@ -28,6 +28,7 @@ export {
 } from './look/hand-map';
 export { edit, goTo, redo, undo, type HistoryEntry, type PlanHistory } from './edit/history';
 export { gradeCounts, type KitLine } from './check/kit';
+export { heldIn, heldWords, type HeldBack } from './check/held';
 export { FIRST_CLASSES, GRIP_LEFT } from './check/limits';
 export { forAnybody, mapMovementRows, onlyRows } from './edit/map-rows';
 export { withPassNames } from './edit/pass-names';
@@ -38,7 +39,7 @@ export { muteOf, muteStep, unmuteStep, withoutMutes } from './edit/mute';
 export { cautionsOf, rowCosts, troubleIn } from './check/needs';
 export { neighbourPlace } from './check/neighbour-place';
 export { newClassSchema, type NewClassFields } from './edit/new-class';
-export { freshRowId, insertBeside, newMovementRow, rowStep } from './edit/new-rows';
+export { freshRowId, insertBeside, insteadOf, newMovementRow, rowStep } from './edit/new-rows';
 export { atPace } from './check/at-pace';
 export { classLength, lengthWords, paceWords } from './check/class-length';
 export { isPaceKnown, learnedPace, takenMs, wayInPart, type Pace, type PaceSample } from './check/pace';

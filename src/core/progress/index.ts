@@ -12,6 +12,7 @@ export {
 export { FAMILIES, familyOf, type Family } from './family';
 export { handOutLines } from './hand-out';
 export { notShownTo } from './not-shown';
+export { storyWords, type ClassStory } from './person-story';
 export { familyRows, isInFlare, outcomeOf, type TaughtClass } from './outcomes';
 export { ownWays, type OwnWay } from './own-ways';
 export { offRungWords, rungAfter, type OwnRung } from './own-rung';

@@ -1,24 +1,24 @@
 import type { Catalogue, Movement } from '../catalogue';
 import type { Hand } from '../dose';
-import { rangeDemand, type MovementFigure } from '../hand';
+import { motionsOf, rangeDemand, type MovementFigure } from '../hand';
 import { latestMeasure, WRIST_RANGES, WRIST_RANGE_WORDS, type Person, type WristRange } from '../people';
 import type { ArcLimit } from './adaptation';
 import type { Hit } from './hit';
 
 const demands = new WeakMap<MovementFigure, Readonly<Record<WristRange, number>>>();
 
-/** How far a movement takes the wrist each way, degrees; 0 where it does not go. */
+/** How far a movement takes the wrist each way, by either hand and in any pass, degrees; 0 where it does not go. */
 export function wristDemand(figure: MovementFigure): Readonly<Record<WristRange, number>> {
   const there = demands.get(figure);
   if (there) return there;
-  const demand = rangeDemand(figure.motion);
-  const flexion = demand['wrist.flexion'] ?? { min: 0, max: 0 };
-  const ulnar = demand['wrist.ulnar'] ?? { min: 0, max: 0 };
+  const all = motionsOf(figure).map(rangeDemand);
+  const furthest = (joint: 'wrist.flexion' | 'wrist.ulnar', sign: 1 | -1): number =>
+    Math.max(0, ...all.map((d) => (d[joint] ? sign * d[joint][sign === 1 ? 'max' : 'min'] : 0)));
   const found = {
-    flexion: Math.max(0, flexion.max),
-    extension: Math.max(0, -flexion.min),
-    radial: Math.max(0, -ulnar.min),
-    ulnar: Math.max(0, ulnar.max),
+    flexion: furthest('wrist.flexion', 1),
+    extension: furthest('wrist.flexion', -1),
+    radial: furthest('wrist.ulnar', -1),
+    ulnar: furthest('wrist.ulnar', 1),
   };
   demands.set(figure, found);
   return found;

@@ -5,7 +5,7 @@ import type { Person, PersonCondition } from '../people';
 
 /** Pain up to here is comfortable, up to the next acceptable if settled, above it a stop (Thomee 1997). */
 const COMFORTABLE_PAIN = 2;
-const ACCEPTABLE_PAIN = 5;
+export const ACCEPTABLE_PAIN = 5;
 /** Stiff for longer than this in the morning asks for a longer warm-up, minutes. */
 const LONG_STIFFNESS_MIN = 30;
 
@@ -50,6 +50,42 @@ export const NOTHING_NEW: CheckIn = {
   unwell: false,
   notHere: false,
   words: '',
+};
+
+/** All well but for what was said already: no answer is replaced. */
+export const restWell = (said: CheckIn): CheckIn => ({
+  ...said,
+  painLeft: said.painLeft ?? 0,
+  painRight: said.painRight ?? 0,
+  stiffnessMin: said.stiffnessMin ?? 0,
+});
+
+export const saysNothing = (said: CheckIn): boolean =>
+  (Object.keys(NOTHING_NEW) as (keyof CheckIn)[]).every((key) => said[key] === NOTHING_NEW[key]);
+
+/** What somebody said at the door in a few words: "pain 6 left, 2 right; hot; fell"; nothing where all is well. */
+export function saidWords(said: CheckIn): string {
+  if (said.notHere) return 'not here';
+  const pain = [
+    (said.painLeft ?? 0) > 0 && `${said.painLeft} left`,
+    (said.painRight ?? 0) > 0 && `${said.painRight} right`,
+  ].filter(Boolean);
+  return [
+    pain.length > 0 && `pain ${pain.join(', ')}`,
+    said.hotHand && 'hot',
+    said.numbHand && 'numb',
+    said.fellHand && 'fell',
+    said.unwell && 'unwell',
+    said.anythingNew && 'something new',
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
+
+/** Pain that is more than acceptable, which is said where it is entered; null where there is none. */
+export const painTooHigh = (...scores: readonly (number | null)[]): number | null => {
+  const worst = Math.max(...scores.map((score) => score ?? 0));
+  return worst > ACCEPTABLE_PAIN ? worst : null;
 };
 
 /**

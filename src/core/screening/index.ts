@@ -1,5 +1,15 @@
 export { adaptedDose } from './adaptation';
-export { NOTHING_NEW, asToday, checkInSchema, type CheckIn } from './check-in';
+export {
+  ACCEPTABLE_PAIN,
+  NOTHING_NEW,
+  asToday,
+  checkInSchema,
+  painTooHigh,
+  restWell,
+  saidWords,
+  saysNothing,
+  type CheckIn,
+} from './check-in';
 export { doseKey, exposureOf, type Exposure } from './exposure';
 export type { CautionTable, ScreeningContext } from './hits';
 export { clauseMatches, type CautionRule, type Condition } from './rule';

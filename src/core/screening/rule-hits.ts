@@ -1,6 +1,7 @@
 import { usesHands } from '../catalogue';
 import type { Hand } from '../dose';
 import { stateOn, type Person, type PersonCondition } from '../people';
+import { memo } from '../remember';
 import { lowerFirst } from '../words';
 import { clearanceOf, wordsOf } from './cleared';
 import type { Exposure } from './exposure';
@@ -14,16 +15,30 @@ type Context = {
 
 /** All that the caution table says of this exposure for this hand. */
 export const ruleHits = (person: Person, hand: Hand, exposure: Exposure, context: Context): readonly Hit[] =>
-  context.table.rules.flatMap((rule) => hitsOfRule(rule, person, hand, exposure, context));
+  spokenFor(person, hand, context).flatMap((spoken) => hitsOfRule(spoken, person, hand, exposure, context));
+
+/** A rule, and the conditions of a person that it is about. */
+type Spoken = { readonly rule: CautionRule; readonly conditions: readonly PersonCondition[] };
+
+const rememberSpoken = memo<readonly Spoken[]>();
+
+/** The few rules that are about this hand at all: the rest of the table need not be read for every movement. */
+const spokenFor = (person: Person, hand: Hand, { table, today }: Context): readonly Spoken[] =>
+  rememberSpoken([table, person], `${hand} ${today}`, () =>
+    table.rules.flatMap((rule) => {
+      const conditions = person.conditions.filter((c) => speaksOf(rule, c, hand, today));
+      return conditions.length > 0 ? [{ rule, conditions }] : [];
+    }),
+  );
 
 function hitsOfRule(
-  rule: CautionRule,
+  { rule, conditions }: Spoken,
   person: Person,
   hand: Hand,
   exposure: Exposure,
   { table, today }: Context,
 ): Hit[] {
-  const condition = person.conditions.find((c) => speaksOf(rule, c, hand, exposure, today));
+  const condition = conditions.find((c) => c.state !== 'not cleared' || reaches(c, exposure));
   if (!condition) return [];
   if (!rule.when.some((clause) => concerns(clause, condition, exposure) && clauseMatches(clause, exposure)))
     return [];
@@ -48,13 +63,7 @@ function hitsOfRule(
 const justSettled = (condition: PersonCondition, today: string): string =>
   stateOn(condition, today) === condition.state ? '' : ' (settled less than 48 hours ago)';
 
-function speaksOf(
-  rule: CautionRule,
-  condition: PersonCondition,
-  hand: Hand,
-  exposure: Exposure,
-  today: string,
-): boolean {
+function speaksOf(rule: CautionRule, condition: PersonCondition, hand: Hand, today: string): boolean {
   const ofWhole = condition.side === 'none';
   const named =
     rule.condition === 'any hand'
@@ -63,8 +72,7 @@ function speaksOf(
         ? ofWhole
         : rule.condition === condition.conditionId;
   const onHand = condition.side === hand || condition.side === 'both' || ofWhole;
-  const there = condition.state !== 'not cleared' || reaches(condition, exposure);
-  return named && onHand && there && rule.states.includes(stateOn(condition, today));
+  return named && onHand && rule.states.includes(stateOn(condition, today));
 }
 
 const HARD = ['grip', 'pinch', 'opening', 'load', 'tap', 'isometric'] as const;

@@ -39,7 +39,8 @@ export function shelved(
   facts: ShelfFacts,
 ): readonly Movement[] {
   const { purpose, joint, position, propId, safeFor, rested } = filter;
-  return findMovements(movements, filter.words).filter(
+  const { prop, alsoCalled } = facts.screening.catalogue;
+  return findMovements({ movements, prop, alsoCalled }, filter.words).filter(
     (m) =>
       (!purpose || m.purpose === purpose || m.also.includes(purpose)) &&
       (!joint || m.joints.includes(joint)) &&

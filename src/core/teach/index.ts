@@ -1,4 +1,5 @@
 export { noted, peopleHere, withAway, withRungShift } from './notes-and-own-rungs';
+export { stepsOfClass, type ClassProgress, type ClassStep, type StepState } from './steps-of-class';
 export { seenZero, steeredZero } from './audio-clock';
 export { breathAt, type BreathNow } from './breath';
 export { followUpAnswerSchema, dueFollowUps, type FollowUpAnswer, type FollowUpSlot } from './follow-ups';
@@ -68,6 +69,7 @@ export { NO_VOICE, changeWord, type RowVoice } from './ticks';
 export { begin, command, flow, type TeachCommand } from './transport';
 export { letterWords, mayHelp, withReports, withWaiting, type EventsBody, type Letter } from './outbox';
 export { mergeWrapUps } from './wrap-up-merge';
-export { asAttended, followUpReason, lineWords, prefilledLine, wrapUpChangeSchema } from './wrap-up';
+export { asAttended, asBefore, followUpReason, isAsUsual, lineWords } from './wrap-up';
+export { prefilledLine, wrapUpChangeSchema } from './wrap-up';
 export { wrapUpSchema, type WrapUp, type WrapUpPerson } from './wrap-up';
 export { classTimes, rowTimes, type RowTimes, type TaughtRow } from './row-times';

@@ -1,10 +1,11 @@
 import { currentRung, isSeated, type Catalogue, type Movement } from '../catalogue';
 import {
   contextOf,
-  findRow,
   freshRowId,
   insertBeside,
-  leftOutIn,
+  insteadOf,
+  heldIn,
+  type HeldBack,
   movementOfRow,
   type ClassFacts,
   type MovementRow,
@@ -59,29 +60,12 @@ export function rungNow(
 
 /** Something else in the place of a row, at its own usual dose. */
 export function swapNow(plan: Plan, rowId: string, movement: Movement): Result<LiveChange> {
-  const place = findRow(plan, rowId);
-  if (!place) return fail('row-gone', 'That row is no longer in the class.');
-  const row: Row = {
-    kind: 'movement',
-    id: freshRowId(plan, `${movement.id}-live`.slice(0, 50)),
-    movementId: movement.id,
-    dose: movement.dose,
-    note: '',
-  };
-  return ok({
-    kind: 'swap',
-    words: movement.name,
-    step: {
-      type: 'several',
-      steps: [
-        { type: 'insertRow', sectionId: place.section.id, index: place.index, row },
-        { type: 'removeRow', rowId },
-      ],
-    },
-  });
+  const step = insteadOf(plan, rowId, movement, 'live');
+  if (!step) return fail('row-gone', 'That row is no longer in the class.');
+  return ok({ kind: 'swap', words: movement.name, step });
 }
 
-export type SwapChoice = { readonly movement: Movement; readonly leftOut: number; readonly heldBack: number };
+export type SwapChoice = HeldBack & { readonly movement: Movement };
 
 const MAX_CHOICES = 4;
 
@@ -104,11 +88,9 @@ export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): re
         m.effortOf10 <= now.effortOf10,
     )
     .map((movement) => {
-      const verdicts = judge(movement, movement);
       return {
         movement,
-        leftOut: leftOutIn(verdicts).size,
-        heldBack: [...verdicts.values()].filter((v) => v.worst !== 'do').length,
+        ...heldIn(judge(movement, movement)),
         shared: movement.joints.filter((j) => now.joints.includes(j)).length,
         otherKind: Number(movement.effort !== now.effort),
       };

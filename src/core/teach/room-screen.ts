@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { doneWith, easierDrawn, easierOf, type Catalogue } from '../catalogue';
+import { doneWith, easierOf, rungEasier, type Catalogue } from '../catalogue';
 import { type Beat, toldDose } from '../dose';
 import type { MovementFigure } from '../hand';
 import { movementOfRow, type Row } from '../plan';
@@ -21,8 +21,8 @@ export type RoomRow = {
   readonly figure: MovementFigure | null;
   /** An easier way that everyone may take; empty where there is none. */
   readonly easier: string;
-  /** How far the hands move in it, as a share of the usual range, where that is all that looks different. */
-  readonly easierDrawn: number | null;
+  /** How it looks, where a picture tells it. */
+  readonly easierFigure: MovementFigure | null;
   /** The hands are shaken out after the count. */
   readonly shakes: boolean;
 };
@@ -65,6 +65,7 @@ function roomRow(
 ): RoomRow {
   const planned = row.kind === 'movement' ? row : null;
   const movement = planned && movementOfRow(planned, catalogue);
+  const easier = movement && rungEasier(movement);
   return {
     kind,
     title: row.kind === 'talk' ? talkTitle(row) : title,
@@ -74,7 +75,7 @@ function roomRow(
     dose: planned ? toldDose(planned.dose, movement ? doneWith(movement) : 'hands') : '',
     figure: (planned && catalogue.figure(planned.movementId)) ?? null,
     easier: (movement && easierOf(movement)) ?? '',
-    easierDrawn: movement ? easierDrawn(movement) : null,
+    easierFigure: (easier && catalogue.figureOnRung(movement.id, easier)) ?? null,
     shakes: resetMs > 0,
   };
 }

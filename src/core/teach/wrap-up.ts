@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
-import type { CheckIn } from '../screening';
+import { ACCEPTABLE_PAIN, type CheckIn } from '../screening';
 import { markWords, type Mark, type MarkKind } from './marks';
 import type { TeachState } from './state';
 
@@ -82,15 +82,26 @@ export function lineWords(line: WrapUpPerson): string {
   return said.length > 0 ? `came; ${said.join('; ')}` : 'came, all as usual';
 }
 
+/** Of whom nothing was said yet after a class they came to, and nothing marked in it. */
+export const isAsUsual = (line: WrapUpPerson): boolean =>
+  line.present &&
+  line.adapted === '' &&
+  [line.painAfterLeft, line.painAfterRight, line.effort, line.enjoyed].every((score) => score === null);
+
+/** Everyone else: the pain as before the class, and this effort. */
+export const asBefore = (line: WrapUpPerson, effort: number | null): WrapUpPerson => ({
+  ...line,
+  painAfterLeft: line.painBeforeLeft,
+  painAfterRight: line.painBeforeRight,
+  effort,
+});
+
 /** The same, of somebody who was told not to have come while teaching, or to have left. */
 export function asAttended(line: WrapUpPerson, { away }: Pick<TeachState, 'away'>): WrapUpPerson {
   const how = away.find((a) => a.personId === line.personId)?.how;
   if (!how) return line;
   return how === 'not here' ? { ...line, present: false } : { ...line, notes: 'Left before the end' };
 }
-
-/** Pain above this is more than acceptable, of 10 (Thomee 1997). */
-const ACCEPTABLE_PAIN = 5;
 
 /**
  * Why somebody is asked two hours after a class and the next morning, in a sentence; null where nothing asks for it: an incident,

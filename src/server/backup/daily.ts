@@ -3,6 +3,7 @@ import { isDue, type BackupKind } from '@/core/backup';
 import type { Result } from '@/core/result';
 import { isTeaching } from '@/store/backup';
 import { erasedStillKept } from '@/store/erased';
+import { letGoOfTaken } from '@/store/taken-away';
 import { database } from '../shell/database';
 import { today } from '../shell/today';
 import { eraseFromBackups } from './erased';
@@ -77,6 +78,7 @@ export function startDailyBackups(): void {
     try {
       const db = await database();
       await clearErased();
+      await letGoOfTaken(db);
       if (isDue(namesIn(backupFolder()), today(), await isTeaching(db))) await backUp('daily');
     } catch {
       state().trouble = 'The daily backup could not be made. Make one by hand.';

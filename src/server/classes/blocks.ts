@@ -1,9 +1,9 @@
 import { forAnybody, type BlockFields } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
-import { removeBlock, saveBlock } from '@/store/blocks';
+import { saveBlock } from '@/store/blocks';
 import type { Db } from '@/store/db';
 import { catalogueNow } from '../catalogue/catalogue';
-import { idFrom, newId } from '../shell/ids';
+import { newId } from '../shell/ids';
 
 export async function keepBlock(db: Db, block: BlockFields): Promise<Result<object>> {
   const { catalogue } = await catalogueNow(db);
@@ -11,10 +11,4 @@ export async function keepBlock(db: Db, block: BlockFields): Promise<Result<obje
     return fail('not-found', 'A movement of this block is not in the catalogue.');
   await saveBlock(db, newId(), { ...block, rows: block.rows.map(forAnybody) });
   return ok({});
-}
-
-export async function dropBlock(db: Db, rawId: string | undefined): Promise<Result<object>> {
-  const id = idFrom(rawId, 'block');
-  if (!id.ok) return id;
-  return (await removeBlock(db, id.value)) ? ok({}) : fail('not-found', 'There is no such block.');
 }

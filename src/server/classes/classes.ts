@@ -22,8 +22,11 @@ import { PROPS } from '@/catalogue/props';
 import { idFrom, newId } from '../shell/ids';
 import { settingsNow } from '../shell/settings';
 
+/** So many people a class can expect. */
+export const MOST_IN_CLASS = 60;
+
 export const rosterSchema = z.strictObject({
-  personIds: z.array(z.uuid('That is not a person')).max(60, 'At most 60 people'),
+  personIds: z.array(z.uuid('That is not a person')).max(MOST_IN_CLASS, `At most ${MOST_IN_CLASS} people`),
   helpers: z
     .array(
       z.string().trim().min(1, 'A helper needs a name').max(40, 'Keep a helper’s name under 40 characters'),

@@ -30,11 +30,12 @@ export const downloadWhole = guarded(async ({ db, params: { kind } }) => {
   return make ? sent(await make(db)) : notThere('There is no such file.');
 });
 
-/** A file about one thing; `?paper=Letter` is for paper that is not that of Settings. */
+/** A file about one thing; `?paper=Letter` is for paper that is not that of Settings, `?for=` for the cards of some people. */
 export const downloadOne = guarded(async ({ db, request, params: { kind, id } }) => {
   if (isPaperKind(kind) && id !== undefined) {
-    const asked = new URL(request.url).searchParams.get('paper');
-    const pdf = await paperFile(db, kind, id, asked);
+    const asked = new URL(request.url).searchParams;
+    const only = asked.get('for')?.split(',');
+    const pdf = await paperFile(db, kind, id, asked.get('paper'), only);
     return pdf.ok ? sent(pdf.value) : failed(pdf);
   }
   const make = kind !== undefined && Object.hasOwn(SINGLE, kind) ? SINGLE[kind] : undefined;

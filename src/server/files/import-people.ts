@@ -5,8 +5,10 @@ import { mergedFields, MAX_PEOPLE, writePeopleFile } from '@/core/formats';
 import { personFieldsSchema } from '@/core/people';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { addPeople, findPerson, listPeople } from '@/store/people';
+import { findClass, setRoster } from '@/store/classes';
+import { addPeople, findPerson, listPeople, peopleOfClass } from '@/store/people';
 import { newId } from '../shell/ids';
+import { MOST_IN_CLASS } from '../classes/classes';
 import { changePerson, conditionProblem } from '../people/people';
 
 export const importSchema = z.strictObject({
@@ -20,6 +22,8 @@ export const importSchema = z.strictObject({
     )
     .min(1, 'There is nobody to bring in')
     .max(MAX_PEOPLE, 'At most 5,000 people at once'),
+  /** The class that all of them come to, beside whoever comes already. */
+  comeTo: z.uuid('That is not a class').nullish(),
 });
 
 /** So many are put in at once; then whatever else waits has its turn. */
@@ -29,7 +33,7 @@ const othersFirst = () => new Promise((resolve) => setImmediate(resolve));
 /** Bring people in, all of them or none. */
 export async function importPeople(
   db: Db,
-  { rows }: Immutable<z.infer<typeof importSchema>>,
+  { rows, comeTo }: Immutable<z.infer<typeof importSchema>>,
 ): Promise<Result<{ added: number; merged: number }>> {
   try {
     await db.transaction(async (tx) => {
@@ -48,6 +52,8 @@ export async function importPeople(
         await addPeople(tx, fresh.slice(i, i + AT_ONCE));
         await othersFirst();
       }
+      if (comeTo)
+        await come(tx, comeTo, [...rows.flatMap((r) => r.mergeInto ?? []), ...fresh.map((p) => p.id)]);
     });
   } catch (error) {
     if (error instanceof Refused) return fail('bad-input', `${error.message} Nobody was brought in.`);
@@ -55,6 +61,15 @@ export async function importPeople(
   }
   const merged = rows.filter((r) => r.mergeInto !== null).length;
   return ok({ added: rows.length - merged, merged });
+}
+
+/** On the roster of a class, beside whoever is there. */
+async function come(tx: Db, classId: string, personIds: readonly string[]): Promise<void> {
+  if (!(await findClass(tx, classId))) throw new Refused('The class they come to is gone.');
+  const there = (await peopleOfClass(tx, classId, 'none')).map((p) => p.id);
+  const all = [...new Set([...there, ...personIds])];
+  if (all.length > MOST_IN_CLASS) throw new Refused(`A class takes at most ${MOST_IN_CLASS} people.`);
+  await setRoster(tx, classId, all);
 }
 
 /** Ends the transaction with a sentence. */

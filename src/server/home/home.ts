@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { homeChoice, MAX_ITEMS, type HomeChoice } from '@/core/home';
+import { homeChoice, homeHoursSchema, MAX_ITEMS, MAX_TIMES, type HomeChoice } from '@/core/home';
 import { addDays } from '@/core/days';
 import { daySchema } from '@/core/days';
+import type { Catalogue } from '@/core/catalogue';
 import type { Person } from '@/core/people';
 import type { Pace } from '@/core/plan';
 import { fail, ok, type Result } from '@/core/result';
@@ -29,7 +30,13 @@ import { loadReports } from '@/store/teaching';
 import { wholeClass } from '../teaching/taught-class';
 
 export type HomeOf = { readonly person: Person; readonly choice: HomeChoice; readonly card: HomeCard | null };
-export type HomeAfterClass = { readonly info: ClassInfo; readonly people: readonly HomeOf[] };
+export type HomeAfterClass = {
+  readonly info: ClassInfo;
+  readonly people: readonly HomeOf[];
+  readonly catalogue: Catalogue;
+  /** The pace at which this instructor teaches. */
+  readonly pace: Pace;
+};
 
 /** What each person who came to a taught class can take home from it; null where it was not taught. */
 export async function homeAfter(db: Db, rawId: string): Promise<HomeAfterClass | null> {
@@ -49,6 +56,8 @@ export async function homeAfter(db: Db, rawId: string): Promise<HomeAfterClass |
   const now = peopleNow(atDoor, await loadReports(db, info.id));
   return {
     info,
+    catalogue,
+    pace: await paceBefore(db, addDays(info.day, 1)),
     people: now.map(({ person }, i) => ({
       person: people[i]!,
       choice: homeChoice(person, { done, marks, catalogue, screening }),
@@ -66,7 +75,8 @@ export const cardsSchema = z.strictObject({
           .array(z.string().min(1).max(60))
           .min(1, 'A card has at least one thing to do')
           .max(MAX_ITEMS, `A card has at most ${MAX_ITEMS} things to do`),
-        timesADay: z.number().int().min(1, 'At least once a day').max(6, 'At most six times a day'),
+        timesADay: z.number().int().min(1, 'At least once a day').max(MAX_TIMES, 'At most eight times a day'),
+        hours: homeHoursSchema.optional(),
       }),
     )
     .min(1, 'Choose somebody')
@@ -82,12 +92,19 @@ export async function makeCards(
   const home = await homeAfter(db, rawId ?? '');
   if (!home) return fail('not-found', 'This class has not been taught, so there is nothing to take home.');
   const made: HomeCard[] = [];
-  for (const { personId, rowIds, timesADay } of cards) {
+  for (const { personId, rowIds, timesADay, hours } of cards) {
     const of = home.people.find((p) => p.person.id === personId);
     const rows = of?.choice.fit.filter((i) => rowIds.includes(i.row.id)).map((i) => i.row) ?? [];
     if (rows.length < rowIds.length)
       return fail('not-for-home', 'One of these is not for that person to do alone. Reload to see what is.');
-    made.push({ id: of?.card?.id ?? newId(), personId, classId: home.info.id, rows, timesADay });
+    made.push({
+      id: of?.card?.id ?? newId(),
+      personId,
+      classId: home.info.id,
+      rows,
+      timesADay,
+      hours: hours ?? null,
+    });
   }
   await db.transaction(async (tx) => {
     for (const card of made) await saveCard(tx, card);
@@ -106,15 +123,22 @@ export type CardToPrint = {
   readonly pace: Pace;
 };
 
-/** The cards of a class, ready to be printed or filled in. */
-export async function cardsToPrint(db: Db, rawId: string): Promise<CardToPrint[]> {
+/** The cards of a class, or of some of its people, ready to be printed or filled in. */
+export async function cardsToPrint(
+  db: Db,
+  rawId: string,
+  only: readonly string[] = [],
+): Promise<CardToPrint[]> {
   const id = idFrom(rawId, 'class');
   const info = id.ok ? await findClass(db, id.value) : null;
   if (!info) return [];
+  const wanted = (await cardsOfClass(db, info.id)).filter(
+    (c) => only.length === 0 || only.includes(c.personId),
+  );
   const pace = await paceBefore(db, addDays(info.day, 1));
   const later = await classesOfSeries(db, info.seriesId, addDays(info.day, 1), '9999-12-31');
   const cards = await Promise.all(
-    (await cardsOfClass(db, info.id)).map(async (card): Promise<CardToPrint | null> => {
+    wanted.map(async (card): Promise<CardToPrint | null> => {
       const person = await findPerson(db, card.personId);
       const logged = await loggedDays(db, card.id);
       return person && { card, person, info, nextClass: later[0] ?? null, logged, pace };

@@ -5,7 +5,16 @@ import { FAMILIES, familyRows, rungAfter, type OwnRung } from '@/core/progress';
 import { currentRung } from '@/core/catalogue';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
-import { addDecision, loadOwnRungs, setOwnRung } from '@/store/progress';
+import { findClass } from '@/store/classes';
+import {
+  addDecision,
+  decidedSince,
+  loadOwnRungs,
+  putRungsBack,
+  removeDecision,
+  setOwnRung,
+  storedRungs,
+} from '@/store/progress';
 import { idFrom } from '../shell/ids';
 import { proposalsFrom, whatIsKnown, type Known, type ProposalFor } from './proposals';
 
@@ -49,6 +58,38 @@ export async function answerDecisions(
   return ok({ kept });
 }
 
+export const takenBackSchema = z.strictObject({
+  decisions: z
+    .array(z.strictObject({ personId: z.uuid('That is not a person'), family: z.enum(FAMILIES) }))
+    .min(1)
+    .max(400),
+});
+
+/** Take decisions back: the rungs stand as before them, and the proposals are open again. All or nothing. */
+export async function takeBackDecisions(
+  db: Db,
+  rawId: string | undefined,
+  { decisions }: Immutable<z.infer<typeof takenBackSchema>>,
+): Promise<Result<{ takenBack: number }>> {
+  const id = idFrom(rawId, 'class');
+  if (!id.ok) return id;
+  const info = await findClass(db, id.value);
+  if (!info) return fail('not-found', 'There is no such class.');
+  return db.transaction(async (tx): Promise<Result<{ takenBack: number }>> => {
+    for (const { personId, family } of decisions)
+      if (await decidedSince(tx, info.seriesId, info.day, personId, family))
+        return fail('changed-elsewhere', 'A later class was decided since. Change it there.');
+    let takenBack = 0;
+    for (const { personId, family } of decisions) {
+      const stood = await removeDecision(tx, id.value, personId, family);
+      if (!stood) continue;
+      await putRungsBack(tx, info.seriesId, personId, stood);
+      takenBack += 1;
+    }
+    return ok({ takenBack });
+  });
+}
+
 async function take(
   db: Db,
   { info, classes, catalogue }: Known,
@@ -58,16 +99,17 @@ async function take(
 ): Promise<boolean> {
   const left = rungs === undefined;
   const taken = left ? 'left' : rungs === decision.rungs ? 'accepted' : 'changed';
-  const added = await addDecision(db, info.id, {
-    personId,
-    family,
-    ...decision,
-    taken,
-    takenRungs: rungs ?? null,
-  });
+  const rows = left ? [] : (familyRows(classes.at(-1)!.plan, catalogue).get(family) ?? []);
+  const movementIds = [...new Set(rows.map((row) => row.movementId))];
+  const added = await addDecision(
+    db,
+    info.id,
+    { personId, family, ...decision, taken, takenRungs: rungs ?? null },
+    await storedRungs(db, info.seriesId, personId, movementIds),
+  );
   if (!added || left) return added;
   const { only } = decision;
-  for (const row of familyRows(classes.at(-1)!.plan, catalogue).get(family) ?? []) {
+  for (const row of rows) {
     const movement = movementOfRow(row, catalogue);
     const own = stood.find((s) => s.personId === personId && s.movementId === row.movementId);
     if (!movement) continue;

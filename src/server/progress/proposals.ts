@@ -22,7 +22,7 @@ import { findClass, taughtOfSeries, type ClassInfo } from '@/store/classes';
 import type { Db } from '@/store/db';
 import { listOwn } from '@/store/own-movements';
 import { listPeople } from '@/store/people';
-import { loadDecisions, type TakenDecision } from '@/store/progress';
+import { loadDecisions, type StoredDecision } from '@/store/progress';
 import { loadEvents, loadReports, loadTaught } from '@/store/teaching';
 import { loadAttendance } from '@/store/wrap-ups';
 
@@ -35,7 +35,7 @@ export type ProposalFor = {
   readonly decision: Decision;
   /** Names of the movements it is about, where it is not all of the family. */
   readonly only: readonly string[];
-  readonly taken: TakenDecision | null;
+  readonly taken: StoredDecision | null;
 };
 
 /** What the class as a whole might do with one of its movements. */
@@ -58,7 +58,7 @@ export type DecisionsOfClass = {
 export type Known = {
   readonly info: ClassInfo;
   /** The classes of the series so far, oldest first, each with what was decided after it. */
-  readonly classes: readonly (TaughtClass & { readonly decided: readonly TakenDecision[] })[];
+  readonly classes: readonly (TaughtClass & { readonly decided: readonly StoredDecision[] })[];
   readonly people: readonly Person[];
   readonly catalogue: Catalogue;
 };
@@ -143,7 +143,7 @@ export function proposalsFrom({ info, classes, people, catalogue }: Known): Omit
 
 const isAbout =
   (personId: string, family: Family, kind?: Decision['kind']) =>
-  (d: TakenDecision): boolean =>
+  (d: StoredDecision): boolean =>
     d.personId === personId && d.family === family && (!kind || d.kind === kind);
 
 /** The restart after somebody's last flare is owed until it is taken, whatever was missed or left unanswered since. */

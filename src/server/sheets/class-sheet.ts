@@ -18,7 +18,8 @@ import { dayWords } from './day-words';
 
 /** What there is on paper about a class. */
 export const CLASS_SHEETS = [
-  { id: 'cue', name: 'Cue sheet', print: 'small', sides: 2 },
+  { id: 'cue', name: 'Cue sheet', print: 'small', sides: null },
+  { id: 'brief', name: 'Cue sheet on two sides', print: 'small', sides: 2 },
   { id: 'ways', name: 'Cue sheet with easier and stronger', print: 'small', sides: 4 },
   { id: 'short', name: 'Short form', print: 'small', sides: 2 },
   { id: 'group', name: 'Large print for the group', print: 'large', sides: 4 },
@@ -70,6 +71,7 @@ function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Sheet
   const facts = factsOf(room);
   switch (which) {
     case 'cue':
+    case 'brief':
     case 'ways':
       return cueSheet({
         plan,
@@ -77,6 +79,7 @@ function blocksOf({ which, room, venueSafety }: ClassSheetGiven): readonly Sheet
         facts,
         helpers: info.helpers,
         withOtherWays: which === 'ways',
+        withPictures: which === 'cue',
       });
     case 'short': {
       // For a helper or a taster: other people, so no names and nobody's own way.

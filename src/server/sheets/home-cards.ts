@@ -1,3 +1,4 @@
+import { USUAL_HOURS } from '@/core/home';
 import { homeCard, type Sheet } from '@/core/paper';
 import { fullName } from '@/core/people';
 import type { Catalogue } from '@/core/catalogue';
@@ -14,6 +15,7 @@ export const homeCardSheet = (
   blocks: homeCard({
     rows: card.rows,
     timesADay: card.timesADay,
+    hours: card.hours ?? USUAL_HOURS,
     wantedTask: person.wantedTask,
     classDay: info.day,
     nextDay: nextClass?.day ?? null,

@@ -19,16 +19,17 @@ type PaperKind = (typeof PAPER_KINDS)[number];
 export const isPaperKind = (kind: string | undefined): kind is PaperKind =>
   PAPER_KINDS.some((k) => k === kind);
 
-/** A PDF of sheets; on the paper that is asked for, else on that of Settings. */
+/** A PDF of sheets, or of the cards of some people; on the paper that is asked for, else on that of Settings. */
 export async function paperFile(
   db: Db,
   kind: PaperKind,
   id: string,
   asked: string | null,
+  only: readonly string[] = [],
 ): Promise<Result<OutFile<Bytes>>> {
   let name = '';
   const body = await heavy('pdf', async () => {
-    const printed = await printedOf(db, kind, id);
+    const printed = await printedOf(db, kind, id, only);
     if (!printed) return fail('not-found', 'There is nothing to print here.');
     name = `${fileName(printed.title)}.pdf`;
     const paper = PAPERS.find((p) => p === asked) ?? (await settingsNow(db)).paper;
@@ -38,11 +39,16 @@ export async function paperFile(
 }
 
 /** What is printed, and under which title; a sheet about a class is made in the thread, since its check takes a while. */
-async function printedOf(db: Db, kind: PaperKind, id: string): Promise<Printed | null> {
+async function printedOf(
+  db: Db,
+  kind: PaperKind,
+  id: string,
+  only: readonly string[],
+): Promise<Printed | null> {
   switch (kind) {
     case 'cards': {
       const { catalogue } = await catalogueNow(db);
-      const sheets = (await cardsToPrint(db, id)).map((card) => homeCardSheet(card, catalogue));
+      const sheets = (await cardsToPrint(db, id, only)).map((card) => homeCardSheet(card, catalogue));
       return sheets[0] ? { title: sheets[0].line.replace('After', 'Home cards after'), sheets } : null;
     }
     case 'person':

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Purpose } from '@/core/catalogue';
-import { cordOf, layOutCord, oneRound, paintOfCord, type CordInk, type CordPaint } from '@/core/cord';
+import { cordOf, fitCord, oneRound, paintOfCord, type CordInk, type CordPaint } from '@/core/cord';
 import { describeDose, type DoneWith, type Dose, type ScriptContext } from '@/core/dose';
 
 type Props = {
@@ -10,6 +10,8 @@ type Props = {
   /** What it is done with, in its words. */
   of: DoneWith;
   width?: number;
+  /** As high at the most, px; then lines may be longer and all of it smaller. */
+  height?: number;
   className?: string;
   /** One round with how often it comes, where every round is the same: on paper, which has little room. */
   once?: boolean;
@@ -22,17 +24,18 @@ export const CordView = memo(function CordView({
   context,
   of,
   width = 210,
+  height = Infinity,
   className = '',
   once = false,
 }: Props) {
   const cord = cordOf(dose);
-  const layout = layOutCord(once ? oneRound(cord) : cord, width);
+  const { layout, scale } = fitCord(once ? oneRound(cord) : cord, { width, height });
   return (
     <svg
       role="img"
       aria-label={describeDose(dose, context, of)}
-      width={layout.width}
-      height={layout.height}
+      width={layout.width * scale}
+      height={layout.height * scale}
       viewBox={`0 0 ${layout.width} ${layout.height}`}
       className={`max-w-full overflow-visible ${className}`}
     >

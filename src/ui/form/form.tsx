@@ -4,8 +4,13 @@ import { useEffect, useRef, useSyncExternalStore, type ComponentProps } from 're
 
 const never = () => () => {};
 
+type Props = ComponentProps<'form'> & {
+  /** It waits for what was typed into it before. */
+  waits?: boolean;
+};
+
 /** A form that takes nothing until the page listens: what is typed earlier would be set back. */
-export function Form({ children, ...rest }: ComponentProps<'form'>) {
+export function Form({ children, waits = false, ...rest }: Props) {
   const form = useRef<HTMLFormElement>(null);
   const listens = useSyncExternalStore(
     never,
@@ -14,11 +19,11 @@ export function Form({ children, ...rest }: ComponentProps<'form'>) {
   );
   // A field that is switched off while the page loads is not gone to by itself.
   useEffect(() => {
-    if (listens) form.current?.querySelector<HTMLElement>('[autofocus]')?.focus();
-  }, [listens]);
+    if (listens && !waits) form.current?.querySelector<HTMLElement>('[autofocus]')?.focus();
+  }, [listens, waits]);
   return (
     <form ref={form} {...rest}>
-      <fieldset disabled={!listens} className="contents">
+      <fieldset disabled={!listens || waits} className="contents">
         {children}
       </fieldset>
     </form>

@@ -20,14 +20,24 @@ type Props = {
 };
 
 /** Both hands with the count: the group's left on the screen's left as in a mirror, or as seen. */
-export function CountedHands({ figure, title, workShare, beats, phase, offset, mirror, where }: Props) {
-  const split = useMemo(() => withSplit(figure, workShare), [figure, workShare]);
+export function CountedHands({
+  figure,
+  title,
+  workShare,
+  beats,
+  phase,
+  offset,
+  mirror,
+  where = false,
+}: Props) {
+  // Once for a row and not for each frame: its room is measured from all of the movement.
+  const shown = useMemo(() => withSplit(figure, workShare), [figure, workShare]);
   return (
     <Hands
-      figure={split}
+      figure={shown}
       showing={phase === 'setUp' ? previewAt(beats, offset) : showingAt(beats, offset)}
       label={`${whoOf(figure)}: ${title.toLowerCase()}`}
-      {...(where && { where })}
+      where={where}
       order={mirror === 'as in a mirror' ? ['L', 'R'] : ['R', 'L']}
     />
   );

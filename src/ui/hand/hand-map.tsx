@@ -18,35 +18,37 @@ type Props = {
 export function HandMap({ values, unit, label, none }: Props) {
   const most = mostOf(values);
   return (
-    <figure className="grid gap-x-10 gap-y-3 lg:grid-cols-[minmax(20rem,1fr)_auto]">
-      <div>
-        <svg role="img" aria-label={label} viewBox={PAIR_BOX} className="w-full max-w-2xl">
-          {(['L', 'R'] as const).map((hand) => (
-            <g key={hand} transform={`translate(${hand === 'L' ? -PAIR_APART : PAIR_APART} 0)`}>
-              <g opacity="0.5">
-                <FigureShapes shapes={PAIR_SHAPES[hand]} />
+    <figure className="@container">
+      <div className="grid gap-x-10 gap-y-3 @4xl:grid-cols-[minmax(20rem,1fr)_auto]">
+        <div>
+          <svg role="img" aria-label={label} viewBox={PAIR_BOX} className="w-full max-w-2xl">
+            {(['L', 'R'] as const).map((hand) => (
+              <g key={hand} transform={`translate(${hand === 'L' ? -PAIR_APART : PAIR_APART} 0)`}>
+                <g opacity="0.5">
+                  <FigureShapes shapes={PAIR_SHAPES[hand]} />
+                </g>
+                {HAND_SPOTS.map((spot) => {
+                  const [x, y] = spot.at(PAIR[hand]);
+                  return (
+                    <Bead
+                      key={spot.id}
+                      x={x}
+                      y={y}
+                      r={spot.radiusMm}
+                      level={levelOf(values[hand][spot.id] ?? 0, most)}
+                    />
+                  );
+                })}
+                <text x={0} y={146} fontSize="17" textAnchor="middle" fill="var(--color-ink)">
+                  {hand === 'L' ? 'left' : 'right'}
+                </text>
               </g>
-              {HAND_SPOTS.map((spot) => {
-                const [x, y] = spot.at(PAIR[hand]);
-                return (
-                  <Bead
-                    key={spot.id}
-                    x={x}
-                    y={y}
-                    r={spot.radiusMm}
-                    level={levelOf(values[hand][spot.id] ?? 0, most)}
-                  />
-                );
-              })}
-              <text x={0} y={146} fontSize="17" textAnchor="middle" fill="var(--color-ink)">
-                {hand === 'L' ? 'left' : 'right'}
-              </text>
-            </g>
-          ))}
-        </svg>
-        <Legend />
+            ))}
+          </svg>
+          <Legend />
+        </div>
+        <MapTable values={values} unit={unit} none={none} />
       </div>
-      <MapTable values={values} unit={unit} none={none} />
     </figure>
   );
 }

@@ -2,19 +2,19 @@
 
 import { useSyncExternalStore } from 'react';
 
-/** Below this a wide table cannot be read. */
-const NARROW = '(max-width: 1099px)';
+/** What a media query says, also when the screen is turned. */
+function mediaHook(query: string): () => boolean {
+  const watch = (changed: () => void) => {
+    const media = window.matchMedia(query);
+    media.addEventListener('change', changed);
+    return () => media.removeEventListener('change', changed);
+  };
+  const matches = () => window.matchMedia(query).matches;
+  return () => useSyncExternalStore(watch, matches, () => false);
+}
 
-const watch = (changed: () => void) => {
-  const media = window.matchMedia(NARROW);
-  media.addEventListener('change', changed);
-  return () => media.removeEventListener('change', changed);
-};
+/** Whether the screen is an upright tablet or a phone, on which a wide table cannot be read. */
+export const useNarrow = mediaHook('(max-width: 1099px)');
 
-/** Whether the screen is an upright tablet or a phone, also when it is turned. */
-export const useNarrow = (): boolean =>
-  useSyncExternalStore(
-    watch,
-    () => window.matchMedia(NARROW).matches,
-    () => false,
-  );
+/** Whether it is a phone held upright, on which not even a few columns can. */
+export const usePhone = mediaHook('(max-width: 639px)');

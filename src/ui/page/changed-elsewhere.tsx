@@ -1,6 +1,7 @@
 import type { Failure } from '@/core/result';
 import { Button, buttonClass } from '../form/button';
 import { Trouble } from '../form/field';
+import { AS_SAVED } from '../form/use-unsaved';
 
 type Props = {
   trouble: Failure | null;
@@ -18,7 +19,7 @@ export function ChangedElsewhere({ trouble, href, see, onOver, busy }: Props) {
       <Trouble message={trouble?.message ?? null} />
       {trouble?.code === 'changed-elsewhere' && (
         <div className="flex flex-wrap gap-3">
-          <a href={href} target="_blank" className={buttonClass()}>
+          <a href={href + AS_SAVED} target="_blank" className={buttonClass()}>
             {see}
           </a>
           <Button onClick={onOver} disabled={busy}>

@@ -1,11 +1,18 @@
 import type { ReactNode } from 'react';
 
+type PageProps = {
+  children: ReactNode;
+  wide?: boolean;
+  /** With no room over it, for a page that is all work. */
+  snug?: boolean;
+};
+
 /** The body of a page under the site header. */
-export function Page({ children, wide = false }: { children: ReactNode; wide?: boolean }) {
+export function Page({ children, wide = false, snug = false }: PageProps) {
   return (
     <main
       id="main"
-      className={`mx-auto w-full px-6 pt-4 pb-16 print:px-0 print:pb-0 ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
+      className={`mx-auto w-full px-6 print:p-0 ${snug ? 'pb-6' : 'pt-4 pb-16'} ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
     >
       {children}
     </main>

@@ -4,6 +4,7 @@ import type {
   SheetBlock,
   SheetColumn,
   Piece,
+  PrintedPages,
   Run,
   Sheet,
   SheetRow,
@@ -12,21 +13,27 @@ import type {
 } from '@/core/paper';
 import { CordView } from '../cord/cord';
 import { MovementPicture } from '../hand/movement-picture';
+import { PrintedPagesView } from './printed-pages';
 
-/** How far a page that is printed shrinks, so that it keeps to its sides. */
-const PRINT_ZOOM: Readonly<Record<Sheet['print'], string>> = {
-  small: 'print:leading-tight print:[zoom:0.54]',
-  normal: 'print:[zoom:0.78]',
-  large: '',
-};
 const LARGER: Readonly<Record<Sheet['print'], string>> = { small: '', normal: '', large: 'text-[1.3rem]' };
 
-/** A sheet of paper as a page shows and prints it. */
-export function SheetView({ sheet, label }: { sheet: Sheet; label: string }) {
+type Props = { sheet: Sheet; printed: PrintedPages; label: string };
+
+/** A sheet of paper as a page shows it; what is printed are its pages as laid out, the same as in its PDF. */
+export function SheetView({ sheet, printed, label }: Props) {
+  return (
+    <>
+      <OnScreen sheet={sheet} label={label} />
+      <PrintedPagesView of={printed} />
+    </>
+  );
+}
+
+function OnScreen({ sheet, label }: Omit<Props, 'printed'>) {
   return (
     <article
       aria-label={label}
-      className={`rounded-2xl border-2 border-ink bg-paper p-6 print:border-0 print:p-0 ${PRINT_ZOOM[sheet.print]} ${LARGER[sheet.print]}`}
+      className={`rounded-2xl border-2 border-ink bg-paper p-6 print:hidden ${LARGER[sheet.print]}`}
     >
       <header className="mb-3">
         <h2 className="text-xl">{sheet.title}</h2>
@@ -117,6 +124,8 @@ function PieceView({ piece, cordWidth = 240 }: { piece: Piece; cordWidth?: numbe
       );
     case 'tick':
       return <Round size={22} label={`Round to tick: ${piece.what}`} />;
+    case 'picture':
+      return <MovementPicture figure={piece.figure} height={64} most={96} />;
     case 'days':
       return (
         <ul className="mt-1 flex flex-wrap gap-x-4 gap-y-1 text-[0.9em]">

@@ -9,15 +9,7 @@ import { handParts } from '@/core/hand/figure';
 import { seenHand, type HandView } from '@/core/hand/place';
 import { DIGITS, FINGER_NAMES, JOINT_LIMITS, type DigitName, type FingerName } from '@/core/hand/joints';
 import { handPoints, knuckleOf, SEGMENT_MM, tipOf } from '@/core/hand/kinematics';
-import {
-  keyMoments,
-  keyPoses,
-  loopPose,
-  momentsOf,
-  poseInBeat,
-  rangeDemand,
-  startPose,
-} from '@/core/hand/motion';
+import { keyPoses, loopPose, poseInBeat, rangeDemand, startPose } from '@/core/hand/motion';
 import {
   beyondLimits,
   blend,
@@ -30,7 +22,8 @@ import {
 } from '@/core/hand/pose';
 import { RADII } from '@/core/hand/radii';
 import { distance, type Vec } from '@/core/draw/vector';
-import { eachNth, runs } from '../../runs';
+import { runs } from '../../runs';
+import { posesThrough } from './poses-through';
 
 const anyPose: fc.Arbitrary<Pose> = fc
   .tuple(...JOINT_LIMITS.map((l) => fc.integer({ min: l.min, max: l.max })))
@@ -106,7 +99,7 @@ describe('forward kinematics', () => {
       const points = handPoints(RING[finger]);
       const apart = distance(tipOf(points, 'thumb'), tipOf(points, finger));
       expect(apart).toBeGreaterThan(13);
-      expect(apart).toBeLessThan(17);
+      expect(apart).toBeLessThan(16);
       const [a, b] = [points.padNormals.thumb, points.padNormals[finger]];
       expect(a[0] * b[0] + a[1] * b[1] + a[2] * b[2]).toBeLessThan(-0.1);
     },
@@ -114,12 +107,13 @@ describe('forward kinematics', () => {
 
   test('in no pose of any movement, key poses and those between, does a finger run into another', () => {
     const pairs = FINGER_NAMES.slice(1).map((f, i) => [FINGER_NAMES[i]!, f] as const);
-    for (const { id } of MOVEMENTS) {
-      const figure = CATALOGUE.figure(id)!;
-      for (const { pose } of [...keyMoments(figure), ...eachNth(momentsOf(figure), 8)])
-        for (const [a, b] of pairs)
-          expect([id, a, b, overlapMm(pose, a, b) <= 4.5]).toEqual([id, a, b, true]);
-    }
+    const run = MOVEMENTS.flatMap(({ id }) => {
+      const poses = posesThrough(CATALOGUE.figure(id)!, runs(50, 0.3));
+      return pairs.flatMap(([a, b]) =>
+        poses.some((pose) => overlapMm(pose, a, b) > 4.5) ? [`${id}: ${a} into ${b}`] : [],
+      );
+    });
+    expect(run).toEqual([]);
   });
 
   test('in no key pose of any movement does the thumb run into a finger', () => {

@@ -112,7 +112,7 @@ test('as seen: hands that stand apart change places, hands that meet are seen fr
 });
 
 test('a cloth between the hands reaches from fist to fist and beyond', () => {
-  const figure = CATALOGUE.figure('cloth-pull')!;
+  const figure = CATALOGUE.figure('cloth-wring')!;
   const props = (pose: Pose) =>
     sceneShapes(figure, stage(pose))
       .filter((s) => s.part === 'prop')

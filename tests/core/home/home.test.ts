@@ -3,13 +3,23 @@ import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
 import { wednesdayPlan } from '@/demo/plans';
 import { homeChoice, MAX_ITEMS, needsDayBetween } from '@/core/home/choose';
-import { homeDays, littleAndOften, minuteText, weeklyTotal } from '@/core/home/schedule';
+import {
+  homeDays,
+  homeHoursSchema,
+  littleAndOften,
+  MAX_TIMES,
+  minuteText,
+  mostTimes,
+  USUAL_HOURS,
+  weeklyTotal,
+  whenText,
+} from '@/core/home/schedule';
 import { addDays } from '@/core/days';
 import type { PersonCondition } from '@/core/people/person';
 import { movementRows } from '@/core/plan/plan';
 import { verdictFor } from '@/core/screening/verdict';
 import type { Mark } from '@/core/teach/marks';
-import { aboutMinutes, goMs } from '@/core/home/go-length';
+import { aboutMinutes, dayMs, goMs } from '@/core/home/go-length';
 import { doseTiming } from '@/core/dose/timing';
 import { learnedPace } from '@/core/plan/check/pace';
 import { anyDose } from '../arbitrary';
@@ -128,6 +138,30 @@ describe('little and often', () => {
     [5, ['8:00', '11:00', '14:00', '17:00', '20:00']],
   ] as const)('%j times a day', (times, at) => expect(littleAndOften(times).map(minuteText)).toEqual(at));
 
+  test.each([
+    [60, 1, 'at about 14:00'],
+    [120, 3, 'at about 8:00, 14:00 and 20:00'],
+    [120, 7, 'about every 2 hours from 8:00 to 20:00'],
+    [90, 8, 'about every 1.5 hours from 8:00 to 20:00'],
+  ])('with %j minutes between, %j times: %s', (gapMin, times, said) =>
+    expect(whenText(littleAndOften(times, { ...USUAL_HOURS, gapMin }))).toBe(said),
+  );
+
+  test('every two hours is as often as fits into the hours, at most eight times', () => {
+    expect(mostTimes(USUAL_HOURS)).toBe(7);
+    expect(mostTimes({ ...USUAL_HOURS, gapMin: 30 })).toBe(MAX_TIMES);
+    expect(mostTimes({ fromMin: 600, untilMin: 600, gapMin: 120 })).toBe(1);
+    expect(whenText([])).toBe('');
+  });
+
+  test('hours that end before they begin, or leave no time between, are refused in words', () => {
+    const said = (hours: object) =>
+      homeHoursSchema.safeParse({ ...USUAL_HOURS, ...hours }).error?.issues[0]?.message;
+    expect(said({})).toBeUndefined();
+    expect(said({ untilMin: 400 })).toBe('The last time of the day comes after the first');
+    expect(said({ gapMin: 10 })).toBe('At least half an hour apart');
+  });
+
   test('never nearer than the gap, never outside the day, and as many as fit', () => {
     fc.assert(
       fc.property(
@@ -148,6 +182,16 @@ describe('little and often', () => {
       ),
     );
   });
+});
+
+test('a day of it is each thing as often as it is done, what needs a day between once', () => {
+  const items = [
+    { ms: 30_000, dayBetween: false },
+    { ms: 60_000, dayBetween: true },
+  ];
+  expect(dayMs(items, 1)).toBe(90_000);
+  expect(dayMs(items, 7)).toBe(270_000);
+  expect(dayMs([], 7)).toBe(0);
 });
 
 describe('how long it takes each time', () => {

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@/catalogue/movements';
-import { catalogueOf } from '@/core/catalogue/movement';
+import { catalogueOf } from '@/core/catalogue';
 import { facts, findings, mended, planWith, rest, talk } from '../plans';
 
 const movement = (id: string) => CATALOGUE.movement(id)!;

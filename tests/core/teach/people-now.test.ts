@@ -10,7 +10,7 @@ import { peopleHere, withAway } from '@/core/teach/notes-and-own-rungs';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { START, teachStateSchema } from '@/core/teach/state';
 import { command } from '@/core/teach/transport';
-import { asAttended, lineWords, prefilledLine } from '@/core/teach/wrap-up';
+import { asAttended, asBefore, isAsUsual, lineWords, prefilledLine } from '@/core/teach/wrap-up';
 import { person } from '../people';
 import { planWith } from '../plans';
 
@@ -229,4 +229,27 @@ describe('who is not here', () => {
     });
     expect(asAttended(line, START)).toBe(line);
   });
+});
+
+test('everyone else is who came, with nothing marked and nothing said; their pain is as before', () => {
+  const line = prefilledLine('00000000-0000-4000-8000-000000000001', [], () => '', {
+    painLeft: 2,
+    painRight: null,
+  });
+  expect(isAsUsual(line)).toBe(true);
+  expect(asBefore(line, 3)).toMatchObject({
+    painAfterLeft: 2,
+    painAfterRight: null,
+    effort: 3,
+    enjoyed: null,
+  });
+  for (const over of [
+    { present: false },
+    { adapted: 'Ball squeeze: sore' },
+    { painAfterLeft: 0 },
+    { effort: 1 },
+    { enjoyed: 8 },
+  ])
+    expect(isAsUsual({ ...line, ...over })).toBe(false);
+  expect(isAsUsual({ ...line, notes: 'Left before the end' })).toBe(true);
 });

@@ -1,4 +1,4 @@
-import type { CheckIn } from '@/core/screening';
+import { painTooHigh, type CheckIn } from '@/core/screening';
 import { Button } from '@/ui/form/button';
 import { Field, inputClass } from '@/ui/form/field';
 
@@ -40,6 +40,12 @@ export function CheckInKeys({ checkIn, onChange, onAllWell, allWell }: Props) {
           ))}
         </Row>
       ))}
+      {painTooHigh(checkIn.painLeft, checkIn.painRight) !== null && (
+        <p role="status" className="font-semibold text-load">
+          Pain above 5 means stop: for that hand the plan keeps only what is easy today. If it is new, or does
+          not settle, their clinician comes first.
+        </p>
+      )}
       <SideRow
         label="Hot or swollen today"
         words={['left hand', 'right hand', 'both hands']}

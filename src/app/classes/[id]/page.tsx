@@ -4,8 +4,9 @@ import { loadClassroom } from '@/server/classes/classroom';
 import { idFrom } from '@/server/shell/ids';
 import { replyOf } from '@/server/classes/plans';
 import { listBlocks } from '@/store/blocks';
+import { classProgress } from '@/store/class-progress';
 import { listClasses } from '@/store/classes';
-import { listPeople } from '@/store/people';
+import { namesOfPeople } from '@/store/people';
 import { sharingOf } from '@/server/instructors/instructors';
 import { PlanDesk } from './plan-desk';
 
@@ -21,14 +22,23 @@ export default async function ClassPage({ params, searchParams }: Props) {
   if (!room) notFound();
   const { stored, ...rest } = room;
   const { begin } = await searchParams;
-  const others = (await listClasses(db)).filter((c) => c.id !== room.info.id);
+  const [all, progress, sharing, everyone, blocks] = await Promise.all([
+    listClasses(db),
+    classProgress(db, room.info),
+    sharingOf(db, 'class', room.info.id),
+    namesOfPeople(db),
+    listBlocks(db),
+  ]);
+  const others = all.filter((c) => c.id !== room.info.id);
   return (
     <PlanDesk
       room={rest}
-      sharing={await sharingOf(db, 'class', room.info.id)}
+      progress={progress}
+      openPeople={(await searchParams).open === 'people'}
+      sharing={sharing}
       initial={replyOf(stored.history, stored.version)}
-      everyone={await listPeople(db, 'current', 'newest')}
-      blocks={await listBlocks(db)}
+      everyone={everyone}
+      blocks={blocks}
       others={others.map(({ id: classId, name, week, day }) => ({ id: classId, name, week, day }))}
       begin={typeof begin === 'string' ? begin : null}
     />

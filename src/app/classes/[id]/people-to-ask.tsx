@@ -25,8 +25,10 @@ export function PeopleToAsk({ people, chosen, isAsked, noteOf, onChoose, classNa
             className={`flex min-h-11 w-full items-center gap-3 rounded-full border-2 px-4 text-left ${p.id === chosen ? 'border-ink bg-ink text-paper' : 'border-edge bg-paper hover:border-ink'}`}
           >
             <AskedBead asked={isAsked(p.id)} dark={p.id === chosen} />
-            {fullName(p)}
-            {noteOf?.(p.id) && <span className="font-normal">({noteOf(p.id)})</span>}
+            <span className="flex flex-wrap gap-x-2 leading-tight">
+              <span className="whitespace-nowrap">{fullName(p)}</span>
+              {noteOf?.(p.id) && <span className="text-sm font-normal">{noteOf(p.id)}</span>}
+            </span>
           </button>
         </li>
       ))}

@@ -5,12 +5,11 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { factsOf } from '@/catalogue/class-facts';
 import { STARTERS } from '@/catalogue/starters';
 import type { Starter } from '@/core/draft';
-import type { Person } from '@/core/people';
 import { checkOf, contextOf, placedRows, withReserves, type Block } from '@/core/plan';
-import { nameList, plural, timeSpan } from '@/core/words';
+import type { ClassProgress } from '@/core/teach';
 import type { Classroom } from '@/server/classes/classroom';
+import type { PersonName } from '@/store/people';
 import type { Sharing } from '@/server/instructors/instructors';
-import { longDay } from '@/ui/words/dates';
 import { Limits, Page } from '@/ui/page/page';
 import { DraftPanel } from './draft/draft-panel';
 import { StarterChoice } from './draft/starter-choice';
@@ -19,8 +18,10 @@ import { takeStarter } from './draft/take-starter';
 import { DeskBar } from './desk-bar';
 import type { OtherClass } from './panels/other-classes';
 import { FindingsStrip } from './findings/findings-strip';
+import { ClassBar } from '../steps/class-bar';
+import { ClassRibbon } from './order/class-ribbon';
+import { SidePanel, type Panel } from './side-panel';
 import { RunningOrder } from './order/running-order';
-import { TimePanel } from './panels/time-panel';
 import { usePlan, type PlanView } from './use-plan';
 import { useReserves } from './weave/use-reserves';
 
@@ -28,15 +29,19 @@ type Props = {
   room: Omit<Classroom, 'stored'>;
   sharing: Sharing | null;
   initial: PlanView;
-  everyone: readonly Person[];
+  everyone: readonly PersonName[];
   blocks: readonly Block[];
   others: readonly OtherClass[];
+  progress: ClassProgress;
+  /** Opened to choose who comes. */
+  openPeople: boolean;
   /** The ready class that an empty plan begins with at once, by its id. */
   begin: string | null;
 };
 
 /** One class being planned: running order, weave, time, findings, people and kit. */
-export function PlanDesk({ room, sharing, initial, everyone, blocks, others, begin }: Props) {
+export function PlanDesk(props: Props) {
+  const { room, sharing, initial, everyone, blocks, others, progress, openPeople, begin } = props;
   const { info } = room;
   const editor = usePlan(info.id, initial);
   const facts = useMemo(() => factsOf(room), [room]);
@@ -46,9 +51,13 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others, beg
   const check = useMemo(() => withReserves(plain, context, reserves.hands), [plain, context, reserves.hands]);
   const order = useMemo(() => ({ plan: editor.plan, edit: editor.edit }), [editor.plan, editor.edit]);
   const [drafting, setDrafting] = useState(false);
-  const openDraft = useCallback(() => setDrafting(true), []);
   const closeDraft = useCallback(() => setDrafting(false), []);
   const [openRow, setOpenRow] = useState<string | null>(null);
+  const [panel, setPanel] = useState<Panel | null>(openPeople || room.people.length === 0 ? 'people' : null);
+  const togglePanel = useCallback(
+    (pressed: Panel) => setPanel((open) => (open === pressed ? null : pressed)),
+    [],
+  );
   useUndoKeys(editor.undo, editor.redo);
   const begun = info.status !== 'planned';
   const isEmpty = !begun && placedRows(editor.plan).length === 0;
@@ -61,38 +70,31 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others, beg
 
   return (
     <>
-      <Page wide>
-        <div className="mb-3 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
-          <div className="min-w-0 flex-1 basis-96">
-            <h1 className="text-2xl">
-              {info.name}, week {info.week}
-            </h1>
-            <p className="mt-1 text-soft">
-              {longDay(info.day)}, {timeSpan(info.startsAt, info.slotMinutes)}
-              {info.place && ` at ${info.place}`}. {plural(room.people.length, 'person', 'people')},{' '}
-              {info.helpers.length === 0 ? 'no helper' : `${nameList(info.helpers)} helping`}.
-            </p>
-            <p aria-live="polite" className="no-print mt-1 text-sm text-soft">
-              {editor.saving ? 'Saving' : editor.undoLabel ? `Saved: ${editor.undoLabel}` : 'Saved'}
-            </p>
-          </div>
-          <TimePanel context={context} editor={editor} />
-        </div>
-        {begun && <BegunNote classId={info.id} status={info.status} />}
+      <ClassBar
+        info={info}
+        progress={{ ...progress, rows: placedRows(editor.plan).length, people: room.people.length }}
+        here="plan"
+      />
+      <Page wide snug>
         <DeskBar
           editor={editor}
-          room={room}
-          sharing={sharing}
-          others={others}
-          blocks={blocks}
           context={context}
-          begun={begun}
-          people={facts.people}
-          everyone={everyone}
           check={check}
+          people={facts.people.length}
+          open={panel}
+          onToggle={togglePanel}
+          drafting={drafting}
+          onDraft={() => setDrafting(!drafting)}
         />
+        {begun && <BegunNote classId={info.id} status={info.status} />}
         {isEmpty && !drafting && (
-          <StarterChoice slotMinutes={info.slotMinutes} isFirst={room.shown.length === 0} onTake={take} />
+          <StarterChoice
+            slotMinutes={info.slotMinutes}
+            isFirst={room.shown.length === 0}
+            bag={room.bag}
+            people={room.people.length}
+            onTake={take}
+          />
         )}
         {gaveWay.length > 0 && !isEmpty && <FittedNote lines={gaveWay} onClose={() => setGaveWay([])} />}
         {drafting && (
@@ -104,19 +106,41 @@ export function PlanDesk({ room, sharing, initial, everyone, blocks, others, beg
             onClose={closeDraft}
           />
         )}
-        <RunningOrder
-          onDraft={openDraft}
-          editor={order}
-          check={check}
-          facts={facts}
-          context={context}
-          reserves={reserves}
-          blocks={blocks}
-          floor={room.floor}
-          lastTaught={room.lastTaught}
-          openRow={openRow}
-          onOpenRow={setOpenRow}
-        />
+        <div className="flex items-start gap-4 max-lg:flex-col-reverse">
+          <div className="flex w-full min-w-0 flex-1 gap-2">
+            <ClassRibbon plan={editor.plan} context={context} />
+            <div className="min-w-0 flex-1">
+              <RunningOrder
+                editor={order}
+                check={check}
+                facts={facts}
+                context={context}
+                reserves={reserves}
+                blocks={blocks}
+                floor={room.floor}
+                lastTaught={room.lastTaught}
+                openRow={openRow}
+                onOpenRow={setOpenRow}
+                beside={panel !== null}
+              />
+            </div>
+          </div>
+          {panel && (
+            <SidePanel
+              panel={panel}
+              editor={editor}
+              room={room}
+              sharing={sharing}
+              others={others}
+              blocks={blocks}
+              context={context}
+              people={facts.people}
+              everyone={everyone}
+              check={check}
+              onClose={() => setPanel(null)}
+            />
+          )}
+        </div>
         <Limits />
       </Page>
       <FindingsStrip editor={editor} facts={facts} check={check} plain={plain} onShowRow={setOpenRow} />

@@ -8,6 +8,7 @@ import { catalogueNow } from '@/server/catalogue/catalogue';
 import { pageData } from '@/server/lock/request-identity';
 import { buttonClass } from '@/ui/form/button';
 import { HandMap } from '@/ui/hand/hand-map';
+import { LazyPicture } from '@/ui/hand/lazy-picture';
 import { PURPOSE_WORDS, PurposeMark } from '@/ui/verdict-signs';
 import { Limits, Page } from '@/ui/page/page';
 import { POSITION_WORDS } from '@/ui/words/position-words';
@@ -76,12 +77,10 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
           <Lines title="Watch" lines={movement.watch} />
           <Related title="Do first" ids={movement.follows} catalogue={catalogue} />
           <Related title="Follow with" ids={movement.counters} catalogue={catalogue} />
-          {movement.seatedTwin && (
-            <Related title="Seated people do" ids={[movement.seatedTwin]} catalogue={catalogue} />
-          )}
+          {movement.seatedTwin && <SeatedTwin id={movement.seatedTwin} catalogue={catalogue} />}
         </div>
       </div>
-      <Ladder rungs={movement.rungs} />
+      <Ladder movement={movement} catalogue={catalogue} />
       <DoseBySchool movement={movement} />
       <PropNotes movement={movement} catalogue={catalogue} />
       <section className="mt-8">
@@ -106,6 +105,17 @@ function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
       {lines.map((line) => (
         <p key={line}>{line}</p>
       ))}
+    </div>
+  );
+}
+
+/** What whoever stays in the chair does instead, with its picture. */
+function SeatedTwin({ id, catalogue }: { id: string; catalogue: Catalogue }) {
+  const figure = catalogue.figure(id);
+  return (
+    <div className="flex items-center gap-4">
+      {figure && <LazyPicture figure={figure} height={96} />}
+      <Related title="Seated people do" ids={[id]} catalogue={catalogue} />
     </div>
   );
 }

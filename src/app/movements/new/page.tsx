@@ -25,7 +25,11 @@ export default async function NewMovementPage({
             : 'Judged by the same cautions and rules as every other.'
         }
       />
-      <OwnForm id={null} initial={startOf(copied?.id, catalogue)} />
+      <OwnForm
+        id={null}
+        keptAs={copied ? `movement.new-${copied.id}` : 'movement.new'}
+        initial={startOf(copied?.id, catalogue)}
+      />
       <Limits />
     </Page>
   );

@@ -16,6 +16,8 @@ import {
 } from '@/core/catalogue';
 import { scriptOf, type Pass } from '@/core/dose';
 import { Button } from '@/ui/form/button';
+import { UnsavedLine } from '@/ui/form/unsaved-line';
+import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { requestJson } from '@/ui/request-json';
 import { useCatalogue } from '@/ui/catalogue';
 import { DoseFields } from '@/ui/form/dose/dose-fields';
@@ -26,14 +28,21 @@ import { PoseEditor } from './pose-editor';
 import { WordFields } from './word-fields';
 import { WorkFields } from './work-fields';
 
-type Props = { id: string | null; initial: OwnMovement };
+type Props = {
+  id: string | null;
+  /** As what it is kept while it is typed. */
+  keptAs: string;
+  initial: OwnMovement;
+};
 
 /** A movement of one's own: words, work, dose, ladder and poses. What keeps it from being whole is said as one types. */
-export function OwnForm({ id, initial }: Props) {
+export function OwnForm({ id, keptAs, initial }: Props) {
   const router = useRouter();
   const catalogue = useCatalogue();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const form = useForm<OwnMovementInput>({ defaultValues: asInput(initial) });
+  const [opened] = useState(() => asInput(initial));
+  const form = useForm<OwnMovementInput>({ defaultValues: opened });
+  const unsaved = useUnsavedForm(keptAs, form, opened);
   const value = useWatch({ control: form.control }) as OwnMovementInput;
   const own = useMemo(() => completed(ownOf(value)), [value]);
   const issues = useMemo(() => issuesOf(own, catalogue), [own, catalogue]);
@@ -52,6 +61,7 @@ export function OwnForm({ id, initial }: Props) {
       setTrouble(result.message);
       return;
     }
+    unsaved.onSaved();
     toast(`${own.movement.name} is saved`);
     router.push(`/movements/${result.value.id}`);
     router.refresh();
@@ -65,7 +75,7 @@ export function OwnForm({ id, initial }: Props) {
   };
   return (
     <FormProvider {...form}>
-      <Form onSubmit={save} noValidate className="grid gap-8">
+      <Form onSubmit={save} noValidate waits={!unsaved.isReady} className="grid gap-8">
         <WordFields />
         <WorkFields />
         <section aria-label="Usual dose" className="grid gap-3">
@@ -94,13 +104,11 @@ export function OwnForm({ id, initial }: Props) {
           )}
         </div>
         <Trouble message={trouble} />
-        <div className="flex gap-3">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <Button type="submit" look="main" disabled={form.formState.isSubmitting}>
             {form.formState.isSubmitting ? 'Saving' : 'Save'}
           </Button>
-          <Button look="quiet" onClick={() => router.push(id ? `/movements/${id}` : '/movements')}>
-            Leave without saving
-          </Button>
+          <UnsavedLine unsaved={unsaved} />
         </div>
       </Form>
     </FormProvider>

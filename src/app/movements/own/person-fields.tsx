@@ -1,4 +1,4 @@
-import { HAND_PLACES, STANCES, type HandPlace, type StanceKind } from '@/core/body';
+import { handPlacesIn, isSeated, STANCES, type HandPlace, type StanceKind } from '@/core/body';
 import { PERSON_SHOWS, PERSON_VIEWS, type MovementFigure, type PersonIn, type PersonView } from '@/core/hand';
 import { SelectField } from '@/ui/form/select-field';
 
@@ -38,12 +38,12 @@ export function PersonFields({ figure, onChange }: Props) {
             label="The person is"
             value={person.stance}
             choices={STANCES.map((s) => [s, s])}
-            onChange={(stance) => set({ stance: stance as StanceKind })}
+            onChange={(stance) => onChange({ ...figure, person: inStance(person, stance as StanceKind) })}
           />
           <SelectField
             label="The hands are"
             value={person.hands}
-            choices={HAND_PLACES.map((h) => [h, h])}
+            choices={handPlacesIn(person.stance).map((h) => [h, h])}
             onChange={(hands) => set({ hands: hands as HandPlace })}
           />
           <SelectField
@@ -52,16 +52,29 @@ export function PersonFields({ figure, onChange }: Props) {
             choices={PERSON_VIEWS.map((v): [string, string] => [v, VIEWS[v]])}
             onChange={(from) => set({ from: from as PersonView })}
           />
-          <SelectField
-            label="Shown"
-            value={person.shows ?? ''}
-            choices={[['', 'all of them'], ...PERSON_SHOWS.map((s): [string, string] => [s, SHOWS[s]])]}
-            onChange={(shows) => onChange({ ...figure, person: shown(person, shows) })}
-          />
+          {isSeated(person.stance) && (
+            <SelectField
+              label="Shown"
+              value={person.shows ?? ''}
+              choices={[['', 'all of them'], ...PERSON_SHOWS.map((s): [string, string] => [s, SHOWS[s]])]}
+              onChange={(shows) => onChange({ ...figure, person: shown(person, shows) })}
+            />
+          )}
         </>
       )}
     </div>
   );
+}
+
+/** Hands and what is shown as they can be there. */
+function inStance({ shows, ...person }: PersonIn, stance: StanceKind): PersonIn {
+  const places = handPlacesIn(stance);
+  const hands = places.includes(person.hands)
+    ? person.hands
+    : places.includes('on the support')
+      ? 'on the support'
+      : 'free';
+  return { ...person, stance, hands, ...(shows && isSeated(stance) && { shows }) };
 }
 
 function withoutPerson({ person: _, ...rest }: MovementFigure): MovementFigure {

@@ -1,19 +1,14 @@
-import { stillOf, type FullPose, type MovementFigure } from '@/core/hand';
-import { FigureShapes } from '@/ui/hand/hand-figure';
+import { personShapes, stageOfBoth, type FullPose, type MovementFigure } from '@/core/hand';
+import { Drawing } from '@/ui/hand/drawing';
 
 type Props = { figure: MovementFigure; pose: FullPose };
 
 /** The person as one pose has them. */
-export function PosedPerson({ figure, pose }: Props) {
-  const { shapes, box } = stillOf({ ...figure, motion: { kind: 'held', from: pose, to: pose } });
-  return (
-    <svg
-      role="img"
-      aria-label="The person in this pose"
-      viewBox={`${box.x} ${box.y} ${box.w} ${box.h}`}
+export const PosedPerson = ({ figure, pose }: Props) =>
+  figure.person && (
+    <Drawing
+      shapes={personShapes(figure.person, stageOfBoth(pose), figure.prop)}
+      label="The person in this pose"
       className="sticky top-4 h-96 w-full"
-    >
-      <FigureShapes shapes={shapes} />
-    </svg>
+    />
   );
-}

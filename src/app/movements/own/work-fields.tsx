@@ -15,6 +15,7 @@ import {
 } from '@/core/catalogue';
 import { SECTION_NAMES } from '@/core/plan';
 import { useCatalogue } from '@/ui/catalogue';
+import { asNumber } from '@/ui/form/as-number';
 import { Field, inputClass } from '@/ui/form/field';
 import { PURPOSE_WORDS } from '@/ui/verdict-signs';
 import { POSITION_WORDS } from '@/ui/words/position-words';
@@ -95,7 +96,7 @@ export function WorkFields() {
               min={0}
               max={10}
               className={inputClass}
-              {...register('movement.effortOf10', { valueAsNumber: true })}
+              {...register('movement.effortOf10', asNumber)}
             />
           )}
         </Field>

@@ -15,6 +15,11 @@ import { SharingPanel } from '@/ui/page/sharing-panel';
 import { ArchiveButton } from '../archive-button';
 import { HeldPanel } from '../held-panel';
 import { PersonForm } from '../person-form';
+import { classStories } from '@/store/person-story';
+import { ClassByClass } from './class-by-class';
+
+/** Of the last classes one line each; a year of weekly ones. */
+const MOST_CLASSES = 50;
 
 export default async function PersonPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idFrom((await params).id, 'person');
@@ -38,6 +43,7 @@ export default async function PersonPage({ params }: { params: Promise<{ id: str
         </Link>
         <ArchiveButton personId={personId} name={fullName(person)} archived={archived} />
       </PageHead>
+      <ClassByClass personId={personId} stories={await classStories(db, personId, MOST_CLASSES)} />
       <PersonForm personId={personId} initial={fields} today={day} />
       <AdvicePanel {...await adviceFor(db, person, day)} />
       <History changes={await loadChanges(db, personId)} />

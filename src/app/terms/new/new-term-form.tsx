@@ -9,6 +9,7 @@ export function NewTermForm({ seriesId, initial }: { seriesId: string; initial: 
   const router = useRouter();
   return (
     <TermForm
+      keptAs={`term.new-${seriesId}`}
       initial={initial}
       saveLabel="Plan the term"
       onSave={async (term) => {

@@ -2,7 +2,8 @@ import { RESISTED, type Catalogue } from '../../catalogue';
 import { perHand, type Dose, type Hand } from '../../dose';
 import { IMPACT_FACTOR, mixedBoutIndex, type LoadCycles } from '../../load';
 import { plannedShare, type RowMovement } from '../../stance';
-import { adaptedDose, type Verdict } from '../../screening';
+import { memo, oneOfEqual, remembered } from '../../remember';
+import { adaptedDose, type HandVerdict, type Verdict } from '../../screening';
 import { movementOfRow } from '../at-rung';
 import { movementRows } from '../plan';
 import type { MovementRow, Plan } from '../plan';
@@ -55,8 +56,22 @@ const HANDS = ['L', 'R'] as const satisfies readonly Hand[];
 
 type HandWork = { readonly resisted: number; readonly loading: LoadCycles };
 
-function handWork({ movement, dose, verdict }: RowDone, hand: Hand): HandWork[] {
-  const own = verdict?.[hand];
+const remember = memo<readonly HandWork[]>();
+const AS_PLANNED = {};
+const doses = new WeakMap<Dose, Dose>();
+/** The same dose, in whatever plan it stands. */
+const sameDose = oneOfEqual<Dose>(2_000);
+
+/** What a row asks of a hand: a dose and a verdict that stay the same ask the same. */
+function handWork({ movement, dose, verdict }: RowDone, hand: Hand): readonly HandWork[] {
+  const own = verdict?.[hand] ?? null;
+  const same = remembered(doses, dose, () => sameDose(dose));
+  return remember([movement, same, own?.adaptation ?? AS_PLANNED], `${hand} ${own?.kind}`, () =>
+    workOf(movement, dose, own, hand),
+  );
+}
+
+function workOf(movement: RowMovement, dose: Dose, own: HandVerdict | null, hand: Hand): readonly HandWork[] {
   if (own?.kind === 'swap' || own?.kind === 'leaveOut') return [];
   const { asReps, cycles } = perHand(own ? adaptedDose(dose, own.adaptation) : dose, 0)[hand];
   const effort = Math.min(movement.effortOf10, own?.adaptation.effortMost ?? 10);

@@ -36,6 +36,17 @@ export const newMovementRow = (plan: Plan, movement: Movement, why: string): Mov
   note: '',
 });
 
+/** Another movement in a row's place, at its own usual dose, as one step; null where the row is gone. */
+export function insteadOf(plan: Plan, rowId: string, movement: Movement, why: string): PlanStep | null {
+  const place = findRow(plan, rowId);
+  if (!place) return null;
+  const row = newMovementRow(plan, movement, why);
+  return {
+    type: 'several',
+    steps: [rowStep(place.section.id, row, place.index), { type: 'removeRow', rowId }],
+  };
+}
+
 /** The first movement in the catalogue that fits, without a prop when there is one. */
 export function pickMovement(catalogue: Catalogue, fits: (m: Movement) => boolean): Movement | null {
   const fitting = catalogue.movements.filter(fits);

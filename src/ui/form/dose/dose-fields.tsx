@@ -12,10 +12,16 @@ import { CheckBox } from '@/ui/form/check-box';
 import { StepsField } from './steps-field';
 import { TextCommit } from './text-commit';
 
-type Props = { dose: Dose; movement: Movement | undefined; onChange: (dose: Dose) => void };
+type Props = {
+  dose: Dose;
+  movement: Movement | undefined;
+  onChange: (dose: Dose) => void;
+  /** The count itself is asked elsewhere. */
+  withoutCount?: boolean;
+};
 
 /** The whole dose: how it is counted, then sides, passes and sets. */
-export function DoseFields({ dose, movement, onChange }: Props) {
+export function DoseFields({ dose, movement, onChange, withoutCount = false }: Props) {
   const set = (part: Partial<Dose>) => onChange({ ...dose, ...part });
   const totals = doseTotals(dose);
   const uneven = totals.left !== totals.right;
@@ -37,7 +43,7 @@ export function DoseFields({ dose, movement, onChange }: Props) {
           </select>
         )}
       </Field>
-      <CountFields dose={dose} onChange={onChange} />
+      {!withoutCount && <CountFields dose={dose} onChange={onChange} />}
       {dose.count.mode !== 'sequence' && (
         <CheckBox
           className="self-end"
@@ -194,7 +200,8 @@ function freshRange(count: Count): Pick<Dose, 'count' | 'fewest' | 'most'> {
   return { count, fewest: Math.max(1, Math.floor(usual * 0.6)), most: Math.ceil(usual * 1.5) };
 }
 
-function CountFields({ dose, onChange }: Omit<Props, 'movement'>) {
+/** How often, and how long each takes. */
+export function CountFields({ dose, onChange }: Pick<Props, 'dose' | 'onChange'>) {
   const { count } = dose;
   const setCount = (next: Count) => {
     const usual = primaryCount(next);

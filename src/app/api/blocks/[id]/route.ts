@@ -1,5 +1,8 @@
 import { z } from 'zod';
-import { dropBlock } from '@/server/classes/blocks';
+import { takeBlockAway } from '@/server/classes/take-away';
+import { database } from '@/server/shell/database';
 import { jsonRoute } from '@/server/shell/http';
 
-export const DELETE = jsonRoute(z.strictObject({}), (db, _, { id }) => dropBlock(db, id));
+export const DELETE = jsonRoute(z.strictObject({}), async (_db, _, { id }) =>
+  takeBlockAway(await database(), id),
+);

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { groupBy } from '@/core/group';
 import { fullName, type Person } from '@/core/people';
 import { plural } from '@/core/words';
 import type { ProposalFor } from '@/server/progress/proposals';
@@ -10,41 +11,54 @@ import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { Trouble } from '@/ui/form/field';
 import { Decided } from './decided';
-import { ProposalRow, type Answer } from './proposal-row';
+import { accepted, PersonLine } from './person-line';
+import type { Answer } from './proposal-row';
 
 type Props = { classId: string; people: readonly Person[]; proposals: readonly ProposalFor[] };
 
-/** Proposals that change something first; those who stay are taken together. */
+/** One line a person, those first for whom something changes; those who stay are taken together. */
 export function DecideDesk({ classId, people, proposals }: Props) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const open = proposals.filter((p) => !p.taken);
-  const [changing, staying] = [
-    open.filter((p) => p.decision.kind !== 'stay'),
-    open.filter((p) => p.decision.kind === 'stay'),
-  ];
+  const open = groupBy(
+    proposals.filter((p) => !p.taken),
+    (p) => p.personId,
+  );
+  const isStaying = (of: readonly ProposalFor[]) => of.every((p) => p.decision.kind === 'stay');
+  const changing = [...open.values()].filter((of) => !isStaying(of));
+  const staying = [...open.values()].filter(isStaying);
   const nameOf = (id: string) => {
     const person = people.find((p) => p.id === id);
     return person ? fullName(person) : '';
   };
+  const path = `/api/classes/${classId}/decisions`;
+  const takeBack = async (decisions: readonly Pick<Answer, 'personId' | 'family'>[]) => {
+    const result = await requestJson<{ takenBack: number }>('DELETE', path, { decisions });
+    setTrouble(result.ok ? null : result.message);
+    if (result.ok) router.refresh();
+  };
   const answer = async (answers: readonly Answer[]) => {
-    const result = await requestJson<{ kept: number }>('POST', `/api/classes/${classId}/decisions`, {
-      answers,
-    });
+    const result = await requestJson<{ kept: number }>('POST', path, { answers });
     setTrouble(result.ok ? null : result.message);
     if (!result.ok) return;
-    toast(`${plural(result.value.kept, 'decision is', 'decisions are')} kept`);
+    const { kept } = result.value;
+    const undo = () => takeBack(answers.map(({ personId, family }) => ({ personId, family })));
+    // Where somebody else had answered first, theirs is not taken back.
+    const isMine = kept === answers.length;
+    toast(
+      `${plural(kept, 'decision is', 'decisions are')} kept`,
+      isMine ? { action: { label: 'Undo', onClick: () => void undo() } } : {},
+    );
     router.refresh();
   };
-  const accept = (of: readonly ProposalFor[]) =>
-    answer(of.map(({ personId, family, decision }) => ({ personId, family, rungs: decision.rungs })));
-  const list = (of: readonly ProposalFor[]) => (
+  const accept = (of: readonly (readonly ProposalFor[])[]) => answer(of.flat().map(accepted));
+  const list = (of: readonly (readonly ProposalFor[])[]) => (
     <ul>
-      {of.map((p) => (
-        <ProposalRow
-          key={`${p.personId} ${p.family}`}
-          proposal={p}
-          name={nameOf(p.personId)}
+      {of.map((theirs) => (
+        <PersonLine
+          key={theirs[0]!.personId}
+          name={nameOf(theirs[0]!.personId)}
+          proposals={theirs}
           onAnswer={answer}
         />
       ))}
@@ -57,7 +71,7 @@ export function DecideDesk({ classId, people, proposals }: Props) {
         <div className="flex flex-wrap items-center gap-4">
           <h2 className="flex-1 text-xl">To decide</h2>
           {changing.length > 1 && (
-            <Button onClick={() => accept(changing)}>Accept all {changing.length}</Button>
+            <Button onClick={() => accept(changing)}>Accept for all {changing.length}</Button>
           )}
         </div>
         {changing.length === 0 && <p>Nothing is proposed that changes a rung.</p>}
@@ -66,7 +80,7 @@ export function DecideDesk({ classId, people, proposals }: Props) {
       {staying.length > 0 && (
         <details className="mt-6">
           <summary className="min-h-11 content-center text-lg font-semibold">
-            {plural(staying.length, 'proposal')} to stay on the same rung
+            {plural(staying.length, 'person stays', 'people stay')} on the same rungs
           </summary>
           <Button className="my-2" onClick={() => accept(staying)}>
             Keep all {staying.length} where they are
@@ -74,7 +88,7 @@ export function DecideDesk({ classId, people, proposals }: Props) {
           {list(staying)}
         </details>
       )}
-      <Decided proposals={proposals} nameOf={nameOf} />
+      <Decided proposals={proposals} nameOf={nameOf} onTakeBack={(one) => void takeBack([one])} />
     </>
   );
 }

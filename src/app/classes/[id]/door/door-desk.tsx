@@ -3,7 +3,7 @@
 import { useRef, useState } from 'react';
 import { fullName, type Person } from '@/core/people';
 import type { Plan } from '@/core/plan';
-import { NOTHING_NEW, type CheckIn } from '@/core/screening';
+import { NOTHING_NEW, restWell, saidWords, saysNothing, type CheckIn } from '@/core/screening';
 import type { ClassInfo } from '@/store/classes';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
@@ -71,7 +71,7 @@ export function DoorDesk({ info, people, first, plan }: Props) {
           people={people}
           chosen={chosen}
           isAsked={(id) => Boolean(checkIns[id])}
-          noteOf={(id) => (checkIns[id]?.notHere ? 'not here' : '')}
+          noteOf={(id) => saidWords(checkIns[id] ?? NOTHING_NEW)}
           onChoose={choose}
           className={`grid-cols-2 gap-1.5 lg:grid lg:grid-cols-1 ${listed ? 'grid' : 'hidden'}`}
         />
@@ -107,9 +107,9 @@ export function DoorDesk({ info, people, first, plan }: Props) {
               key={person.id}
               checkIn={given}
               onChange={set}
-              allWell="All well, next"
+              allWell={saysNothing(given) ? 'All well, next' : 'The rest is well, next'}
               onAllWell={() => {
-                set({ ...NOTHING_NEW, painLeft: 0, painRight: 0, stiffnessMin: 0 });
+                set(restWell(given));
                 goOn();
               }}
             />

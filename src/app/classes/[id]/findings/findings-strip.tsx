@@ -13,8 +13,9 @@ import {
   type PlanCheck,
   type Severity,
 } from '@/core/plan';
-import { clockText } from '@/core/words';
+
 import { Button } from '@/ui/form/button';
+import { Word } from '@/ui/page/word';
 import { mendWords, shortMendWords } from './mend-words';
 import { MuteForm } from './mute-form';
 import type { PlanEditor } from '../use-plan';
@@ -35,17 +36,16 @@ export function FindingsStrip(props: Props) {
   const first = findings[0];
   return (
     <section
+      id="findings"
       aria-label="Findings"
-      className="no-print sticky bottom-0 z-20 max-h-[55vh] overflow-y-auto bg-ink px-6 py-3 text-paper"
+      className="no-print sticky bottom-0 z-20 max-h-[55vh] overflow-y-auto bg-ink px-6 py-1 text-paper"
     >
       <div className="mx-auto max-w-[1400px]">
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-          <p className="tabular w-24 text-sm leading-tight">
-            <strong className="text-base">{clockText(props.check.timing.totalMs)}</strong>
-            <br />
-            of {clockText(props.facts.slotMs)}
-          </p>
-          <p aria-live="polite" className="min-w-0 flex-1 basis-[22rem] py-2">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-1 md:flex-nowrap">
+          <p
+            aria-live="polite"
+            className={`min-w-0 flex-1 basis-[16rem] leading-tight ${all ? '' : 'line-clamp-2'}`}
+          >
             {first ? (
               <>
                 <strong>{tally(findings)}</strong> {!all && first.text}
@@ -56,7 +56,7 @@ export function FindingsStrip(props: Props) {
           </p>
           {first && !all && <FindingActions short finding={first} {...props} />}
           {findings.length + muted.length > 0 && (
-            <Button className="border-paper" onClick={() => setAll(!all)} aria-expanded={all}>
+            <Button className="shrink-0 border-paper" onClick={() => setAll(!all)} aria-expanded={all}>
               {all ? 'Show less' : allWords(findings.length, muted.length)}
             </Button>
           )}
@@ -69,7 +69,11 @@ export function FindingsStrip(props: Props) {
               ))}
             </ul>
             <MutedList {...props} />
-            <p className="mt-3">
+            <p className="mt-3 flex flex-wrap gap-x-6 gap-y-2">
+              <span>
+                What is meant by <Word of="severity">must, should and could</Word>,{' '}
+                <Word of="mend">mend</Word>, <Word of="mute">mute</Word>
+              </span>
               <Link href="/rules" className="underline">
                 All rules that a plan is checked by
               </Link>
@@ -148,9 +152,9 @@ function FindingActions({ finding, short = false, editor, facts, plain, onShowRo
   return (
     <>
       {mend && effect && (
-        <span className="flex flex-wrap items-center gap-x-3">
+        <span className="flex shrink-0 flex-wrap items-center gap-x-3">
           <Button onClick={() => editor.edit(mend.step, mend.label)}>{mend.label}</Button>
-          <span className="tabular text-sm">
+          <span className={`tabular text-sm ${short ? 'hidden xl:inline' : ''}`}>
             {(short ? shortMendWords : mendWords)(effect, facts.people.length)}
           </span>
         </span>
@@ -158,7 +162,7 @@ function FindingActions({ finding, short = false, editor, facts, plain, onShowRo
       {rowId && (
         <Button
           look="quiet"
-          className="text-paper hover:text-ink"
+          className={`shrink-0 text-paper hover:text-ink ${short ? 'max-sm:hidden' : ''}`}
           onClick={() => {
             onShowRow(rowId);
             document.getElementById(`row-${rowId}`)?.scrollIntoView({ block: 'center' });

@@ -1,3 +1,4 @@
+import { StepsOver } from '../../steps/steps-over';
 import type { Metadata } from 'next';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
@@ -21,26 +22,29 @@ export default async function MeasuringPage({ params }: { params: Promise<{ id: 
   if (!info) notFound();
   const people = await peopleOfClass(db, info.id);
   return (
-    <Page wide>
-      <PageHead
-        title={`Measuring day: ${info.name}`}
-        line={`${longDay(info.day)}. Everyone through every station, one at a time at each, in whatever order is shortest.`}
-      >
-        <Link href={`/classes/${info.id}`} className={buttonClass()}>
-          Back to the class
-        </Link>
-      </PageHead>
-      {people.length === 0 ? (
-        <Empty>
-          <p>Nobody is on the list of this class yet.</p>
-        </Empty>
-      ) : (
-        <MeasuringDesk
-          classId={info.id}
-          people={people.map((p) => ({ id: p.id, name: fullName(p) }))}
-          stored={await loadVisits(db, info.id)}
-        />
-      )}
-    </Page>
+    <>
+      <StepsOver db={db} info={info} here={null} />
+      <Page wide>
+        <PageHead
+          title={`Measuring day: ${info.name}`}
+          line={`${longDay(info.day)}. Everyone through every station, one at a time at each, in whatever order is shortest.`}
+        >
+          <Link href={`/classes/${info.id}`} className={buttonClass()}>
+            Back to the class
+          </Link>
+        </PageHead>
+        {people.length === 0 ? (
+          <Empty>
+            <p>Nobody is on the list of this class yet.</p>
+          </Empty>
+        ) : (
+          <MeasuringDesk
+            classId={info.id}
+            people={people.map((p) => ({ id: p.id, name: fullName(p) }))}
+            stored={await loadVisits(db, info.id)}
+          />
+        )}
+      </Page>
+    </>
   );
 }

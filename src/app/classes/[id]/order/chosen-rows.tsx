@@ -37,7 +37,7 @@ export function ChosenRows({ editor, chosen, onClear, onDone }: Props) {
     <div
       role="group"
       aria-label="Chosen rows"
-      className="no-print my-2 flex flex-wrap items-center gap-2 rounded-2xl border-2 border-ink bg-paper px-4 py-2"
+      className="no-print z-20 my-2 flex sm:sticky sm:top-(--desk-height) flex-wrap items-center gap-2 rounded-2xl border-2 border-ink bg-paper px-4 py-2 [&_button]:px-3.5"
     >
       <p aria-live="polite" className="mr-2 font-semibold">
         {none ? 'Tick the rows to choose' : `${words} chosen`}

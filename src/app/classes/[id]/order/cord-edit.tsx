@@ -66,7 +66,7 @@ export function CordEdit({ dose, purpose, context, movement, title, onChange }: 
         role="group"
         tabIndex={0}
         aria-label={`${title}: ${describeDose(dose, context, doneWith(movement))}. Left and right change the count${canStretch ? ', up and down the seconds' : ''}.`}
-        className={`touch-pan-y rounded-md ${canStretch ? 'cursor-ew-resize' : ''}`}
+        className={`w-[8.25rem] touch-pan-y rounded-md ${canStretch ? 'cursor-ew-resize' : ''}`}
         onKeyDown={onKeyDown}
         onPointerDown={down}
         onPointerMove={move}
@@ -78,7 +78,8 @@ export function CordEdit({ dose, purpose, context, movement, title, onChange }: 
           purpose={purpose}
           context={context}
           of={doneWith(movement)}
-          width={190}
+          width={132}
+          height={40}
         />
       </div>
       <End sign="+" label={`One more of ${title}`} onClick={() => change(more)} disabled={!more} />

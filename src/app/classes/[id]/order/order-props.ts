@@ -16,6 +16,8 @@ export type OrderProps = {
   /** Rows chosen together; null while rows are not being chosen. */
   chosen: ReadonlySet<string> | null;
   onChoose: (rowId: string) => void;
+  /** A panel stands beside, and the names stay in sight while the people are scrolled. */
+  beside: boolean;
   /** Small rows, for a look at the whole. */
   overview: boolean;
   /** What the rows go on into on the right. */
@@ -45,6 +47,12 @@ export const TRACE_COLUMNS = [
   'stretch, hold',
   'breaks',
 ] as const;
+
+/** A row is 44 px with its line, and less in the overview. */
+export const rowHeight = (overview: boolean): string => (overview ? 'h-7' : 'h-[2.6875rem]');
+
+/** Columns of a row itself: bead, start, purpose, name, cord, count, length. */
+export const ROW_COLUMNS = 7;
 
 export const sideColumns = ({ side, weave }: Pick<OrderProps, 'side' | 'weave'>): number =>
   side.kind === 'people' ? weave.people.length : TRACE_COLUMNS.length;

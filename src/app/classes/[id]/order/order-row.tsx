@@ -5,7 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { useCallback, type KeyboardEvent } from 'react';
 import { movementOfRow, neighbourPlace, rowTitle, type Row, type Section } from '@/core/plan';
 import { CordString } from './cord-string';
-import { LARGE_WEAVE, MANY_MARKS, sideColumns, type OrderProps } from './order-props';
+import { LARGE_WEAVE, MANY_MARKS, ROW_COLUMNS, rowHeight, sideColumns, type OrderProps } from './order-props';
 import { RowCells } from './row-cells';
 import { RowEditor } from './row-editor';
 import { TraceCells } from '../weave/trace-cells';
@@ -17,8 +17,20 @@ type Props = OrderProps & { row: Row; section: Section; onTell: (told: Told | nu
 
 /** One row of the running order: its bead on the cord, when, what, dose, how long, and what stands beside it. */
 export function OrderRow({ row, section, onTell, ...props }: Props) {
-  const { editor, check, facts, weave, side, lastTaught, openRow, onOpenRow, overview, chosen, onChoose } =
-    props;
+  const {
+    editor,
+    check,
+    facts,
+    weave,
+    side,
+    lastTaught,
+    openRow,
+    onOpenRow,
+    overview,
+    chosen,
+    onChoose,
+    beside,
+  } = props;
   const sortable = useSortable({ id: row.id });
   const timing = check.timing.rows.find((t) => t.rowId === row.id)!;
   const movement = row.kind === 'movement' ? movementOfRow(row, facts.catalogue) : undefined;
@@ -60,7 +72,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
         <td className="relative w-7">
           <CordString />
           {chosen && (
-            <label className={`relative flex w-7 items-center justify-center ${overview ? 'h-7' : 'h-11'}`}>
+            <label className={`relative flex w-7 items-center justify-center ${rowHeight(overview)}`}>
               <input
                 type="checkbox"
                 className="size-5 accent-ink"
@@ -76,7 +88,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
             {...sortable.attributes}
             {...sortable.listeners}
             aria-label={`Move ${title}`}
-            className={`no-print relative w-7 cursor-grab touch-none items-center justify-center ${chosen ? 'hidden' : 'flex'} ${overview ? 'h-7' : 'h-11'}`}
+            className={`no-print relative w-7 cursor-grab touch-none items-center justify-center ${chosen ? 'hidden' : 'flex'} ${rowHeight(overview)}`}
           >
             <span
               aria-hidden="true"
@@ -98,7 +110,7 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           open={open}
           near={near}
           overview={overview}
-          sticky={weave.people.length > LARGE_WEAVE}
+          sticky={beside || weave.people.length > LARGE_WEAVE}
           lastTaught={lastTaught}
           edit={editor.edit}
           onOpenRow={onOpenRow}
@@ -122,8 +134,10 @@ export function OrderRow({ row, section, onTell, ...props }: Props) {
           <td className="relative">
             <CordString />
           </td>
-          <td colSpan={5 + sideColumns(props)}>
-            <RowEditor row={row} title={title} section={section} timing={timing} {...props} />
+          <td colSpan={ROW_COLUMNS - 1 + sideColumns(props)}>
+            <div className="max-sm:w-[calc(100vw-6.5rem)]">
+              <RowEditor row={row} title={title} section={section} timing={timing} {...props} />
+            </div>
           </td>
         </tr>
       )}

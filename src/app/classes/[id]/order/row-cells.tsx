@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { RowMovement } from '@/core/stance';
 import { doneWith, type Movement } from '@/core/catalogue';
-import { doseOf, doseWords } from '@/core/dose';
+import { doseOf, doseWords, shortTurns } from '@/core/dose';
 import { movementRows, rowNote, type MovementRow, type Row, type Severity } from '@/core/plan';
 import { capital, clockText } from '@/core/words';
 import { CordView } from '@/ui/cord/cord';
@@ -36,14 +36,16 @@ export const RowCells = memo(function RowCells(props: Props) {
   const { row, title, movement, startMs, totalMs, breathMs, near, overview, edit } = props;
   const purpose = movement?.purpose ?? 'ease';
   const context = { breathMs, slowFirst: props.slowFirst };
+  const dose = row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs });
+  const of = movement ? doneWith(movement) : 'none';
   return (
     <>
-      <td className="tabular w-16 text-soft">{clockText(startMs)}</td>
-      <td className="w-8">
+      <td className="tabular w-13 text-soft">{clockText(startMs)}</td>
+      <td className="w-8 max-sm:hidden">
         <PurposeMark purpose={purpose} />
       </td>
       <Name {...props} />
-      <td className={overview ? 'pr-3' : 'py-1.5 pr-3'}>
+      <td className="w-52 max-sm:hidden">
         {!near ? null : row.kind === 'movement' && movement && !overview ? (
           <CordEdit
             dose={row.dose}
@@ -51,23 +53,29 @@ export const RowCells = memo(function RowCells(props: Props) {
             context={context}
             movement={movement}
             title={title}
-            onChange={(dose) => edit({ type: 'setDose', rowId: row.id, dose }, `Dose of ${title}`)}
+            onChange={(changed) =>
+              edit({ type: 'setDose', rowId: row.id, dose: changed }, `Dose of ${title}`)
+            }
           />
-        ) : (
+        ) : row.kind === 'movement' ? (
           <CordView
-            dose={row.kind === 'movement' ? row.dose : doseOf({ mode: 'time', timeMs: row.durationMs })}
+            dose={dose}
             purpose={purpose}
             context={context}
-            of={movement ? doneWith(movement) : 'none'}
-            width={overview ? 150 : 210}
-            className={overview ? 'max-h-6' : ''}
+            of={of}
+            width={CORD_PX}
+            height={overview ? 24 : 40}
           />
-        )}
+        ) : null}
       </td>
-      <td className="tabular w-14">{clockText(totalMs)}</td>
+      <td className="tabular w-24 pr-1 text-sm sm:min-w-24 leading-4">{shortTurns(dose, of)}</td>
+      <td className="tabular w-12 text-sm max-sm:hidden">{clockText(totalMs)}</td>
     </>
   );
 });
+
+/** As wide as beads are drawn in a row. */
+const CORD_PX = 132;
 
 function Name({
   row,
@@ -81,16 +89,19 @@ function Name({
   isNew,
   onOpenRow,
 }: Props) {
-  const way = noteOf(row, movement);
+  const notes = [
+    capital(noteOf(row, movement)),
+    row.kind === 'movement' ? sinceLastTime(row, movement, lastTaught, isNew) : '',
+  ].filter(Boolean);
   return (
     <th
       scope="row"
-      className={`max-w-72 pr-3 font-normal ${overview ? 'truncate' : 'py-1'} ${sticky ? 'sticky left-0 z-[1] bg-linen' : ''}`}
+      className={`max-w-60 min-w-32 sm:min-w-52 pr-2 font-normal ${sticky ? 'sticky left-0 z-[1] bg-linen' : 'max-xl:sticky max-xl:left-0 max-xl:z-[1] max-xl:bg-linen'}`}
     >
       <button
         type="button"
         data-row={row.id}
-        className={`text-left leading-tight font-semibold hover:underline ${overview ? '' : 'min-h-9'}`}
+        className={`w-full text-left leading-5 font-semibold hover:underline ${notes.length > 0 || overview ? 'truncate' : 'line-clamp-2'} ${overview ? '' : 'min-h-6'}`}
         aria-expanded={open}
         aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
         onClick={() => onOpenRow(open ? null : row.id)}
@@ -98,9 +109,10 @@ function Name({
         {title}
         {severity && <span className="font-bold text-load"> ({severity})</span>}
       </button>
-      {way && <p className="text-sm leading-tight font-semibold">{capital(way)}</p>}
-      {row.kind === 'movement' && !overview && (
-        <p className="text-sm leading-tight text-soft">{lastTime(row, movement, lastTaught, isNew)}</p>
+      {!overview && notes.length > 0 && (
+        <p className="truncate text-[0.8125rem] leading-4 text-soft" title={notes.join('; ')}>
+          {notes.join('; ')}
+        </p>
       )}
     </th>
   );
@@ -111,16 +123,16 @@ const noteOf = (row: Row, movement: RowMovement | undefined): string => {
   return row.kind === 'movement' && movement ? rowNote(row, movement) : '';
 };
 
-/** The dose of the same movement in the class taught last. */
-function lastTime(
+/** What is different from the same movement in the class taught last; nothing where nothing is. */
+function sinceLastTime(
   row: MovementRow,
   movement: Movement | undefined,
   lastTaught: OrderProps['lastTaught'],
   isNew: boolean,
 ): string {
   const before = lastTaught && movementRows(lastTaught.plan).find((r) => r.movementId === row.movementId);
-  if (!before) return isNew ? 'new to this group' : 'not last time';
+  if (!before) return isNew ? 'new to this group' : lastTaught ? 'not last time' : '';
   const part = movement && doneWith(movement);
   const words = doseWords(before.dose, part);
-  return words === doseWords(row.dose, part) ? 'as last time' : `last time: ${words}`;
+  return words === doseWords(row.dose, part) ? '' : `last time: ${words}`;
 }

@@ -1,9 +1,7 @@
 'use client';
 
-import { MovementPicture } from '@/ui/hand/movement-picture';
-
+import { useState } from 'react';
 import { easierOf, strongerOf } from '@/core/catalogue';
-import { fullName } from '@/core/people';
 import {
   duplicateRows,
   movementOfRow,
@@ -14,24 +12,28 @@ import {
 } from '@/core/plan';
 import { clockText, sentences } from '@/core/words';
 import { Button } from '@/ui/form/button';
-import { CheckBox } from '@/ui/form/check-box';
-import { HandsMark } from '@/ui/verdict-signs';
-import { DoseFields } from '@/ui/form/dose/dose-fields';
-import { NumberField } from '@/ui/form/dose/number-field';
+import { MovementPicture } from '@/ui/hand/movement-picture';
 import type { OrderProps } from './order-props';
-import { TextCommit } from '@/ui/form/dose/text-commit';
+import { RowFirst } from './row-first';
+import { RowLength } from './row-length';
 import { RowLoads } from './row-loads';
-import { RowProps } from './row-props';
-import { RowWayIn } from './row-way-in';
-import { RowMusic } from './row-music';
-import { RowSeries } from './row-series';
-import { RowRung } from './row-rung';
-import { RowSchool } from './row-school';
-import { RowOwnSets } from './row-own-sets';
-import { RowSays } from './row-says';
-import { sentence } from '../weave/weave-head';
+import { RowMore } from './row-more';
+import { RowOwnWays } from './row-own-ways';
 
 type Props = OrderProps & { row: Row; title: string; section: Section; timing: RowTiming };
+
+/** Whoever opened the rest of a row finds it open in the next one, until the page is left. */
+let wasMore = false;
+function useMore(): [boolean, (more: boolean) => void] {
+  const [more, setMore] = useState(wasMore);
+  return [
+    more,
+    (next) => {
+      wasMore = next;
+      setMore(next);
+    },
+  ];
+}
 
 /** Everything about one row, in place below it. Each change is one step that can be undone. */
 export function RowEditor(props: Props) {
@@ -49,7 +51,7 @@ export function RowEditor(props: Props) {
     editor.edit({ type: 'removeRow', rowId: row.id }, `Take out ${title}`);
   };
   return (
-    <div className="grid gap-4 py-3 pr-4 pl-16">
+    <div className="grid gap-4 px-2 py-3 sm:pr-4 sm:pl-16">
       <div className="flex flex-wrap items-center gap-3">
         <Button onClick={() => move(-1)}>Move up</Button>
         <Button onClick={() => move(1)}>Move down</Button>
@@ -70,7 +72,7 @@ export function RowEditor(props: Props) {
       {row.kind === 'movement' ? (
         <MovementEditor {...props} row={row} />
       ) : (
-        <LengthEditor {...props} row={row} />
+        <RowLength row={row} title={title} editor={editor} />
       )}
     </div>
   );
@@ -83,48 +85,21 @@ function MovementEditor({
   facts,
   check,
 }: Props & { row: Extract<Row, { kind: 'movement' }> }) {
+  const [more, setMore] = useMore();
   const movement = movementOfRow(row, facts.catalogue);
   const usual = facts.catalogue.movement(row.movementId);
   const figure = facts.catalogue.figure(row.movementId);
-  const adapted = facts.people.flatMap((person) => {
-    const verdict = check.verdicts.get(row.id)?.get(person.id);
-    return verdict && verdict.worst !== 'do' ? [{ person, verdict }] : [];
-  });
   return (
     <>
-      <DoseFields
-        key={row.id}
-        dose={row.dose}
-        movement={movement}
-        onChange={(dose) => editor.edit({ type: 'setDose', rowId: row.id, dose }, `Dose of ${title}`)}
-      />
-      <div className="flex flex-wrap items-start gap-x-8 gap-y-3">
-        {movement && <RowSchool row={row} movement={movement} title={title} editor={editor} />}
-        {movement && <RowRung row={row} movement={movement} title={title} editor={editor} />}
-        <RowWayIn row={row} title={title} editor={editor} />
-        {usual && (
-          <RowProps row={row} movement={usual} catalogue={facts.catalogue} title={title} editor={editor} />
-        )}
-        <RowMusic row={row} title={title} editor={editor} />
-        <RowSeries row={row} plan={editor.plan} title={title} editor={editor} />
-        <RowOwnSets row={row} people={facts.people} title={title} editor={editor} />
+      {movement && <RowFirst row={row} movement={movement} title={title} editor={editor} facts={facts} />}
+      <div>
+        <Button aria-expanded={more} onClick={() => setMore(!more)}>
+          {more ? 'Less' : 'More: sides, passes, sets, way in, props, words, note'}
+        </Button>
       </div>
-      {movement && (
-        <RowSays
-          key={`says ${row.id}`}
-          row={row}
-          movement={movement}
-          catalogue={facts.catalogue}
-          title={title}
-          editor={editor}
-        />
+      {more && (
+        <RowMore row={row} movement={movement} usual={usual} title={title} editor={editor} facts={facts} />
       )}
-      <TextCommit
-        label="Note to yourself"
-        most={300}
-        value={row.note}
-        onChange={(note) => editor.edit({ type: 'setNote', rowId: row.id, note }, `Note on ${title}`)}
-      />
       {movement && (
         <div className="flex flex-wrap items-start gap-6">
           {figure && <MovementPicture figure={figure} height={190} />}
@@ -170,92 +145,7 @@ function MovementEditor({
           }
         />
       )}
-      {adapted.length > 0 && (
-        <div>
-          <h2 className="text-lg">Their own way</h2>
-          <ul className="grid gap-1">
-            {adapted.map(({ person, verdict }) => (
-              <li key={person.id} className="flex gap-2">
-                <span className="w-8 shrink-0">
-                  <HandsMark verdict={verdict} />
-                </span>
-                <span>
-                  <strong>{fullName(person)}.</strong>{' '}
-                  {sentence(verdict.L) === sentence(verdict.R)
-                    ? sentence(verdict.L)
-                    : [
-                        verdict.L.kind !== 'do' && `Left: ${sentence(verdict.L)}`,
-                        verdict.R.kind !== 'do' && `Right: ${sentence(verdict.R)}`,
-                      ]
-                        .filter(Boolean)
-                        .join(' ')}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <RowOwnWays people={facts.people} verdicts={check.verdicts.get(row.id)} />
     </>
-  );
-}
-
-/** Fewest and most seconds, and the step between. */
-const LENGTH_S = {
-  talk: [5, 1200, 5],
-  hand: [10, 900, 5],
-  water: [10, 900, 5],
-  shake: [2, 15, 1],
-} as const;
-
-function LengthEditor({ row, title, editor }: Props & { row: Exclude<Row, { kind: 'movement' }> }) {
-  const [least, most, step] = LENGTH_S[row.kind === 'talk' ? 'talk' : row.what];
-  return (
-    <div className="flex flex-wrap items-start gap-5">
-      {row.kind === 'talk' && (
-        <TextCommit
-          label="Title"
-          most={80}
-          needed="Give the talk a title"
-          value={row.title}
-          onChange={(t) => editor.edit({ type: 'setTitle', rowId: row.id, title: t }, `Title of ${title}`)}
-        />
-      )}
-      {row.kind === 'talk' && (
-        <TextCommit
-          label="What is said, asked or read"
-          hint="It stands on your screen and on the cue sheet"
-          most={2000}
-          lines={4}
-          value={row.text ?? ''}
-          onChange={(text) => editor.edit({ type: 'setText', rowId: row.id, text }, `Words of ${title}`)}
-        />
-      )}
-      {row.kind === 'talk' && (
-        <CheckBox
-          className="self-end"
-          label="A question to the group"
-          on={row.question === true}
-          onChange={(on) =>
-            editor.edit(
-              { type: 'setQuestion', rowId: row.id, question: on || null },
-              on ? `${title} is a question` : `${title} is talk`,
-            )
-          }
-        />
-      )}
-      <NumberField
-        label="Seconds"
-        value={row.durationMs / 1000}
-        min={least}
-        max={most}
-        step={step}
-        onChange={(s) =>
-          editor.edit(
-            { type: 'setDuration', rowId: row.id, durationMs: Math.round(s * 1000) },
-            `Length of ${title}`,
-          )
-        }
-      />
-    </div>
   );
 }

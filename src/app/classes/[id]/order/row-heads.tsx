@@ -3,17 +3,18 @@ export function RowHeads() {
   return (
     <>
       <td className="w-7" />
-      <th scope="col" className="w-16 font-normal">
+      <th scope="col" className="w-13 font-normal">
         starts
       </th>
-      <td className="w-8" />
+      <td className="w-8 max-sm:hidden" />
       <th scope="col" className="font-normal">
-        row, and last time
+        row
       </th>
-      <th scope="col" className="font-normal">
+      <th scope="col" className="font-normal max-sm:hidden">
         dose
       </th>
-      <th scope="col" className="w-14 font-normal">
+      <td className="w-24" />
+      <th scope="col" className="w-12 font-normal max-sm:hidden">
         takes
       </th>
     </>

@@ -14,6 +14,8 @@ import { SortableContext, sortableKeyboardCoordinates, verticalListSortingStrate
 import { memo, useCallback, useMemo, useState, type CSSProperties } from 'react';
 import { placedRows, rowTitle, rowTraces, type ClassFacts, type Plan, type RuleContext } from '@/core/plan';
 import { fullName } from '@/core/people';
+import { Button } from '@/ui/form/button';
+import { usePhone } from '@/ui/hooks/use-narrow';
 import { toggled } from '@/ui/form/toggled';
 import { ChosenRows } from './chosen-rows';
 import { dropTarget, sectionDropId } from './drop-target';
@@ -21,19 +23,20 @@ import { LARGE_WEAVE, type OrderProps, type Side } from './order-props';
 import { TraceHead, tracesById } from '../weave/trace-head';
 import type { Reserves } from '../weave/use-reserves';
 import { SectionRows } from './section-rows';
-import { ColumnLine, WeaveChoice, weaveOf, type WeaveView } from '../weave/weave-view';
-import { Reasons, WeaveHead, type Told } from '../weave/weave-head';
+import { ReasonsAtBead } from '../weave/reasons-at-bead';
+import { ColumnLine, OnePerson, ViewMenu, weaveOf, type WeaveView } from '../weave/weave-view';
+import { WeaveHead, type Told } from '../weave/weave-head';
 
 type Props = Omit<OrderProps, 'weave' | 'side' | 'chosen' | 'onChoose' | 'overview'> & {
   context: RuleContext;
   reserves: Reserves;
-  onDraft: () => void;
 };
 
 /** The class as one cord down the page; each row goes on to the right as the weave of people. */
-export const RunningOrder = memo(function RunningOrder({ context, reserves, onDraft, ...given }: Props) {
-  const { editor, facts, check } = given;
+export const RunningOrder = memo(function RunningOrder({ context, reserves, ...given }: Props) {
+  const { editor, facts, check, beside } = given;
   const [view, setView] = useState<WeaveView>(FIRST_VIEW);
+  const [looking, setLooking] = useState(false);
   const side = useMemo(
     (): Side =>
       view.show === 'people'
@@ -45,7 +48,13 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
           },
     [view, context, reserves],
   );
-  const weave = useMemo(() => weaveOf(facts.people, check, view), [facts.people, check, view]);
+  const isPhone = usePhone();
+  const weave = useMemo(() => {
+    const whole = weaveOf(facts.people, check, view);
+    if (!isPhone) return whole;
+    const one = whole.people.find((p) => p.id === view.chosenId) ?? whole.people[0];
+    return { ...whole, people: one ? [one] : [] };
+  }, [facts.people, check, view, isPhone]);
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const onChoose = useCallback((rowId: string) => setChosen((rows) => toggled(rows ?? NONE, rowId)), []);
   const props: OrderProps = { ...given, weave, side, chosen, onChoose, overview: view.overview };
@@ -67,6 +76,26 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
       editor.edit({ type: 'moveRow', rowId: String(active.id), ...target }, `Move ${nameOf(active.id)}`);
   };
 
+  const looks = (
+    <>
+      <ViewMenu view={view} onChange={setView} people={weave.people} open={looking} onOpen={setLooking} />
+      <Button
+        look="quiet"
+        className="no-print px-2!"
+        aria-expanded={chosen !== null}
+        onClick={() => setChosen(chosen ? null : new Set())}
+      >
+        Choose rows
+      </Button>
+      {isPhone && side.kind === 'people' && (
+        <OnePerson
+          people={facts.people}
+          chosenId={weave.people[0]?.id ?? ''}
+          onChoose={(chosenId) => setView({ ...view, chosenId })}
+        />
+      )}
+    </>
+  );
   return (
     <DndContext
       id="running-order"
@@ -76,14 +105,6 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
       accessibility={{ announcements: announcements(nameOf), screenReaderInstructions: INSTRUCTIONS }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        <WeaveChoice
-          view={view}
-          onChange={setView}
-          weave={weave}
-          choosing={chosen !== null}
-          onDraft={onDraft}
-          onChooseRows={() => setChosen(chosen ? null : new Set())}
-        />
         {chosen && (
           <ChosenRows
             editor={editor}
@@ -93,7 +114,14 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
           />
         )}
         <div
-          className={`weave-window ${large ? 'max-h-[88vh] overflow-auto' : 'overflow-x-auto xl:overflow-visible'}`}
+          className={`weave-window ${
+            large
+              ? 'max-h-[88vh] overflow-auto [--desk-height:0px]'
+              : beside
+                ? 'overflow-x-auto [--desk-height:0px]'
+                : // A tablet scrolls the rows under their heads; on a phone there is one column, and the page scrolls.
+                  'overflow-x-auto max-xl:[--desk-height:0px] sm:max-xl:max-h-[calc(100vh-7rem)] sm:max-xl:overflow-auto sm:max-xl:pr-7 xl:overflow-visible'
+          }`}
           style={{ '--weave-zoom': Math.min(1, 62 / (43 + columns * 2.25)) } as CSSProperties}
           tabIndex={0}
           role="region"
@@ -102,22 +130,25 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
           <table
             className="w-full border-collapse text-left"
             style={{
-              minWidth: side.kind === 'people' ? `calc(43rem + ${columns * 2.25}rem)` : '74rem',
+              minWidth: isPhone
+                ? undefined
+                : side.kind === 'people'
+                  ? `calc(42rem + ${columns * 2.25}rem)`
+                  : '74rem',
             }}
-            onMouseLeave={() => setTold(null)}
+            onPointerLeave={(e) => e.pointerType === 'mouse' && setTold(null)}
           >
             {side.kind === 'people' ? (
               <>
                 <ColumnLine people={weave.people} told={told} />
-                <WeaveHead
-                  people={weave.people}
-                  told={large ? null : told}
-                  check={props.check}
-                  titleOf={nameOf}
-                />
+                <WeaveHead people={weave.people} told={told}>
+                  {looks}
+                </WeaveHead>
               </>
             ) : (
-              <TraceHead working={side.working} chosen={chosenName(facts, view)} />
+              <TraceHead working={side.working} chosen={chosenName(facts, view)}>
+                {looks}
+              </TraceHead>
             )}
             {plan.sections.map((section) => (
               <SectionRows key={section.id} section={section} onTell={setTold} {...props} />
@@ -125,9 +156,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, onDr
           </table>
         </div>
         {told && side.kind === 'people' && (
-          <div className={`no-print sticky bottom-24 z-10 ${large ? '' : 'xl:hidden'}`}>
-            <Reasons told={told} people={facts.people} check={props.check} titleOf={nameOf} />
-          </div>
+          <ReasonsAtBead told={told} people={facts.people} check={props.check} titleOf={nameOf} />
         )}
       </SortableContext>
     </DndContext>

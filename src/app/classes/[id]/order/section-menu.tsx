@@ -33,7 +33,7 @@ export function SectionMenu({ section, editor }: Props) {
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        className="no-print flex min-h-9 items-center gap-1 text-base font-normal text-soft hover:underline"
+        className="relative flex items-center gap-1 text-sm font-normal text-soft before:absolute before:-inset-2 hover:underline"
         aria-label={`Section ${name}`}
       >
         Section

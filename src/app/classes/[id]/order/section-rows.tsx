@@ -4,14 +4,13 @@ import { useSortable } from '@dnd-kit/sortable';
 import { memo, useState } from 'react';
 import { insertRows, sectionNameSchema, type Block, type Row, type Section } from '@/core/plan';
 import { clockText } from '@/core/words';
-import { Button } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
 import { CordString } from './cord-string';
 import { MovementPicker } from './movement-picker';
 import { OrderRow } from './order-row';
 import { SectionMenu } from './section-menu';
 import { sectionDropId } from './drop-target';
-import { sideColumns, type OrderProps } from './order-props';
+import { ROW_COLUMNS, sideColumns, type OrderProps } from './order-props';
 import type { Told } from '../weave/weave-head';
 
 type Props = OrderProps & { section: Section; onTell: (told: Told | null) => void };
@@ -22,7 +21,7 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
   const [adding, setAdding] = useState(false);
   const timing = check.timing.sections.find((s) => s.sectionId === section.id);
   const { setNodeRef } = useSortable({ id: sectionDropId(section.id), disabled: { draggable: true } });
-  const span = 6 + sideColumns(props);
+  const span = ROW_COLUMNS + sideColumns(props);
   const rows = weave.rowIds ? section.rows.filter((r) => weave.rowIds?.has(r.id)) : section.rows;
 
   const add = (row: Row, title: string) => {
@@ -42,27 +41,29 @@ export const SectionRows = memo(function SectionRows({ section, onTell, ...props
 
   return (
     <tbody>
-      <tr ref={setNodeRef} className="group">
+      <tr ref={setNodeRef} id={`section-${section.id}`} className="group scroll-mt-32">
         <td className="relative">
           <Knot />
         </td>
-        <th scope="rowgroup" colSpan={span - 1} className={props.overview ? '' : 'pt-2'}>
-          <div className={`flex items-center gap-3 border-b border-line ${props.overview ? '' : 'min-h-11'}`}>
+        <th scope="rowgroup" colSpan={span - 1}>
+          <div className="flex h-7 items-center gap-3 border-b border-line bg-strip px-2">
             <SectionName section={section} editor={editor} />
             <span className="tabular text-sm font-normal text-soft">
               {section.rows.length === 0 ? 'empty' : clockText(timing?.totalMs ?? 0)}
             </span>
             {!props.overview && (
-              <Button
-                look="quiet"
-                className="no-print font-normal"
-                onClick={() => setAdding(!adding)}
-                aria-expanded={adding}
-              >
-                Add to {section.name.toLowerCase()}
-              </Button>
+              <span className="no-print flex items-center gap-4 xl:ml-auto">
+                <SectionMenu section={section} editor={editor} />
+                <button
+                  type="button"
+                  className="relative px-2 text-sm font-semibold underline underline-offset-4 before:absolute before:-inset-2"
+                  onClick={() => setAdding(!adding)}
+                  aria-expanded={adding}
+                >
+                  Add<span className="sr-only"> to {section.name.toLowerCase()}</span>
+                </button>
+              </span>
             )}
-            {!props.overview && <SectionMenu section={section} editor={editor} />}
           </div>
         </th>
       </tr>
@@ -110,7 +111,7 @@ function SectionName({ section, editor }: { section: Section; editor: OrderProps
     return (
       <button
         type="button"
-        className="min-h-9 text-lg font-bold hover:underline"
+        className="relative font-bold before:absolute before:-inset-2 hover:underline"
         onClick={() => setDraft(section.name)}
         aria-label={`${section.name}, rename`}
       >
@@ -146,9 +147,9 @@ function Knot() {
     <>
       <CordString />
       <svg
-        className="absolute top-1/2 left-[4px] -translate-y-1/3"
+        className="absolute top-1/2 left-[4px] -translate-y-1/2"
         width="20"
-        height="26"
+        height="24"
         viewBox="0 0 20 26"
         aria-hidden="true"
       >

@@ -30,7 +30,7 @@ export function BringRows({ from, editor, catalogue }: Props) {
   return (
     <fieldset className="max-w-4xl rounded-2xl border-2 border-line bg-paper p-4">
       <legend className="px-2 font-semibold">Rows to bring</legend>
-      <ul className="grid gap-x-8 md:grid-cols-2">
+      <ul className="grid gap-x-8 @2xl:grid-cols-2">
         {rows.map(({ row, section: at }) => (
           <li key={row.id}>
             <label className="flex min-h-11 items-center gap-2">

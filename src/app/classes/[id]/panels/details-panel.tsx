@@ -11,6 +11,7 @@ import { NumberField } from '@/ui/form/dose/number-field';
 import { TextCommit } from '@/ui/form/dose/text-commit';
 import { SharingPanel } from '@/ui/page/sharing-panel';
 import type { PlanEditor } from '../use-plan';
+import { TakeAway } from './take-away';
 
 const linesOf = (text: string): string[] =>
   text
@@ -56,6 +57,7 @@ export function DetailsPanel({ info, sharing, editor }: Props) {
         }}
       />
       <ClassForm
+        keptAs={`class.${info.id}`}
         initial={{ name, place, day, startsAt, slotMinutes }}
         saveLabel="Save the details"
         onSave={async (fields) => {
@@ -74,6 +76,7 @@ export function DetailsPanel({ info, sharing, editor }: Props) {
           {...sharing}
         />
       )}
+      {(sharing === null || sharing.mine) && <TakeAway info={info} />}
     </section>
   );
 }

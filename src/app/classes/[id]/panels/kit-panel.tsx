@@ -5,10 +5,9 @@ import { useState } from 'react';
 import { ASSUMED_GRIP_KG } from '@/core/load';
 import { fullName } from '@/core/people';
 import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
-import { clockText, nameList, plural } from '@/core/words';
+import { capital, clockText, nameList, plural } from '@/core/words';
 import { requestJson } from '@/ui/request-json';
 import { inputClass, Trouble } from '@/ui/form/field';
-import { Table } from '@/ui/page/table';
 import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { kit: readonly KitLine[]; handing: PlanTiming; week: number };
@@ -20,14 +19,11 @@ export function KitPanel({ kit, handing, week }: Props) {
   const assumed = kit.some((k) => k.grades.some((g) => g.assumed));
   return (
     <section aria-label="Kit" className="mt-3">
-      <Table
-        className="mb-3 w-full"
-        columns={['Prop', 'Needed at once', 'In the bag', 'Grades that suit', 'Instead, and care']}
-      >
+      <ul className="mb-3">
         {kit.map((line) => (
           <KitRow key={line.prop.id} line={line} />
         ))}
-      </Table>
+      </ul>
       <p>
         {plural(handing.handOuts, 'hand-out')}, {clockText(handingMs)} of handing out and collecting, counted
         in the class. A spare is one for every ten.
@@ -59,36 +55,34 @@ function KitRow({ line }: { line: KitLine }) {
     if (result.ok) router.refresh();
   };
   return (
-    <tr className="border-b align-top">
-      <th scope="row" className="py-2.5 pr-6 font-semibold">
-        {line.prop.plural}
-      </th>
-      <td className="tabular py-2.5 pr-6">
-        {line.needed}, {plural(line.spares, 'spare')}
-        {line.short > 0 && <strong className="text-load"> ({line.short} short)</strong>}
-      </td>
-      <td className="py-1 pr-6">
-        <div className="w-24">
+    <li className="grid gap-1 border-b py-2">
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <p className="tabular">
+          <strong>{line.prop.plural}</strong>: {line.needed} needed at once, {plural(line.spares, 'spare')}
+          {line.short > 0 && <strong className="text-load"> ({line.short} short)</strong>}
+        </p>
+        <label className="flex items-center gap-2 text-sm">
+          in the bag
           <input
             aria-label={`${line.prop.plural} in the bag`}
-            className={inputClass}
+            className={`${inputClass} w-20!`}
             inputMode="numeric"
             value={pieces}
             onChange={(e) => setPieces(e.target.value)}
             onBlur={save}
             onKeyDown={(e) => e.key === 'Enter' && void save()}
           />
-        </div>
-        <Trouble message={trouble} />
-      </td>
-      <td className="py-2.5 pr-6">
+        </label>
+      </div>
+      <Trouble message={trouble} />
+      <div className="text-sm">
         <Grades line={line} />
-      </td>
-      <td className="py-2.5">
-        {line.prop.substitute}; {line.prop.cleaning}
-        {line.prop.latex && <strong>; latex</strong>}
-      </td>
-    </tr>
+        <p className="text-soft">
+          Instead: {line.prop.substitute}. {capital(line.prop.cleaning)}.
+          {line.prop.latex && <strong> Latex.</strong>}
+        </p>
+      </div>
+    </li>
   );
 }
 

@@ -4,6 +4,7 @@ import { fullName, needOf, NEEDS, seatingOf, type Person } from '@/core/people';
 import { cautionsOf, placedRows, rowCosts, rowTitle, type Plan, type PlanCheck } from '@/core/plan';
 import { capital, nameList } from '@/core/words';
 import { useCatalogue } from '@/ui/catalogue';
+import { Word } from '@/ui/page/word';
 import { Table } from '@/ui/page/table';
 
 type Props = {
@@ -27,7 +28,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
   const cautions = cautionsOf(check.verdicts).slice(0, MAX_SHOWN);
   const costs = rowCosts(check.verdicts).slice(0, MAX_SHOWN);
   return (
-    <section aria-label="What the group needs" className="mt-3 grid gap-x-10 gap-y-5 lg:grid-cols-2">
+    <section aria-label="What the group needs" className="mt-3 grid gap-x-10 gap-y-5 @2xl:grid-cols-2">
       <div>
         <h2 className="text-lg">Who needs what</h2>
         <ul>
@@ -105,6 +106,9 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
             ))}
           </Table>
         )}
+        <p className="mt-2 text-sm text-soft">
+          What is meant by <Word of="verdict">do, adapt, swap and leave out</Word>
+        </p>
       </div>
     </section>
   );

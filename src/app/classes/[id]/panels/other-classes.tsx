@@ -7,6 +7,7 @@ import type { Block, Plan } from '@/core/plan';
 import { plural } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
+import { tellTaken } from '@/ui/taken-toast';
 import { longDay } from '@/ui/words/dates';
 import { Trouble } from '@/ui/form/field';
 import { SelectField } from '@/ui/form/select-field';
@@ -97,9 +98,10 @@ function usePlanOf(classId: string): { plan: Plan | null; trouble: string | null
 function BlockList({ blocks }: { blocks: readonly Block[] }) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
-  const forget = async ({ id }: Block) => {
-    const result = await requestJson('DELETE', `/api/blocks/${id}`);
+  const takeAway = async ({ id }: Block) => {
+    const result = await requestJson<{ id: string; name: string }>('DELETE', `/api/blocks/${id}`);
     setTrouble(result.ok ? null : result.message);
+    if (result.ok) tellTaken(result.value, () => router.refresh());
     router.refresh();
   };
   return (
@@ -117,8 +119,8 @@ function BlockList({ blocks }: { blocks: readonly Block[] }) {
               <span className="flex-1">
                 <strong>{block.name}</strong>, {plural(block.rows.length, 'row')}
               </span>
-              <Button look="quiet" onClick={() => forget(block)} aria-label={`Forget ${block.name}`}>
-                Forget
+              <Button look="quiet" onClick={() => takeAway(block)} aria-label={`Take ${block.name} away`}>
+                Take away
               </Button>
             </li>
           ))}

@@ -14,47 +14,37 @@ import {
   type UsualWayIn,
 } from '@/core/plan';
 import { clockText } from '@/core/words';
+import { Word } from '@/ui/page/word';
 import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
 import type { PlanEditor } from '../use-plan';
+import { timeParts } from './time-line';
 import { wayInChoices } from '../way-in-choices';
 import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = { context: RuleContext; editor: PlanEditor };
 
-/** How long the class is, of its slot, and what the time is made of. The ending is always shown. */
+/** What the time of the class is made of, its length at the instructor's own pace, and how it can be shorter. */
 export function TimePanel({ context, editor }: Props) {
   const { timing, slotMs } = context;
   const [shortening, setShortening] = useState(false);
   const [leading, setLeading] = useState(false);
   const over = timing.totalMs - slotMs;
-  const scale = Math.max(slotMs, timing.totalMs);
-  const parts = [
-    { name: 'working', ms: timing.workMs, colour: 'var(--color-ink)' },
-    { name: 'talk', ms: timing.talkMs, colour: 'var(--color-edge)' },
-    { name: 'rest', ms: timing.restMs, colour: 'var(--color-ease)' },
-  ];
   return (
-    <section
-      aria-label="Time"
-      className="w-[29rem] max-w-full rounded-2xl border-2 border-line bg-paper px-4 py-3"
-    >
+    <section aria-label="What the time is made of" className="pt-3">
       <p className="tabular">
         <strong className="text-lg">{clockText(timing.totalMs)}</strong> of {clockText(slotMs)},{' '}
         {over > 0 ? (
           <strong className="text-load">{clockText(over)} over</strong>
         ) : (
-          `${clockText(-over)} in hand`
+          <>
+            {clockText(-over)} <Word of="in-hand">in hand</Word>
+          </>
         )}
         {timing.endingMs > 0 && `, ending ${clockText(timing.endingMs)} kept`}
       </p>
-      <div aria-hidden="true" className="my-2 flex h-3.5 overflow-hidden rounded-full border border-edge">
-        {parts.map((p) => (
-          <span key={p.name} style={{ width: `${(p.ms / scale) * 100}%`, background: p.colour }} />
-        ))}
-      </div>
-      <ul className="tabular flex flex-wrap gap-x-5 text-sm">
-        {parts.map((p) => (
+      <ul className="tabular mt-1 grid gap-1">
+        {timeParts(timing).map((p) => (
           <li key={p.name} className="flex items-center gap-2">
             <span aria-hidden="true" className="size-3 rounded-full" style={{ background: p.colour }} />
             {p.name} {clockText(p.ms)}
@@ -62,30 +52,20 @@ export function TimePanel({ context, editor }: Props) {
         ))}
       </ul>
       {timing.rows.length > 0 && (
-        <div className="no-print flex flex-wrap items-center justify-between gap-x-4">
+        <>
           <PaceLine context={context} />
-          <span className="flex gap-5">
-            <Button
-              look="quiet"
-              className="min-h-9! px-0! text-sm"
-              aria-expanded={leading}
-              onClick={() => setLeading(!leading)}
-            >
+          <p className="text-sm">
+            What is meant by <Word of="way-in">way in</Word>. <WorkedOut id="time" />
+          </p>
+          <div className="mt-2 flex flex-wrap gap-3">
+            <Button aria-expanded={leading} onClick={() => setLeading(!leading)}>
               Way in
             </Button>
-            <Button
-              look="quiet"
-              className="min-h-9! px-0! text-sm"
-              aria-expanded={shortening}
-              onClick={() => setShortening(!shortening)}
-            >
+            <Button aria-expanded={shortening} onClick={() => setShortening(!shortening)}>
               What to shorten
             </Button>
-            <span className="self-center text-sm">
-              <WorkedOut id="time" />
-            </span>
-          </span>
-        </div>
+          </div>
+        </>
       )}
       {leading && <WayInFields plan={context.plan} editor={editor} />}
       {shortening && <Shortening context={context} editor={editor} />}
@@ -100,7 +80,7 @@ function PaceLine({ context }: Omit<Props, 'editor'>) {
   if (!pace || !length)
     return <p className="text-sm text-soft">Your own pace is the time after a class or two.</p>;
   return (
-    <p className="tabular text-sm">
+    <p className="tabular mt-1">
       At your own pace <strong>{lengthWords(length)}</strong>
       <span className="text-soft">
         , from {pace.rows} rows taught; as planned {clockText(context.planned.totalMs)}
@@ -147,7 +127,7 @@ function Shortening({ context, editor }: Pick<Props, 'context' | 'editor'>) {
       <p className="text-sm text-soft">
         Least lost for its time first. The ending, counter-stretches and looks at the hands stay.
       </p>
-      <ol className="mt-1 max-h-60 overflow-y-auto" tabIndex={-1}>
+      <ol className="mt-1">
         {cuts.map((cut) => (
           <li
             key={`${cut.rowId} ${cut.how}`}

@@ -1,3 +1,5 @@
+import { findClass } from '@/store/classes';
+import { StepsOver } from '../../steps/steps-over';
 import type { Metadata } from 'next';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
@@ -8,6 +10,7 @@ import { buttonClass } from '@/ui/form/button';
 import { Page, PageHead } from '@/ui/page/page';
 import { PaperButtons } from '@/ui/paper/paper-buttons';
 import { PartLinks } from '@/ui/page/part-links';
+import { printedPages } from '@/server/sheets/printed-pages';
 import { SheetView } from '@/ui/paper/sheet-view';
 
 export const metadata: Metadata = { title: 'Paper' };
@@ -21,24 +24,32 @@ export default async function PaperPage({ params, searchParams }: Props) {
   const given = await classSheetGiven(db, id, which);
   const sheet = given && makeClassSheet(given);
   if (!sheet) notFound();
+  const info = await findClass(db, id);
   const { paper } = await settingsNow(db);
   return (
-    <Page>
-      <div className="no-print">
-        <PageHead title="Paper">
-          <PaperButtons print="Print this sheet" file={`/files/out/${which}/${id}`} paper={paper} />
-          <Link href={`/classes/${id}`} className={buttonClass()}>
-            Back to the plan
-          </Link>
-        </PageHead>
-      </div>
-      <PartLinks
-        label="Sheets"
-        parts={CLASS_SHEETS}
-        chosen={which}
-        hrefOf={(other) => `/classes/${id}/paper?sheet=${other}`}
-      />
-      <SheetView sheet={sheet} label={CLASS_SHEETS.find((s) => s.id === which)!.name} />
-    </Page>
+    <>
+      {info && <StepsOver db={db} info={info} here="print" />}
+      <Page>
+        <div className="no-print">
+          <PageHead title="Paper">
+            <PaperButtons print="Print this sheet" file={`/files/out/${which}/${id}`} paper={paper} />
+            <Link href={`/classes/${id}`} className={buttonClass()}>
+              Back to the plan
+            </Link>
+          </PageHead>
+        </div>
+        <PartLinks
+          label="Sheets"
+          parts={CLASS_SHEETS}
+          chosen={which}
+          hrefOf={(other) => `/classes/${id}/paper?sheet=${other}`}
+        />
+        <SheetView
+          sheet={sheet}
+          printed={await printedPages(sheet, paper)}
+          label={CLASS_SHEETS.find((s) => s.id === which)!.name}
+        />
+      </Page>
+    </>
   );
 }

@@ -10,7 +10,7 @@ import { clockText } from '@/core/words';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
 import { Button, buttonClass } from '@/ui/form/button';
-import { CatalogueProvider } from '@/ui/catalogue';
+import { OwnMovementsProvider } from '@/ui/own-movements';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { SelectField } from '@/ui/form/select-field';
 import { TeachScreen } from '../teach/teach-screen';
@@ -52,7 +52,7 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
       </div>
     );
   return (
-    <CatalogueProvider own={snapshot.own ?? NONE}>
+    <OwnMovementsProvider own={snapshot.own ?? NONE}>
       <Page>
         <PageHead
           title={`Rehearse ${info.name}, week ${info.week}`}
@@ -86,7 +86,7 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
         )}
         <Limits />
       </Page>
-    </CatalogueProvider>
+    </OwnMovementsProvider>
   );
 }
 

@@ -4,7 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { fullName } from '@/core/people';
 import type { Plan } from '@/core/plan';
-import { NOTHING_NEW, type CheckIn } from '@/core/screening';
+import { NOTHING_NEW, restWell, saysNothing, type CheckIn } from '@/core/screening';
 import { latestAnswer, type Away, type ClassAnswer, type PersonNow, type TaughtRow } from '@/core/teach';
 import { Button } from '@/ui/form/button';
 import { CheckInKeys } from '../check-in-keys';
@@ -86,8 +86,8 @@ export function AskSheet({
             key={person.id}
             checkIn={draft}
             onChange={setDraft}
-            onAllWell={() => keep({ ...NOTHING_NEW, painLeft: 0, painRight: 0, stiffnessMin: 0 })}
-            allWell="All well"
+            onAllWell={() => keep(restWell(draft))}
+            allWell={saysNothing(draft) ? 'All well' : 'The rest is well'}
           />
           <WhatChanged person={person} checkIn={draft} plan={plan} day={day} toCome={toCome} />
         </>

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { OwnMovement } from '@/core/catalogue';
 import type { RemoteCommand } from '@/core/lead';
-import { CatalogueProvider } from '@/ui/catalogue';
+import { OwnMovementsProvider } from '@/ui/own-movements';
 import { requestJson } from '@/ui/request-json';
 import { ClassScreen, type TeachScreenProps } from './teach-screen';
 import { useFollowing } from './use-following';
@@ -20,9 +20,9 @@ type Props = Omit<TeachScreenProps, 'outbox' | 'commands'> & {
 /** The class as another screen of the instructor's teaches it; as a remote its keys work that one. */
 export function FollowScreen(props: Props) {
   return (
-    <CatalogueProvider own={props.taught.snapshot.own ?? NONE}>
+    <OwnMovementsProvider own={props.taught.snapshot.own ?? NONE}>
       <Following {...props} />
-    </CatalogueProvider>
+    </OwnMovementsProvider>
   );
 }
 

@@ -19,7 +19,7 @@ import {
 } from '@/core/teach';
 import type { ClassInfo } from '@/store/classes';
 import type { Taught } from '@/store/teaching';
-import { CatalogueProvider } from '@/ui/catalogue';
+import { OwnMovementsProvider } from '@/ui/own-movements';
 import { CallsToCome } from './calls-to-come';
 import { CordRunner } from './cord-runner';
 import { CountFace } from './count-face';
@@ -68,9 +68,9 @@ export type TeachScreenProps = {
 /** A class being taught: the whole screen, large, everything by one key or one tap. */
 export function TeachScreen(props: TeachScreenProps) {
   return (
-    <CatalogueProvider own={props.taught.snapshot.own ?? NONE}>
+    <OwnMovementsProvider own={props.taught.snapshot.own ?? NONE}>
       <Leading {...props} />
-    </CatalogueProvider>
+    </OwnMovementsProvider>
   );
 }
 

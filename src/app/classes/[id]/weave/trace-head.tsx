@@ -1,14 +1,19 @@
+import type { ReactNode } from 'react';
 import type { RowTrace } from '@/core/plan';
-import { TRACE_COLUMNS } from '../order/order-props';
+import { ROW_COLUMNS, TRACE_COLUMNS } from '../order/order-props';
 import { RowHeads } from '../order/row-heads';
+import { Word } from '@/ui/page/word';
 import { WorkedOut } from '@/ui/page/worked-out';
 
+type Props = { working: boolean; chosen: string | null; children: ReactNode };
+
 /** Heads of the traces, and what their colours and lines say. */
-export function TraceHead({ working, chosen }: { working: boolean; chosen: string | null }) {
+export function TraceHead({ working, chosen, children }: Props) {
   return (
-    <thead className="sticky top-0 z-10 bg-linen">
+    <thead className="sticky top-(--desk-height) z-10 bg-linen">
       <tr>
-        <td colSpan={6 + TRACE_COLUMNS.length} className="pt-1 pb-2">
+        <td colSpan={ROW_COLUMNS + TRACE_COLUMNS.length} className="pt-1 pb-2">
+          <div className="flex">{children}</div>
           <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
             <Swatch colour="var(--color-ink)" words="working" />
             <Swatch colour="var(--color-edge)" words="talk" />
@@ -16,8 +21,9 @@ export function TraceHead({ working, chosen }: { working: boolean; chosen: strin
             <Swatch colour="var(--color-hold)" words="an effort or a place held" />
             <Swatch colour="var(--color-load)" words="loading, wider is more" />
             <li>
-              Reserve: full at the line between the hands, 80 % dashed, 60 % outside; the line is the lowest
-              hand, the band the middle half of the group{chosen && `, the dots ${chosen}`}.
+              <Word of="reserve">Reserve</Word>: full at the line between the hands, 80 % dashed, 60 %
+              outside; the line is the lowest hand, the band the middle half of the group
+              {chosen && `, the dots ${chosen}`}.
             </li>
           </ul>
           <p aria-live="polite" className="text-sm text-soft">

@@ -2,6 +2,7 @@ import { memo, type KeyboardEvent } from 'react';
 import { fullName, type Person } from '@/core/people';
 import type { Verdict } from '@/core/screening';
 import { HandsMark, verdictWords } from '@/ui/verdict-signs';
+import { rowHeight } from '../order/order-props';
 import type { Told } from './weave-head';
 
 type Props = {
@@ -25,8 +26,9 @@ export const WeaveCells = memo(function WeaveCells({ rowId, small, people, verdi
           id={`cell-${rowId}-${person.id}`}
           tabIndex={i === 0 ? 0 : -1}
           aria-label={`${fullName(person)}: ${verdictWords(verdict)}`}
-          className={`inline-flex w-9 items-center justify-center ${small ? 'h-7' : 'h-11'}`}
+          className={`inline-flex w-9 items-center justify-center ${rowHeight(small)}`}
           onFocus={tell}
+          onBlur={() => onTell(null)}
           onMouseEnter={tell}
           onClick={tell}
           onKeyDown={moveAcrossWeave}

@@ -1,9 +1,11 @@
+import { ChevronDown } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { byNeed, fullName, needOf, NEEDS, type Person } from '@/core/people';
 import { troubleIn, type PlanCheck } from '@/core/plan';
 import { CheckBox } from '@/ui/form/check-box';
-import { Button } from '@/ui/form/button';
+import { buttonClass } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
-import type { OrderProps } from '../order/order-props';
+import { ROW_COLUMNS, type OrderProps } from '../order/order-props';
 import type { Told } from './weave-head';
 
 /** How the weave is looked at. */
@@ -27,70 +29,93 @@ export function weaveOf(people: readonly Person[], check: PlanCheck, view: Weave
 type ChoiceProps = {
   view: WeaveView;
   onChange: (view: WeaveView) => void;
-  weave: OrderProps['weave'];
-  choosing: boolean;
-  onDraft: () => void;
-  onChooseRows: () => void;
+  people: readonly Person[];
+  /** Kept by whoever shows it: its place moves between the heads of people and of traces. */
+  open: boolean;
+  onOpen: (open: boolean) => void;
 };
 
 /** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
-export function WeaveChoice({ view, onChange, weave, choosing, onChooseRows, onDraft }: ChoiceProps) {
+export function ViewMenu({ view, onChange, people, open, onOpen }: ChoiceProps) {
   return (
-    <div className="no-print flex flex-wrap items-center justify-end gap-x-6">
-      <Button look="quiet" className="px-0!" aria-expanded={choosing} onClick={onChooseRows}>
-        Choose rows
-      </Button>
-      <Button look="quiet" className="px-0!" onClick={onDraft}>
-        Draft a class
-      </Button>
-      <p className="mr-auto text-sm">{view.show === 'people' && view.byNeed && needWords(weave.people)}</p>
-      <CheckBox
-        label="Overview"
-        on={view.overview}
-        onChange={(overview) => onChange({ ...view, overview })}
-      />
-      {view.show === 'people' ? (
-        <>
+    <Popover.Root open={open} onOpenChange={onOpen}>
+      <Popover.Trigger className={buttonClass('quiet', 'no-print px-2!')}>
+        View <ChevronDown size={18} aria-hidden="true" />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 grid w-80 gap-1 rounded-xl border-2 border-ink bg-paper p-3 shadow-lg"
+        >
+          <fieldset className="grid">
+            <legend className="text-sm text-soft">Beside the rows</legend>
+            {(['people', 'traces'] as const).map((show) => (
+              <label key={show} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="radio"
+                  name="beside"
+                  className="size-5 accent-ink"
+                  checked={view.show === show}
+                  onChange={() => onChange({ ...view, show })}
+                />
+                {show === 'people' ? 'Who may do what' : 'Traces'}
+              </label>
+            ))}
+          </fieldset>
           <CheckBox
-            label="People by need"
-            on={view.byNeed}
-            onChange={(byNeed) => onChange({ ...view, byNeed })}
+            label="Overview"
+            on={view.overview}
+            onChange={(overview) => onChange({ ...view, overview })}
           />
-          <CheckBox
-            label="Only swaps and left out"
-            on={view.onlyTrouble}
-            onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}
-          />
-        </>
-      ) : (
-        <ChosenPerson view={view} onChange={onChange} people={weave.people} />
-      )}
-      <fieldset className="flex gap-4">
-        <legend className="sr-only">Beside the rows</legend>
-        {(['people', 'traces'] as const).map((show) => (
-          <label key={show} className="flex min-h-11 items-center gap-2">
-            <input
-              type="radio"
-              name="beside"
-              className="size-5 accent-ink"
-              checked={view.show === show}
-              onChange={() => onChange({ ...view, show })}
-            />
-            {show === 'people' ? 'Who may do what' : 'Traces'}
-          </label>
-        ))}
-      </fieldset>
-    </div>
+          {view.show === 'people' ? (
+            <>
+              <CheckBox
+                label="People by need"
+                on={view.byNeed}
+                onChange={(byNeed) => onChange({ ...view, byNeed })}
+              />
+              {view.byNeed && <p className="text-sm text-soft">{needWords(people)}</p>}
+              <CheckBox
+                label="Only swaps and left out"
+                on={view.onlyTrouble}
+                onChange={(onlyTrouble) => onChange({ ...view, onlyTrouble })}
+              />
+            </>
+          ) : (
+            <ChosenPerson view={view} onChange={onChange} people={people} />
+          )}
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }
 
-function ChosenPerson({
-  view,
-  onChange,
-  people,
-}: Pick<ChoiceProps, 'view' | 'onChange'> & { people: readonly Person[] }) {
+type OneProps = { people: readonly Person[]; chosenId: string; onChoose: (id: string) => void };
+
+/** On a phone there is room for one person's verdicts: whose. */
+export function OnePerson({ people, chosenId, onChoose }: OneProps) {
+  if (people.length === 0) return null;
   return (
-    <label className="flex min-h-11 items-center gap-2">
+    <select
+      aria-label="Whose verdicts are shown"
+      className={`${inputClass} max-w-40`}
+      value={chosenId}
+      onChange={(e) => onChoose(e.target.value)}
+    >
+      {people.map((p) => (
+        <option key={p.id} value={p.id}>
+          {fullName(p)}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+function ChosenPerson({ view, onChange, people }: Pick<ChoiceProps, 'view' | 'onChange' | 'people'>) {
+  return (
+    <label className="grid gap-1">
       Show the reserve of
       <select
         className={`${inputClass} w-48`}
@@ -121,7 +146,7 @@ function needWords(people: readonly Person[]): string {
 export function ColumnLine({ people, told }: { people: readonly Person[]; told: Told | null }) {
   return (
     <colgroup>
-      <col span={6} />
+      <col span={ROW_COLUMNS} />
       {people.map((p) => (
         <col key={p.id} style={p.id === told?.personId ? { background: 'var(--color-line)' } : undefined} />
       ))}

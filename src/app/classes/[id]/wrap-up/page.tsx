@@ -1,3 +1,4 @@
+import { StepsOver } from '../../steps/steps-over';
 import { addDays } from '@/core/days';
 import { Link } from '@/ui/page/link';
 import { notFound } from 'next/navigation';
@@ -43,15 +44,18 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   const title = `Wrap-up: ${info.name}, week ${info.week}`;
   if (!taught)
     return (
-      <Page>
-        <PageHead title={title} line={longDay(info.day)} />
-        <Empty>
-          <p className="mb-4">This class has not been taught yet, so there is nothing to write up.</p>
-          <Link className={buttonClass('main')} href={`/classes/${info.id}`}>
-            Go to its plan
-          </Link>
-        </Empty>
-      </Page>
+      <>
+        <StepsOver db={db} info={info} here="wrap-up" />
+        <Page>
+          <PageHead title={title} line={longDay(info.day)} />
+          <Empty>
+            <p className="mb-4">This class has not been taught yet, so there is nothing to write up.</p>
+            <Link className={buttonClass('main')} href={`/classes/${info.id}`}>
+              Go to its plan
+            </Link>
+          </Empty>
+        </Page>
+      </>
     );
 
   const rows = rowsOfSnapshot(taught.snapshot, CATALOGUE, taught.state.changes);
@@ -71,40 +75,43 @@ export default async function WrapUpPage({ params }: { params: Promise<{ id: str
   const { plannedMs, actualMs } = classTimes(times);
   const waitedMs = interruptionsOf(events).reduce((n, i) => n + i.ms, 0);
   return (
-    <Page wide>
-      <PageHead
-        title={title}
-        line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot${waitedMs > 0 ? `, and was interrupted for ${clockText(waitedMs)}` : ''}.`}
-      >
-        <Link className={buttonClass()} href={`/classes/${info.id}/home`}>
-          Home practice
-        </Link>
-      </PageHead>
-      <LateLetters classId={info.id}>
-        <WrapUpForm
-          classId={info.id}
-          people={people}
-          notes={taught.notes}
-          writtenUp={taught.writtenUp}
-          made={changesMade(events, taught.state)}
+    <>
+      <StepsOver db={db} info={info} here="wrap-up" />
+      <Page wide>
+        <PageHead
+          title={title}
+          line={`${longDay(info.day)}. Planned ${clockText(plannedMs)}, took ${clockText(actualMs)} of a ${clockText(taught.snapshot.slotMs)} slot${waitedMs > 0 ? `, and was interrupted for ${clockText(waitedMs)}` : ''}.`}
+        >
+          <Link className={buttonClass()} href={`/classes/${info.id}/home`}>
+            Home practice
+          </Link>
+        </PageHead>
+        <LateLetters classId={info.id}>
+          <WrapUpForm
+            classId={info.id}
+            people={people}
+            notes={taught.notes}
+            writtenUp={taught.writtenUp}
+            made={changesMade(events, taught.state)}
+          />
+        </LateLetters>
+        <ClassNotes
+          events={events}
+          people={taught.snapshot.people}
+          titleOf={titleOf}
+          answers={await loadCalls(db, info.id)}
         />
-      </LateLetters>
-      <ClassNotes
-        events={events}
-        people={taught.snapshot.people}
-        titleOf={titleOf}
-        answers={await loadCalls(db, info.id)}
-      />
-      <Incidents
-        classId={info.id}
-        incidents={await incidentsOfClass(db, info.id)}
-        people={await peopleOfClass(db, info.id, 'none')}
-        next={await nextOfSeries(db, info)}
-      />
-      <p className="mt-6 text-soft">{roomCheckWords(await roomCheckOf(db, info.id))}</p>
-      <PlannedActual times={times} pace={paceWords(await paceBefore(db, dayAfter(info.day)))} />
-      <Limits />
-    </Page>
+        <Incidents
+          classId={info.id}
+          incidents={await incidentsOfClass(db, info.id)}
+          people={await peopleOfClass(db, info.id, 'none')}
+          next={await nextOfSeries(db, info)}
+        />
+        <p className="mt-6 text-soft">{roomCheckWords(await roomCheckOf(db, info.id))}</p>
+        <PlannedActual times={times} pace={paceWords(await paceBefore(db, dayAfter(info.day)))} />
+        <Limits />
+      </Page>
+    </>
   );
 }
 

@@ -4,6 +4,7 @@ import { CheckBox } from '@/ui/form/check-box';
 import { Field, inputClass } from '@/ui/form/field';
 import { ScoreSelect } from './score-select';
 import { COLUMNS, type PeopleProps } from './scores';
+import { TooHigh } from './too-high';
 
 /** Who came and how it was, one line each: came, all as usual, until it is opened and said otherwise. */
 export const PeopleCards = ({ form, names }: PeopleProps) => (
@@ -21,7 +22,7 @@ function PersonCard({ form, index, name }: { form: PeopleProps['form']; index: n
     <li className="border-b">
       <details>
         <summary className="min-h-12 content-center text-lg">
-          <strong>{name}</strong> <span className="text-soft">{lineWords(line)}</span>
+          <strong>{name}</strong> <span className="text-soft">{lineWords(line)}</span> <TooHigh line={line} />
         </summary>
         <div className="grid gap-3 pb-4 pl-5">
           <CheckBox

@@ -2,6 +2,7 @@ import { inputClass } from '@/ui/form/field';
 import { Table } from '@/ui/page/table';
 import { ScoreSelect } from './score-select';
 import { COLUMNS, type PeopleProps } from './scores';
+import { TooHigh } from './too-high';
 
 /** Who came and how it was, one row each. */
 export function PeopleTable({ form, names }: PeopleProps) {
@@ -40,11 +41,12 @@ export function PeopleTable({ form, names }: PeopleProps) {
 }
 
 function PersonLine({ form, index, name }: { form: PeopleProps['form']; index: number; name: string }) {
-  const { register } = form;
+  const { register, watch } = form;
   return (
     <tr className="border-b align-middle">
       <th scope="row" className="py-1 pr-3 whitespace-nowrap">
         {name}
+        <TooHigh line={watch(`people.${index}`)} className="block" />
       </th>
       <td className="pr-3">
         <input

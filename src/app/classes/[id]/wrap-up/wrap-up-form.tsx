@@ -15,8 +15,11 @@ import type { Failure } from '@/core/result';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { UnsavedLine } from '@/ui/form/unsaved-line';
+import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { useNarrow } from '@/ui/hooks/use-narrow';
 import { ChangesMade } from './changes-made';
+import { EveryoneElse } from './everyone-else';
 import { PeopleCards } from './people-cards';
 import { PeopleTable } from './people-table';
 
@@ -40,6 +43,9 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
     resolver: zodResolver(wrapUpSchema),
     defaultValues: editable(opened),
   });
+  const unsaved = useUnsavedForm(`wrap-up.${classId}`, form, editable(opened), {
+    onOpened: setOpened,
+  });
   const { register, handleSubmit, formState } = form;
   const isNarrow = useNarrow();
   const names = people.map(({ person }) => fullName(person));
@@ -54,6 +60,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
       const result = await requestJson<Saved>('PUT', `/api/classes/${classId}/wrap-up`, body);
       setTrouble(result.ok ? null : result);
       if (!result.ok) return;
+      unsaved.onSaved();
       const { saved, beside } = result.value;
       toast('The class is written up', beside ? { description: beside, duration: 10_000 } : {});
       setOpened(saved);
@@ -69,7 +76,8 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
   };
 
   return (
-    <Form onSubmit={saveOver(false)} noValidate className="grid gap-4">
+    <Form onSubmit={saveOver(false)} noValidate waits={!unsaved.isReady} className="grid gap-4">
+      <EveryoneElse form={form} />
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="People">
         {isNarrow ? <PeopleCards form={form} names={names} /> : <PeopleTable form={form} names={names} />}
       </div>
@@ -101,7 +109,8 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
             Who moves on
           </Link>
         )}
-        {!writtenUp && (
+        <UnsavedLine unsaved={unsaved} />
+        {!writtenUp && !unsaved.isTyped && (
           <span className="text-soft">Write up first; the next class then starts from this one.</span>
         )}
       </div>

@@ -13,7 +13,11 @@ export default async function ChangeMovementPage({ params }: { params: Promise<{
         title={`Change ${own.movement.name}`}
         line="Plans show the change at once; classes already taught keep what was taught."
       />
-      <OwnForm id={own.movement.id} initial={{ movement: own.movement, figure: own.figure }} />
+      <OwnForm
+        id={own.movement.id}
+        keptAs={`movement.${own.movement.id}`}
+        initial={{ movement: own.movement, figure: own.figure }}
+      />
       <Limits />
     </Page>
   );

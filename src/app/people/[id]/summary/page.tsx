@@ -8,6 +8,7 @@ import { today } from '@/server/shell/today';
 import { buttonClass } from '@/ui/form/button';
 import { Page, PageHead } from '@/ui/page/page';
 import { PaperButtons } from '@/ui/paper/paper-buttons';
+import { printedPages } from '@/server/sheets/printed-pages';
 import { SheetView } from '@/ui/paper/sheet-view';
 
 export const metadata: Metadata = { title: 'Summary' };
@@ -28,7 +29,7 @@ export default async function PersonSummaryPage({ params }: { params: Promise<{ 
           </Link>
         </PageHead>
       </div>
-      <SheetView sheet={sheet} label="Summary" />
+      <SheetView sheet={sheet} printed={await printedPages(sheet, paper)} label="Summary" />
     </Page>
   );
 }

@@ -9,6 +9,7 @@ export function ChangeTermForm({ termId, initial }: { termId: string; initial: T
   const router = useRouter();
   return (
     <TermForm
+      keptAs={`term.${termId}`}
       initial={initial}
       saveLabel="Keep the changes"
       onSave={async (term) => {

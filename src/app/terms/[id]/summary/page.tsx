@@ -7,6 +7,7 @@ import { hostSheet } from '@/server/sheets/summaries';
 import { buttonClass } from '@/ui/form/button';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { PaperButtons } from '@/ui/paper/paper-buttons';
+import { printedPages } from '@/server/sheets/printed-pages';
 import { SheetView } from '@/ui/paper/sheet-view';
 
 export const metadata: Metadata = { title: 'How the group did' };
@@ -27,7 +28,7 @@ export default async function SummaryPage({ params }: { params: Promise<{ id: st
           </Link>
         </PageHead>
       </div>
-      <SheetView sheet={sheet} label="For the host" />
+      <SheetView sheet={sheet} printed={await printedPages(sheet, paper)} label="For the host" />
       <Limits />
     </Page>
   );

@@ -5,6 +5,7 @@ import { pageData } from '@/server/lock/request-identity';
 import { catalogueNow } from '@/server/catalogue/catalogue';
 import { cardsToPrint } from '@/server/home/home';
 import { settingsNow } from '@/server/shell/settings';
+import { printedPages } from '@/server/sheets/printed-pages';
 import { homeCardSheet } from '@/server/sheets/home-cards';
 import { today } from '@/server/shell/today';
 import { buttonClass } from '@/ui/form/button';
@@ -16,19 +17,37 @@ import { ToldDays } from './told-days';
 
 export const metadata: Metadata = { title: 'Home cards' };
 
-export default async function CardsPage({ params }: { params: Promise<{ id: string }> }) {
+type Props = { params: Promise<{ id: string }>; searchParams: Promise<{ for?: string }> };
+
+export default async function CardsPage({ params, searchParams }: Props) {
   const { id } = await params;
+  const { for: only } = await searchParams;
   const db = await pageData();
-  const cards = await cardsToPrint(db, id);
+  const wanted = await cardsToPrint(db, id, only ? only.split(',') : []);
   const { catalogue } = await catalogueNow(db);
   const { paper } = await settingsNow(db);
+  const cards = await Promise.all(
+    wanted.map(async (c) => {
+      const sheet = homeCardSheet(c, catalogue);
+      return { ...c, sheet, printed: await printedPages(sheet, paper) };
+    }),
+  );
   const day = today();
   return (
     <Page>
       <div className="no-print">
         <PageHead title="Home cards" line="One page each when printed.">
           {cards.length > 0 && (
-            <PaperButtons print="Print the cards" file={`/files/out/cards/${id}`} paper={paper} />
+            <PaperButtons
+              print={cards.length === 1 ? 'Print the card' : 'Print the cards'}
+              file={`/files/out/cards/${id}${only ? `?for=${encodeURIComponent(only)}` : ''}`}
+              paper={paper}
+            />
+          )}
+          {only && (
+            <Link href={`/classes/${id}/home/cards`} className={buttonClass()}>
+              All cards of the class
+            </Link>
           )}
           <Link href={`/classes/${id}/home`} className={buttonClass()}>
             Change what is on them
@@ -42,7 +61,7 @@ export default async function CardsPage({ params }: { params: Promise<{ id: stri
       )}
       {cards.map((c) => (
         <div key={c.card.id} className="mb-10 break-after-page last:break-after-auto print:mb-0">
-          <SheetView sheet={homeCardSheet(c, catalogue)} label={`Card for ${fullName(c.person)}`} />
+          <SheetView sheet={c.sheet} printed={c.printed} label={`Card for ${fullName(c.person)}`} />
           <div className="no-print">
             <div className="mt-3 flex flex-wrap items-center gap-3">
               <SoundButton from={`/api/home/${c.card.id}/sound`} label="Spoken count to practise with, WAV" />

@@ -1,0 +1,48 @@
+import { expect, test, type Page } from '@playwright/test';
+import { enoughContrast } from './axe';
+import { openFriday } from './steps';
+
+const ground = (page: Page) =>
+  page.evaluate(() => {
+    const [r = 0, g = 0, b = 0] = getComputedStyle(document.body).backgroundColor.match(/\d+/g)!.map(Number);
+    return (r + g + b) / 3 < 128 ? 'dark' : 'light';
+  });
+
+test('the evening theme follows the device, everything stands out in it, and paper stays white', async ({
+  page,
+}) => {
+  await page.goto('/');
+  expect(await ground(page)).toBe('light');
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await expect.poll(() => ground(page)).toBe('dark');
+  for (const path of [
+    '/',
+    '/people',
+    '/people/list',
+    '/movements/ball-squeeze',
+    '/loading',
+    '/models',
+    '/settings',
+  ]) {
+    await page.goto(path);
+    await enoughContrast(page);
+  }
+  await openFriday(page);
+  await enoughContrast(page);
+  await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
+  await expect.poll(() => ground(page)).toBe('light');
+});
+
+test('light or dark is chosen on a device, and stays chosen', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByRole('radio', { name: 'dark, for the evening' }).check();
+  await expect.poll(() => ground(page)).toBe('dark');
+  await page.reload();
+  expect(await ground(page)).toBe('dark');
+  await expect(page.getByRole('radio', { name: 'dark, for the evening' })).toBeChecked();
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.getByRole('radio', { name: 'light, for a bright hall' }).check();
+  await expect.poll(() => ground(page)).toBe('light');
+  await page.getByRole('radio', { name: 'as this device is set' }).check();
+  await expect.poll(() => ground(page)).toBe('dark');
+});
