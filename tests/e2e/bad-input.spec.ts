@@ -1,10 +1,11 @@
 import { expect, test } from '@playwright/test';
 import { send } from './own-server';
-import { BLANK_PERSON, openFriday } from './steps';
+import { BLANK_PERSON, nothingTyped, openFriday } from './steps';
 
 const base = () => process.env.OSKIL_URL ?? 'http://127.0.0.1:4820';
 const GONE = '00000000-0000-4000-8000-00000000dead';
 test('an empty and an over-long name are refused in words, and what was typed stays', async ({ page }) => {
+  await nothingTyped(page, 'person.new');
   await page.goto('/people/new');
   await page.getByLabel('Would like to be able to').fill('open a jar');
   await page.getByRole('button', { name: 'Save' }).click();
@@ -19,6 +20,7 @@ test('an empty and an over-long name are refused in words, and what was typed st
 });
 
 test('the same condition twice is refused by the server and nothing typed is lost', async ({ page }) => {
+  await nothingTyped(page, 'person.new');
   await page.goto('/people/new');
   await page.getByLabel('First name or nickname').fill('Twice');
   for (const nth of [0, 1]) {

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { nothingTyped } from './steps';
 
 /** Tab until the focus is on what is wanted; fails when it cannot be reached. */
 async function tabTo(page: Page, wanted: RegExp, most = 900) {
@@ -21,6 +22,7 @@ async function tabTo(page: Page, wanted: RegExp, most = 900) {
 test('from an empty hand to a taught class by keyboard alone', async ({ page }, { retry }) => {
   // A second look makes a person and a class of its own.
   const [who, what] = [`Keyl${'abc'[retry]}`, `By keys${' again'.repeat(retry)}`];
+  await nothingTyped(page, 'person.new', 'class.new');
   await page.goto('/');
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();

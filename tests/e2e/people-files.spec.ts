@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { nothingTyped } from './steps';
 
 const csv = (text: string) => ({ name: 'people.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
 
@@ -58,6 +59,7 @@ test('the whole list, and all that is held about one person, as files', async ({
 });
 
 test('erasing asks for the name and then is for good', async ({ page }) => {
+  await nothingTyped(page, 'person.new');
   await page.goto('/people/new');
   await page.getByLabel('First name or nickname').fill('Vesna');
   await page.getByRole('button', { name: 'Save' }).click();

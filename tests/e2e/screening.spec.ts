@@ -1,8 +1,9 @@
 import { expect, test, type Page } from '@playwright/test';
 import { send } from './own-server';
-import { BLANK_PERSON, makeClass, look, stepLink } from './steps';
+import { BLANK_PERSON, makeClass, look, nothingTyped, stepLink } from './steps';
 
 const addPerson = async (page: Page, name: string) => {
+  await nothingTyped(page, 'person.new');
   await page.goto('/people/new');
   await page.getByLabel('First name or nickname').fill(name);
   await page.getByLabel('Screening questions answered').check();

@@ -94,6 +94,10 @@ export async function look(page: Page, choose: (menu: Locator) => Promise<void>)
   await page.keyboard.press('Escape');
 }
 
-/** What a test before this one typed into a form and left there is let go. */
-export const nothingTyped = (page: Page, form: string) =>
-  page.request.delete(`/api/unsaved/${form}`, { data: {} });
+/** What a test before this one typed into these forms and left there is let go. */
+export async function nothingTyped(page: Page, ...forms: readonly string[]): Promise<void> {
+  for (const form of forms) {
+    const reply = await page.request.delete(`/api/unsaved/${form}`, { data: {} });
+    expect(reply.status(), form).toBe(200);
+  }
+}

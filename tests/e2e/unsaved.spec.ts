@@ -49,7 +49,7 @@ for (const { name, open, more = [] } of FORMS)
     await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
     await open(page);
     await expect(page.getByText(/^What you typed here on .* is back/)).toBeVisible();
-    expect(await valuesOf(page)).toEqual(before);
+    await expect.poll(() => valuesOf(page)).toEqual(before);
     // Thrown away, it is as it was saved.
     await page.getByRole('button', { name: 'Throw it away' }).click();
     await expect(page.getByText(/^What you typed here on/)).toHaveCount(0);
