@@ -6,8 +6,11 @@ import { Toaster } from 'sonner';
 import { database } from '@/server/shell/database';
 import { instructorHere, requesterKind } from '@/server/lock/request-identity';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
+import { METRIC } from '@/core/units';
+import { unitsNow } from '@/server/shell/settings';
 import { listOwn } from '@/store/own-movements';
 import { OwnMovementsProvider } from '@/ui/own-movements';
+import { UnitsProvider } from '@/ui/units';
 import { FileDrop } from '@/ui/form/file-drop';
 import { EarlyTaps } from '@/ui/page/early-taps';
 import { IdleLock } from '@/ui/page/idle-lock';
@@ -31,6 +34,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : (await listOwn(db)).filter((o) => !o.archived);
+  const units = who === 'nobody' ? METRIC : await unitsNow(db);
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   const locks = who === 'instructor' && (await hasLock(db));
   return (
@@ -49,14 +53,16 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         <OfflineShell />
         {locks && <IdleLock minutes={IDLE_MINUTES} />}
-        <OwnMovementsProvider own={own}>
-          {who === 'instructor' && (
-            <SiteHeader name={(await instructorHere())?.name ?? null}>
-              <FindAnything />
-            </SiteHeader>
-          )}
-          {children}
-        </OwnMovementsProvider>
+        <UnitsProvider units={units}>
+          <OwnMovementsProvider own={own}>
+            {who === 'instructor' && (
+              <SiteHeader name={(await instructorHere())?.name ?? null}>
+                <FindAnything />
+              </SiteHeader>
+            )}
+            {children}
+          </OwnMovementsProvider>
+        </UnitsProvider>
         {who === 'instructor' && <FileDrop />}
         {who === 'instructor' && <Tour />}
         <Toaster

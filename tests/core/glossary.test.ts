@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { GLOSSARY } from '@/catalogue/glossary';
 
 test('words are told in order, once each, in whole sentences that a card can hold', () => {
@@ -8,4 +10,16 @@ test('words are told in order, once each, in whole sentences that a card can hol
     expect([word, /^[A-Z].*[.]$/.test(means), means.length <= 260]).toEqual([word, true, true]);
     expect(means.toLowerCase().startsWith(word.toLowerCase())).toBe(false);
   }
+});
+
+test('each is explained on a page where it stands', () => {
+  const screens = readdirSync('src', { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('.tsx'))
+    .map((file) => readFileSync(join('src', file), 'utf8'));
+  const placed = screens.flatMap((text) =>
+    [...text.matchAll(/<(?:Word|Meant) of=(?:"([\w-]+)"|\{\[([^\]]*)\]\})/g)].flatMap(([, one, some]) =>
+      one === undefined ? [...some!.matchAll(/'([\w-]+)'/g)].map(([, id]) => id) : [one],
+    ),
+  );
+  expect([...new Set(placed)].sort()).toEqual(GLOSSARY.map((g) => g.id).sort());
 });

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { makeClass } from './steps';
 
-const kilograms = (page: Page) => page.getByRole('region', { name: 'Kilograms' });
+const kilograms = (page: Page) => page.getByRole('region', { name: 'Weight on each wrist' });
 const left = async (page: Page) =>
   Number(/([\d.]+) kg/.exec((await kilograms(page).locator('strong').first().textContent())!)![1]);
 
@@ -101,7 +101,7 @@ test('a set-up changed at the bench goes into the class as it was set, and can b
   await page.getByRole('link', { name: 'See its plan' }).click();
   await expect(page.locator('th').getByText(/^A lean of 30 degrees, .* 70 % handed over/)).toBeVisible();
   await page.locator('[data-row]', { hasText: 'Lean on the table' }).click();
-  const loads = page.getByRole('region', { name: 'Kilograms on each wrist' });
+  const loads = page.getByRole('region', { name: 'Weight on each wrist' });
   await expect(loads).toContainText('for the hand that bears more');
   await loads.getByRole('button', { name: 'Take the usual set-up' }).click();
   await expect(loads).toContainText('both hands alike');
@@ -138,7 +138,7 @@ test('a loading row says what each wrist bears, from the body on record or as a 
   await expect(page.getByText('Keiko is saved')).toBeVisible();
   await makeClass(page, 'Weighing class', ['Press down on your own thighs'], ['Esi O', 'Keiko D']);
   await page.getByRole('button', { name: /^Press down on your own thighs/ }).click();
-  const loads = page.getByRole('region', { name: 'Kilograms on each wrist' });
+  const loads = page.getByRole('region', { name: 'Weight on each wrist' });
   await expect(loads.getByRole('listitem').filter({ hasText: 'Keiko D' })).toContainText(
     /[\d.]+ to [\d.]+ kg, rung 1 to 2 of 9/,
   );

@@ -1,8 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { readFile } from 'node:fs/promises';
 import { noFaults } from './axe';
-
-const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type\s*\/Page\b(?!s)/g)!.length;
+import { pdfSides, printedSides } from './sides';
 
 test('the sheets of a class: each on its side of paper, with no names where others see it', async ({
   page,
@@ -38,13 +36,9 @@ test('the sheets of a class: each on its side of paper, with no names where othe
     await page.getByRole('navigation', { name: 'Sheets' }).getByRole('link', { name, exact: true }).click();
     await expect(page.getByRole('article', { name, exact: true })).toContainText(words);
     await noFaults(page);
-    const sides = pagesOf(await page.pdf({ format: 'A4', preferCSSPageSize: true }));
+    const sides = await printedSides(page);
     expect(sides).toBeLessThanOrEqual(most);
-    const coming = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'PDF, A4' }).click();
-    const file = await readFile(await (await coming).path());
-    expect(file.toString('latin1')).toMatch(/^%PDF-1\.7/);
-    expect([name, pagesOf(file)]).toEqual([name, sides]);
+    expect([name, await pdfSides(page)]).toEqual([name, sides]);
     if (['Large', 'Kit and', 'Safety'].some((n) => name.startsWith(n)))
       await expect(page.getByRole('article', { name, exact: true })).not.toContainText('Bashir');
   }
@@ -63,7 +57,17 @@ test('a summary is handed over from the results of a person, and a sheet asked f
   await expect(sheet.getByRole('row', { name: /^Grip, left/ })).toContainText('kg');
   await expect(sheet).toContainText('not a diagnosis');
   await noFaults(page);
-  expect(pagesOf(await page.pdf({ format: 'Letter', preferCSSPageSize: true }))).toBeLessThanOrEqual(2);
+  const sides = await printedSides(page);
+  expect(sides).toBeLessThanOrEqual(2);
+  expect(await pdfSides(page)).toBe(sides);
+
+  await page.goto('/terms');
+  const term = page.locator('#main a[href^="/terms/"]:not([href$="/new"])').first();
+  await page.goto(`${(await term.getAttribute('href'))!}/summary`);
+  await expect(page.getByRole('heading', { name: /^How the group did/ })).toBeVisible();
+  const ofHost = await printedSides(page);
+  expect(ofHost).toBe(1);
+  expect(await pdfSides(page)).toBe(ofHost);
 
   const headers = { 'sec-fetch-site': 'same-origin' };
   const none = await request.get('/files/out/cue/00000000-0000-4000-8000-000000000000', { headers });

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
-import { enoughContrast } from './axe';
-import { openFriday } from './steps';
+import { enoughContrast, noFaults } from './axe';
+import { openFriday, stepLink } from './steps';
 
 const ground = (page: Page) =>
   page.evaluate(() => {
@@ -45,4 +45,28 @@ test('light or dark is chosen on a device, and stays chosen', async ({ page }) =
   await expect.poll(() => ground(page)).toBe('light');
   await page.getByRole('radio', { name: 'as this device is set' }).check();
   await expect.poll(() => ground(page)).toBe('dark');
+});
+
+test('in the evening theme, at 200 % and on a phone, axe finds nothing and everything stands out', async ({
+  page,
+}) => {
+  test.slow();
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await openFriday(page);
+  const plan = page.url();
+  const door = (await stepLink(page, 'Door').getAttribute('href'))!;
+  await page.goto('/classes');
+  const done = page.getByRole('row', { name: /Wednesday Hands.* 3 / }).getByRole('link');
+  const wrapUp = (await done.first().getAttribute('href'))!;
+  for (const path of ['/', '/people', plan, door, wrapUp, wrapUp.replace('wrap-up', 'decide')]) {
+    await page.setViewportSize({ width: 640, height: 400 });
+    await page.goto(path);
+    await noFaults(page);
+    await enoughContrast(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await noFaults(page);
+    await enoughContrast(page);
+    const wider = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    await expect.poll(wider).toBeLessThanOrEqual(0);
+  }
 });

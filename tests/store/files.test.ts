@@ -267,6 +267,8 @@ describe('the calendar, by another reader', () => {
       paper: 'A4',
       wayInNew: '12000',
       wayInKnown: '4000',
+      massUnit: 'kg',
+      lengthUnit: 'cm',
     });
     const made = new Date('2026-10-01T00:00:00Z');
     const before = eventsOf((await calendarFile(db, '2026-01-01', made)).body).events[0]!.event;
@@ -294,6 +296,8 @@ describe('the calendar, by another reader', () => {
       paper: 'A4',
       wayInNew: '12000',
       wayInKnown: '4000',
+      massUnit: 'kg',
+      lengthUnit: 'cm',
     } as const;
     expect(await keepSettings(db, settings)).toMatchObject({
       ok: false,

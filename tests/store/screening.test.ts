@@ -169,6 +169,8 @@ test('settings are kept, and start as usual', async () => {
     paper: 'A4',
     wayInNew: '12000',
     wayInKnown: '4000',
+    massUnit: 'kg',
+    lengthUnit: 'cm',
   });
   const own = {
     venueSafety: 'Call 1-1-2',
@@ -178,6 +180,8 @@ test('settings are kept, and start as usual', async () => {
     paper: 'Letter',
     wayInNew: '25000',
     wayInKnown: '0',
+    massUnit: 'kg',
+    lengthUnit: 'cm',
   } as const;
   await keepSettings(db, own);
   expect(await settingsNow(db)).toEqual(own);

@@ -11,7 +11,7 @@ export const PAGES: readonly (readonly [name: string, href: string, words?: stri
   ['Classes', '/classes', 'sessions'],
   ['Make a class', '/classes/new', 'new session'],
   ['Terms', '/terms', 'weeks season programme'],
-  ['Loading bench', '/loading', 'lean kilograms weight bone'],
+  ['Loading bench', '/loading', 'lean kilograms pounds weight bone'],
   ['Files', '/files', 'export import'],
   ['Make a term', '/terms/new', 'new weeks season'],
   ['Room screen', '/room', 'television second screen group'],

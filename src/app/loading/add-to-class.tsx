@@ -7,6 +7,7 @@ import { insertRows, type MovementRow, type Plan, type Row } from '@/core/plan';
 import { loadSettingWords, type LoadSetting } from '@/core/stance';
 import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
+import { useUnits } from '@/ui/units';
 import { useCatalogue } from '@/ui/catalogue';
 import { Trouble } from '@/ui/form/field';
 import { SelectField } from '@/ui/form/select-field';
@@ -27,6 +28,7 @@ const AFTER = ['backs-together', 'wrist-shake'];
 /** Puts a set-up into a class; its verdicts per person come with the row. */
 export function AddToClass({ setUp, press, classes }: Props) {
   const catalogue = useCatalogue();
+  const units = useUnits();
   const [classId, setClassId] = useState(classes[0]?.id ?? '');
   const [trouble, setTrouble] = useState<string | null>(null);
   const [added, setAdded] = useState<string | null>(null);
@@ -56,7 +58,7 @@ export function AddToClass({ setUp, press, classes }: Props) {
       label,
     });
     if (!result.ok) return setTrouble(result.message);
-    const how = press ? ` (${loadSettingWords(press)})` : '';
+    const how = press ? ` (${loadSettingWords(press, units)})` : '';
     setAdded(`${movement.name}${how} is in ${chosen?.name}, with its counter-stretch and a shake.`);
   };
 

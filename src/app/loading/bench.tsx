@@ -10,7 +10,7 @@ import { useCatalogue } from '@/ui/catalogue';
 import { AddToClass, type ClassChoice } from './add-to-class';
 import { BodyFields, type BodyOf } from './body-fields';
 import { IndexPanel } from './index-panel';
-import { Kilograms } from './kilograms';
+import { WeightOnWrists } from './weight-on-wrists';
 import { Ladder } from './ladder';
 import { LeanFigure } from './lean-figure';
 import { ScaleCheck } from './scale-check';
@@ -54,7 +54,7 @@ export function Bench({ floor, classes, people, today }: Props) {
         <BodyFields body={body} onChange={setBody} />
       </div>
       <div className="grid gap-6">
-        <Kilograms
+        <WeightOnWrists
           stance={stance}
           load={load}
           body={body}

@@ -1,3 +1,4 @@
+import { AmountField } from '@/ui/form/amount-field';
 import { NumberField } from '@/ui/form/dose/number-field';
 
 /** Whose body it is: height in centimetres, mass in kilograms, and how much of the weight goes left. */
@@ -12,15 +13,17 @@ type Props = { body: BodyOf; onChange: (body: BodyOf) => void };
 export function BodyFields({ body, onChange }: Props) {
   return (
     <div className="flex flex-wrap gap-x-5 gap-y-3">
-      <NumberField
-        label="Height, cm"
+      <AmountField
+        label="Height"
+        kept="cm"
         value={body.statureCm}
         min={130}
         max={205}
         onChange={(statureCm) => onChange({ ...body, statureCm })}
       />
-      <NumberField
-        label="Mass, kg"
+      <AmountField
+        label="Mass"
+        kept="kg"
         value={body.massKg}
         min={35}
         max={160}

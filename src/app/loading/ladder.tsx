@@ -1,6 +1,8 @@
 import type { LoadSetUp } from '@/core/catalogue';
 import type { LadderRung } from '@/core/stance';
 import type { Verdict } from '@/core/screening';
+import { amount } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { capital } from '@/core/words';
 import { HandsMark, verdictWords } from '@/ui/verdict-signs';
 import { SET_UP_WORDS } from './set-up-words';
@@ -19,13 +21,14 @@ type Props = {
 /** Every set-up as usually taken up, lightest first, with its band, with a wedge as wide as what it asks. */
 export function Ladder({ ladder, setUp, massKg, floor, firstName, verdictOf, onChoose }: Props) {
   const most = Math.max(...ladder.map((r) => r.band.middle));
-  const kgOf = (share: number) => ((share * massKg) / 2).toFixed(0);
+  const units = useUnits();
+  const kgOf = (share: number) => amount((share * massKg) / 2, 'kg', units, 0);
   return (
     <section aria-label="Ladder">
       <h2 className="text-lg">Set-ups, lightest first</h2>
       <p className="text-sm text-soft">
-        Share of body weight through both wrists, kilograms through each; bands that overlap are about the
-        same
+        Share of body weight through both wrists, and {units.mass} through each; bands that overlap are about
+        the same
         {firstName && `; the mark is what ${firstName} may do`}.
       </p>
       <ol>
@@ -47,7 +50,7 @@ export function Ladder({ ladder, setUp, massKg, floor, firstName, verdictOf, onC
               <Allowed verdict={verdictOf(rung.setUp)} />
               <span className="tabular text-sm">
                 {Math.round(rung.band.low * 100)}-{Math.round(rung.band.high * 100)} %, {kgOf(rung.band.low)}-
-                {kgOf(rung.band.high)} kg
+                {kgOf(rung.band.high)} {units.mass}
               </span>
             </button>
           </li>

@@ -5,6 +5,7 @@ import { today } from '@/server/shell/today';
 import { upcomingClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
 import { Limits, Page, PageHead } from '@/ui/page/page';
+import { Meant } from '@/ui/page/word';
 import { Bench } from './bench';
 
 export const metadata: Metadata = { title: 'Loading bench' };
@@ -23,6 +24,7 @@ export default async function LoadingPage() {
         today={today()}
         classes={classes.map(({ id, name, week }) => ({ id, name: `${name}, week ${week}` }))}
       />
+      <Meant of={['loading']} />
       <Limits />
     </Page>
   );

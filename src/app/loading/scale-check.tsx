@@ -3,6 +3,9 @@
 import { useState } from 'react';
 import type { Band } from '@/core/stance';
 import { pushTrouble, readPush, type ScaleReading } from '@/core/load';
+import { amount, amountText, type Units } from '@/core/units';
+import { AmountField } from '@/ui/form/amount-field';
+import { useUnits } from '@/ui/units';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
@@ -20,30 +23,32 @@ export function ScaleCheck({ planned, massKg }: Props) {
   const [swayPercent, setSwayPercent] = useState(4);
   const { readings, reading: shown, running, press } = useSimulatedScale();
   const kg = pressKg ?? Math.round(planned.middle * massKg);
+  const units = useUnits();
   const done = shown !== null && !running;
   return (
     <section aria-label="Scale check">
       <h2 className="text-lg">Against a bathroom scale</h2>
       <p>Lay a scale under both hands, wait for its zero, press for six seconds. This one is simulated.</p>
       <div className="mt-2 flex flex-wrap gap-x-5 gap-y-3">
-        <NumberField label="Pressed with, kg" value={kg} min={0} max={120} onChange={setPressKg} />
-        <NumberField
-          label="Its zero, kg"
+        <AmountField label="Pressed with" kept="kg" value={kg} min={0} max={120} onChange={setPressKg} />
+        <AmountField
+          label="Its zero"
+          kept="kg"
           value={zeroKg}
           min={0}
           max={5}
           step={0.2}
-          whole={false}
+          digits={1}
           onChange={setZeroKg}
         />
         <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSwayPercent} />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-5">
         <Button onClick={() => press({ kg, zeroKg, sway: swayPercent / 100 })}>Press the scale</Button>
-        {shown && <span className="tabular text-2xl font-bold">{shown.kg.toFixed(1)} kg</span>}
+        {shown && <span className="tabular text-2xl font-bold">{amountText(shown.kg, 'kg', units)}</span>}
       </div>
       <p role="status" className="mt-2 min-h-14">
-        {done && verdictWords(readings, [planned.low * massKg, planned.high * massKg])}
+        {done && verdictWords(readings, [planned.low * massKg, planned.high * massKg], units)}
       </p>
     </section>
   );
@@ -56,18 +61,20 @@ const GRAIN_KG = 0.1;
 function verdictWords(
   readings: readonly ScaleReading[],
   [low, high]: readonly [low: number, high: number],
+  units: Units,
 ): string {
+  const text = (value: number) => amountText(value, 'kg', units);
   const pressed = readPush(readings);
   const { kg, zeroKg } = pressed;
-  const zero = zeroKg > 0.05 ? ` ${zeroKg.toFixed(1)} kg of it was the scale’s own zero, taken off.` : '';
+  const zero = zeroKg > 0.05 ? ` ${text(zeroKg)} of it was the scale’s own zero, taken off.` : '';
   const trouble = pushTrouble(pressed);
   if (trouble) return trouble;
-  const band = `${low.toFixed(1)} to ${high.toFixed(1)} kg`;
+  const band = `${amount(low, 'kg', units)} to ${text(high)}`;
   const side =
     kg < low - GRAIN_KG
-      ? `${(low - kg).toFixed(1)} kg under the ${band} worked out; the scale is right`
+      ? `${text(low - kg)} under the ${band} worked out; the scale is right`
       : kg > high + GRAIN_KG
-        ? `${(kg - high).toFixed(1)} kg over the ${band} worked out; the scale is right`
+        ? `${text(kg - high)} over the ${band} worked out; the scale is right`
         : `within the ${band} worked out`;
-  return `${kg.toFixed(1)} kg on both hands, ${side}.${zero}`;
+  return `${text(kg)} on both hands, ${side}.${zero}`;
 }

@@ -1,4 +1,5 @@
 import type { Stance } from '@/core/stance';
+import { AmountField } from '@/ui/form/amount-field';
 import { NumberField } from '@/ui/form/dose/number-field';
 
 type Props = { stance: Stance; statureM: number; onChange: (stance: Stance) => void };
@@ -13,7 +14,7 @@ function fieldsOf(stance: Stance, onChange: (stance: Stance) => void) {
     case 'lean':
       return (
         <Centimetres
-          label="Hands up, cm"
+          label="Hands up"
           metres={stance.handHeightM}
           max={150}
           onChange={(handHeightM) => onChange({ ...stance, handHeightM })}
@@ -30,7 +31,7 @@ function fieldsOf(stance: Stance, onChange: (stance: Stance) => void) {
             onChange={(leanDeg) => onChange({ ...stance, leanDeg })}
           />
           <Centimetres
-            label="Hands forward, cm"
+            label="Hands forward"
             metres={stance.reachM}
             max={110}
             onChange={(reachM) => onChange({ ...stance, reachM })}
@@ -53,7 +54,7 @@ function fieldsOf(stance: Stance, onChange: (stance: Stance) => void) {
     case 'all fours':
       return (
         <Centimetres
-          label="Hips forward, cm"
+          label="Hips forward"
           metres={stance.forwardM}
           min={-20}
           max={20}
@@ -74,8 +75,9 @@ type CentimetresProps = {
 };
 
 const Centimetres = ({ label, metres, min = 0, max, onChange }: CentimetresProps) => (
-  <NumberField
+  <AmountField
     label={label}
+    kept="cm"
     value={Math.round(metres * 100)}
     min={min}
     max={max}

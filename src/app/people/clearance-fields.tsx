@@ -3,6 +3,7 @@
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { CLEARANCE_SCOPES, SCOPE_WORDS, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/form/button';
+import { Meant } from '@/ui/page/word';
 import { Field, inputClass } from '@/ui/form/field';
 
 /** What a clinician cleared: who, when, for what, until when. */
@@ -24,6 +25,9 @@ export function ClearanceFields() {
       >
         Add a clearance
       </Button>
+      <div className="mt-3">
+        <Meant of={['clearance']} />
+      </div>
     </fieldset>
   );
 }

@@ -2,10 +2,12 @@
 
 import { useState } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import { MEASURE_KINDS, MEASURES, type PersonFields } from '@/core/people';
+import { MEASURE_KINDS, MEASURES, measureUnit, type MeasureKind, type PersonFields } from '@/core/people';
 import { Button } from '@/ui/form/button';
-import { asNumber } from '@/ui/form/as-number';
+import { AmountInput } from '@/ui/form/amount-input';
+import { toShown } from '@/core/units';
 import { Field, inputClass } from '@/ui/form/field';
+import { useUnits } from '@/ui/units';
 
 /** Years of measures come to hundreds; the newest are what is put right here. */
 const SHOWN_AT_FIRST = 20;
@@ -45,7 +47,8 @@ export function MeasureFields({ today }: { today: string }) {
 }
 
 function MeasureField({ index, onRemove }: { index: number; onRemove: () => void }) {
-  const { register, formState } = useFormContext<PersonFields>();
+  const { register, formState, watch } = useFormContext<PersonFields>();
+  const units = useUnits();
   const error = formState.errors.measures?.[index];
   const name = (part: 'hand' | 'kind' | 'value' | 'on') => `measures.${index}.${part}` as const;
   return (
@@ -64,7 +67,7 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
           <select {...field} className={inputClass} {...register(name('kind'))}>
             {MEASURE_KINDS.map((kind) => (
               <option key={kind} value={kind}>
-                {MEASURES[kind].name.toLowerCase()}, {MEASURES[kind].unit}
+                {MEASURES[kind].name.toLowerCase()}, {measureUnit(kind, units)}
               </option>
             ))}
           </select>
@@ -72,11 +75,10 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
       </Field>
       <Field label="Value" error={error?.value?.message}>
         {(field) => (
-          <input
+          <AmountInput<PersonFields>
             {...field}
-            inputMode="decimal"
-            className={inputClass}
-            {...register(name('value'), asNumber)}
+            name={name('value')}
+            kept={MEASURES[watch(name('kind')) as MeasureKind].unit}
           />
         )}
       </Field>
@@ -94,13 +96,14 @@ function MeasureField({ index, onRemove }: { index: number; onRemove: () => void
 /** What it was read from, where that is known. */
 function TakenWith({ index }: { index: number }) {
   const { getValues } = useFormContext<PersonFields>();
-  const { simulated, instrument } = getValues(`measures.${index}`);
+  const units = useUnits();
+  const { simulated, instrument, kind } = getValues(`measures.${index}`);
   if (!simulated && !instrument) return null;
   return (
     <p className="text-sm text-soft sm:col-span-5">
       {simulated
         ? `Simulated${simulated === 'own' ? ', counted for nothing' : ''}`
-        : `Read from: ${instrument!.name}, in steps of ${instrument!.step}`}
+        : `Read from: ${instrument!.name}, in steps of ${Number(toShown(instrument!.step, MEASURES[kind].unit, units).toFixed(2))}`}
     </p>
   );
 }

@@ -14,8 +14,9 @@ import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { ASSISTANCE_WORDS } from '@/ui/words/condition-words';
-import { asNumber } from '@/ui/form/as-number';
+import { AmountInput } from '@/ui/form/amount-input';
 import { Field, inputClass } from '@/ui/form/field';
+import { useUnits } from '@/ui/units';
 import { UnsavedLine } from '@/ui/form/unsaved-line';
 import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { ClearanceFields } from './clearance-fields';
@@ -29,6 +30,7 @@ type Props = { personId: string | null; initial: PersonFields; today: string };
 /** Everything on record about one person. What was typed stays when saving fails. */
 export function PersonForm({ personId, initial, today }: Props) {
   const router = useRouter();
+  const units = useUnits();
   const [trouble, setTrouble] = useState<Failure | null>(null);
   const [opened, setOpened] = useState(initial);
   const form = useForm<Editable<PersonFields>>({
@@ -101,29 +103,15 @@ export function PersonForm({ personId, initial, today }: Props) {
         <ClearanceFields />
         <div className="flex flex-wrap gap-5">
           <Field
-            label="Height, cm"
+            label={`Height, ${units.length}`}
             hint="For the weight through the hands"
             error={errors.heightCm?.message}
             className="w-56"
           >
-            {(field) => (
-              <input
-                {...field}
-                className={inputClass}
-                inputMode="numeric"
-                {...register('heightCm', asNumber)}
-              />
-            )}
+            {(field) => <AmountInput<PersonFields> {...field} name="heightCm" kept="cm" whole />}
           </Field>
-          <Field label="Mass, kg" error={errors.massKg?.message} className="w-56">
-            {(field) => (
-              <input
-                {...field}
-                className={inputClass}
-                inputMode="decimal"
-                {...register('massKg', asNumber)}
-              />
-            )}
+          <Field label={`Mass, ${units.mass}`} error={errors.massKg?.message} className="w-56">
+            {(field) => <AmountInput<PersonFields> {...field} name="massKg" kept="kg" />}
           </Field>
         </div>
         <MeasureFields today={today} />

@@ -8,6 +8,7 @@ import { useForm } from 'react-hook-form';
 import { toast } from 'sonner';
 import { PAPERS } from '@/core/paper';
 import { WAYS_IN } from '@/core/plan';
+import { LENGTH_UNITS, MASS_UNITS } from '@/core/units';
 import { capital } from '@/core/words';
 import { settingsSchema, type Settings } from '@/core/venue';
 import { Button } from '@/ui/form/button';
@@ -17,6 +18,13 @@ import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { Field, inputClass } from '@/ui/form/field';
 import { UnsavedLine } from '@/ui/form/unsaved-line';
 import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
+
+const UNIT_WORDS = {
+  kg: 'Kilograms, kg',
+  lb: 'Pounds, lb',
+  cm: 'Centimetres, cm',
+  in: 'Inches, in',
+} as const;
 
 /** What was saved, with what others changed meanwhile. */
 type Saved = { readonly saved: Settings; readonly beside?: string };
@@ -109,6 +117,29 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
           </Field>
         ))}
       </div>
+      <div className="flex flex-wrap gap-5">
+        {(
+          [
+            ['massUnit', 'Weights in', MASS_UNITS],
+            ['lengthUnit', 'Lengths in', LENGTH_UNITS],
+          ] as const
+        ).map(([name, label, units]) => (
+          <Field key={name} label={label} error={errors[name]?.message} className="w-80 max-w-full">
+            {(field) => (
+              <select {...field} className={inputClass} {...register(name)}>
+                {units.map((unit) => (
+                  <option key={unit} value={unit}>
+                    {UNIT_WORDS[unit]}
+                  </option>
+                ))}
+              </select>
+            )}
+          </Field>
+        ))}
+      </div>
+      <p className="-mt-3 text-sm text-soft">
+        For what you read and type. Files, and what is worked out, stay in kg and cm.
+      </p>
       <label className="flex min-h-11 items-center gap-3">
         <input
           type="checkbox"

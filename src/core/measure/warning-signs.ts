@@ -1,4 +1,5 @@
 import { measureName, measureText } from '../people';
+import { METRIC, type Units } from '../units';
 import { lowerFirst } from '../words';
 import type { MeasureResult } from './results';
 
@@ -24,11 +25,12 @@ const GROWING = 3;
 export function warningSigns(
   reports: readonly ClassReport[],
   results: readonly MeasureResult[],
+  units: Units = METRIC,
 ): readonly string[] {
   return [
     ...worseRunning(reports),
     ...stiffnessGrowing(reports),
-    ...gripDown(results),
+    ...gripDown(results, units),
     ...newlyNumb(reports),
   ];
 }
@@ -46,12 +48,12 @@ function stiffnessGrowing(reports: readonly ClassReport[]): string[] {
   return grows ? [`morning stiffness grows: ${minutes.join(', ')} minutes`] : [];
 }
 
-const gripDown = (results: readonly MeasureResult[]): string[] =>
+const gripDown = (results: readonly MeasureResult[], units: Units): string[] =>
   results
     .filter((r) => r.kind === 'grip' && r.change === 'worse' && r.now !== null)
     .map(
       (r) =>
-        `${lowerFirst(measureName(r))} is down from ${measureText(r.kind, r.baseline)} to ${measureText(r.kind, r.now!)}, more than chance explains`,
+        `${lowerFirst(measureName(r))} is down from ${measureText(r.kind, r.baseline, units)} to ${measureText(r.kind, r.now!, units)}, more than chance explains`,
     );
 
 /** Told at the last class that there was, and not taken back by the one after it. */

@@ -1,5 +1,6 @@
 import { measureName, measureText, painPair, simulatedMark, type ClassLine, type Person } from '../people';
 import { CHANGE_WORDS, LOOK_BACK_WORDS, type LookBack, type MeasureResult } from '../measure';
+import { METRIC, type Units } from '../units';
 import { capital, plural, sentences } from '../words';
 import { bold, paragraph, soft, words, type SheetBlock, type DayWords } from './sheet';
 
@@ -10,6 +11,7 @@ type Told = {
   readonly lookBack: LookBack;
   readonly home: { readonly cards: number; readonly days: number };
   readonly say: DayWords;
+  readonly units?: Units;
 };
 
 /** How it has gone for one person, to be handed to them: what was measured, what was said, no diagnosis. */
@@ -20,6 +22,7 @@ export function personSummary({
   lookBack,
   home,
   say,
+  units = METRIC,
 }: Told): readonly SheetBlock[] {
   const came = classes.filter((c) => c.present).length;
   return [
@@ -29,7 +32,10 @@ export function personSummary({
     }),
     { kind: 'heading', text: 'Measured' },
     ...(results.length > 0
-      ? [measuredTable(results, say), words('Changes smaller than the last column may be chance.', 'small')]
+      ? [
+          measuredTable(results, say, units),
+          words('Changes smaller than the last column may be chance.', 'small'),
+        ]
       : [words('Nothing is measured yet.')]),
     { kind: 'heading', text: 'Classes' },
     words(
@@ -44,7 +50,7 @@ export function personSummary({
   ];
 }
 
-const measuredTable = (results: readonly MeasureResult[], say: DayWords): SheetBlock => ({
+const measuredTable = (results: readonly MeasureResult[], say: DayWords, units: Units): SheetBlock => ({
   kind: 'table',
   name: 'Measures of each hand',
   columns: [
@@ -60,12 +66,12 @@ const measuredTable = (results: readonly MeasureResult[], say: DayWords): SheetB
       name: null,
       rows: results.map((r) => [
         [words(measureName(r))],
-        [words(measureText(r.kind, tenths(r.baseline))), words(dayOf(r.points[0]!, say), 'small')],
+        [words(measureText(r.kind, r.baseline, units)), words(dayOf(r.points[0]!, say), 'small')],
         r.now === null
           ? []
-          : [words(measureText(r.kind, tenths(r.now))), words(dayOf(r.points.at(-1)!, say), 'small')],
+          : [words(measureText(r.kind, r.now, units)), words(dayOf(r.points.at(-1)!, say), 'small')],
         [paragraph(bold(CHANGE_WORDS[r.change]))],
-        [words(measureText(r.kind, tenths(r.threshold)))],
+        [words(measureText(r.kind, r.threshold, units))],
       ]),
     },
   ],
@@ -99,5 +105,3 @@ const classesTable = (classes: readonly ClassLine[], say: DayWords): SheetBlock 
     },
   ],
 });
-
-const tenths = (n: number): number => Math.round(n * 10) / 10;

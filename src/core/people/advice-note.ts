@@ -1,4 +1,5 @@
 import { measureName, measureText, simulatedMark } from './measures';
+import { METRIC, type Units } from '../units';
 import { fullName, type Person } from './person';
 import { type Measure } from './measures';
 
@@ -22,6 +23,7 @@ type NoteFacts = {
   /** What asks for advice, a clause each. */
   readonly signs: readonly string[];
   readonly incidents: readonly { readonly day: string; readonly sign: string; readonly what: string }[];
+  readonly units?: Units;
   /** Said at the end, in the venue's own words; may be empty. */
   readonly from: string;
 };
@@ -30,7 +32,15 @@ type NoteFacts = {
  * A short plain note for the person to take along: what was seen and measured, in the order it
  * happened. No diagnosis, no advice of its own.
  */
-export function adviceNote({ person, today, classes, signs, incidents, from }: NoteFacts): string {
+export function adviceNote({
+  person,
+  today,
+  classes,
+  signs,
+  incidents,
+  units = METRIC,
+  from,
+}: NoteFacts): string {
   const came = classes.filter((c) => c.present);
   return [
     `Note for ${fullName(person)} to take along, ${today}`,
@@ -40,7 +50,7 @@ export function adviceNote({ person, today, classes, signs, incidents, from }: N
     ...(signs.length > 0 ? ['Why this note:', ...signs.map((s) => `- ${s}`), ''] : []),
     `Classes: came to ${came.length} of ${classes.length}.`,
     ...came.map(classLine),
-    ...(person.measures.length > 0 ? ['', 'Measured:', ...measureLines(person.measures)] : []),
+    ...(person.measures.length > 0 ? ['', 'Measured:', ...measureLines(person.measures, units)] : []),
     ...(incidents.length > 0
       ? ['', 'Happened in class:', ...incidents.map((i) => `- ${i.day}: ${i.sign}. ${i.what}`)]
       : []),
@@ -65,9 +75,9 @@ function classLine({ day, painBefore, painAfter, effort, adapted }: ClassLine): 
   return `- ${day}: ${parts.join('; ') || 'came'}`;
 }
 
-function measureLines(measures: readonly Measure[]): string[] {
+function measureLines(measures: readonly Measure[], units: Units): string[] {
   const sorted = [...measures].sort((a, b) => a.on.localeCompare(b.on) || a.kind.localeCompare(b.kind));
   return sorted.map(
-    (m) => `- ${m.on}: ${measureName(m)}: ${measureText(m.kind, m.value)}${simulatedMark(m)}`,
+    (m) => `- ${m.on}: ${measureName(m)}: ${measureText(m.kind, m.value, units)}${simulatedMark(m)}`,
   );
 }

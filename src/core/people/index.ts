@@ -24,6 +24,7 @@ export {
   measureName,
   measureSchema,
   measureText,
+  measureUnit,
   simulatedMark,
   takenWith,
   type Instrument,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import { daySchema } from '../days';
+import { fieldNumber, METRIC, toShown, unitShown, type Units } from '../units';
 
 export const WRIST_RANGES = ['flexion', 'extension', 'radial', 'ulnar'] as const;
 export type WristRange = (typeof WRIST_RANGES)[number];
@@ -143,15 +144,25 @@ const HAND_WORDS = { L: ', left', R: ', right', both: '' } as const;
 export const measureName = ({ kind, hand }: Pick<Measure, 'kind' | 'hand'>): string =>
   `${MEASURES[kind].name}${HAND_WORDS[hand]}`;
 
-/** A value with its unit: "35 degrees", "14.5 kg", "6 of 10". */
-export const measureText = (kind: MeasureKind, value: number): string =>
-  `${Number.isInteger(value) ? value : value.toFixed(1)} ${MEASURES[kind].unit}`;
+/** In what a kind of measure is shown and typed. */
+export const measureUnit = (kind: MeasureKind, units: Units): string => unitShown(MEASURES[kind].unit, units);
 
-/** Whole steps, as they are read off; the nearest where it lies between. */
-export const inSteps = (kind: MeasureKind, value: number): number => {
-  const { step, most } = MEASURES[kind];
-  const count = Math.round(Math.min(most, Math.max(0, value)) / step);
-  return Math.round(count * step * 10) / 10;
+/** A value with its unit: "35 degrees", "14.5 kg", "6 of 10". */
+export const measureText = (kind: MeasureKind, value: number, units: Units = METRIC): string => {
+  const unit = measureUnit(kind, units);
+  const shown = fieldNumber(value, MEASURES[kind].unit, units);
+  return `${unit === 'in' ? shown : Number(shown.toFixed(1))} ${unit}`;
+};
+
+/** Of a step in kg or cm, the one in lb or in that is about as fine. */
+const STEPS_SHOWN: Readonly<Record<string, number>> = { lb: 2, in: 0.5 };
+
+/** A number as shown, in whole steps as they are read off; the nearest where it lies between. */
+export const inSteps = (kind: MeasureKind, shown: number, units: Units = METRIC): number => {
+  const { step, most, unit } = MEASURES[kind];
+  const stepShown = step * (STEPS_SHOWN[measureUnit(kind, units)] ?? 1);
+  const count = Math.round(Math.min(toShown(most, unit, units), Math.max(0, shown)) / stepShown);
+  return Math.round(count * stepShown * 100) / 100;
 };
 
 /** Belongs to no one hand. */

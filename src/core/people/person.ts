@@ -67,15 +67,15 @@ export const personFieldsSchema = z.strictObject({
   measures: z.array(measureSchema).max(MAX_MEASURES, 'At most 5,000 measures').superRefine(onceADay),
   /** Height and mass, for the weight through the hands; left out where nobody said. */
   heightCm: z
-    .number('Height is a number of centimetres')
+    .number('Height is a number')
     .int('Height is in whole centimetres')
-    .min(100, 'Height is at least 100 cm')
-    .max(220, 'Height is at most 220 cm')
+    .min(100, 'Height is at least 100 cm (39 in)')
+    .max(220, 'Height is at most 220 cm (86 in)')
     .optional(),
   massKg: z
-    .number('Mass is a number of kilograms')
-    .min(25, 'Mass is at least 25 kg')
-    .max(250, 'Mass is at most 250 kg')
+    .number('Mass is a number')
+    .min(25, 'Mass is at least 25 kg (55 lb)')
+    .max(250, 'Mass is at most 250 kg (551 lb)')
     .optional(),
   conditions: z.array(personConditionSchema).max(20, 'At most 20 conditions'),
   clearances: z.array(clearanceSchema).max(10, 'At most 10 clearances'),

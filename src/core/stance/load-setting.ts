@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Movement, MovementOnRung } from '../catalogue';
 import type { Result } from '../result';
+import { amountText, METRIC, type Units } from '../units';
 import { PLANNED_SHARE } from './set-up-share';
 import { usualStance } from './set-ups';
 import { loadOfStance, stanceSchema, type Stance, type StanceLoad } from './stance';
@@ -70,27 +71,27 @@ export const loadSettingNote = ({ press }: Pick<RowMovement, 'press'>): string =
   press ? loadSettingWords(press) : '';
 
 /** A press in words: what was set at the bench. */
-export function loadSettingWords({ stance, leftShare }: LoadSetting): string {
+export function loadSettingWords({ stance, leftShare }: LoadSetting, units: Units = METRIC): string {
   const left = Math.round(leftShare * 100);
   const split = left === 50 ? '' : `, ${left} % of it on the left hand`;
-  return `${stanceWords(stance)}${split}`;
+  return `${stanceWords(stance, units)}${split}`;
 }
 
-const cm = (metres: number): string => `${Math.round(metres * 100)} cm`;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
-function stanceWords(stance: Stance): string {
+function stanceWords(stance: Stance, units: Units): string {
+  const long = (metres: number): string => amountText(metres * 100, 'cm', units, 0);
   switch (stance.kind) {
     case 'lean':
-      return `hands ${cm(stance.handHeightM)} up`;
+      return `hands ${long(stance.handHeightM)} up`;
     case 'seated':
-      return `a lean of ${stance.leanDeg} degrees, hands ${cm(stance.reachM)} forward, ${percent(stance.handedOver)} handed over`;
+      return `a lean of ${stance.leanDeg} degrees, hands ${long(stance.reachM)} forward, ${percent(stance.handedOver)} handed over`;
     case 'unload':
       return `${percent(stance.handedOver)} taken off the seat`;
     case 'all fours':
       return stance.forwardM < 0
-        ? `hips ${cm(-stance.forwardM)} back`
-        : `hips ${cm(stance.forwardM)} forward`;
+        ? `hips ${long(-stance.forwardM)} back`
+        : `hips ${long(stance.forwardM)} forward`;
     case 'feet back':
       return 'knees lifted, legs straight back';
   }

@@ -71,7 +71,7 @@ export const likeRungs = (ladder: readonly LadderRung[], band: Band): readonly L
 export const nextRung = (ladder: readonly LadderRung[], stance: Stance, band: Band): LadderRung | null =>
   ladder.find((r) => r.band.low > band.high && (isOnFloor(stance) || !ON_THE_FLOOR.has(r.setUp))) ?? null;
 
-/** Kilograms on each wrist: the hands' share of body mass, split between them. */
+/** Weight on each wrist: the hands' share of body mass, split between them. */
 export function perWristKg(
   share: number,
   massKg: number,

@@ -1,1 +1,1 @@
-export { settingsOf, settingsSchema, wayInFor, type Settings } from './settings';
+export { settingsOf, settingsSchema, unitsOf, wayInFor, type Settings } from './settings';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PAPERS } from '../paper';
+import { LENGTH_UNITS, MASS_UNITS, METRIC, type Units } from '../units';
 import { USUAL_WAY_IN, WAYS_IN, type UsualWayIn } from '../plan';
 
 const words = (what: string) => z.string().trim().max(2000, `${what} can be at most 2,000 characters long`);
@@ -23,6 +24,9 @@ export const settingsSchema = z.strictObject({
   /** How this instructor usually leads into a movement that is new to the group, and into a known one. */
   wayInNew: wayIn,
   wayInKnown: wayIn,
+  /** In what this instructor reads and types weights and lengths. */
+  massUnit: z.enum(MASS_UNITS),
+  lengthUnit: z.enum(LENGTH_UNITS),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -35,10 +39,18 @@ export const settingsOf = (stored: Readonly<Record<string, string>>): Settings =
   paper: stored.paper === 'Letter' ? 'Letter' : 'A4',
   wayInNew: wayInFrom(stored.wayInNew, USUAL_WAY_IN.newMs),
   wayInKnown: wayInFrom(stored.wayInKnown, USUAL_WAY_IN.knownMs),
+  massUnit: MASS_UNITS.find((u) => u === stored.massUnit) ?? METRIC.mass,
+  lengthUnit: LENGTH_UNITS.find((u) => u === stored.lengthUnit) ?? METRIC.length,
 });
 
 const wayInFrom = (stored: string | undefined, usualMs: number): string =>
   stored !== undefined && WAY_IN_VALUES.includes(stored) ? stored : String(usualMs);
+
+/** In what this instructor reads and types. */
+export const unitsOf = ({ massUnit, lengthUnit }: Settings): Units => ({
+  mass: massUnit,
+  length: lengthUnit,
+});
 
 /** What a new class of this instructor begins with. */
 export const wayInFor = ({ wayInNew, wayInKnown }: Settings): UsualWayIn => ({

@@ -1,5 +1,6 @@
 import { resultsOf } from '@/core/measure';
 import { adviceNote, type Person } from '@/core/people';
+import { unitsOf } from '@/core/venue';
 import type { Db } from '@/store/db';
 import { incidentsOfPerson } from '@/store/incidents';
 import { classLinesOf } from '@/store/wrap-ups';
@@ -13,7 +14,7 @@ export async function adviceFor(
   person: Person,
   today: string,
 ): Promise<{ readonly signs: readonly string[]; readonly note: string }> {
-  const { noteFrom } = await settingsNow(db);
+  const settings = await settingsNow(db);
   const results = resultsOf(person, await loadGripTests(db, person.id), 'best');
   const signs = (await signsOf(db, new Map([[person.id, results]]))).get(person.id) ?? [];
   const note = adviceNote({
@@ -22,7 +23,8 @@ export async function adviceFor(
     classes: await classLinesOf(db, person.id),
     incidents: await incidentsOfPerson(db, person.id),
     signs,
-    from: noteFrom,
+    units: unitsOf(settings),
+    from: settings.noteFrom,
   });
   return { signs, note };
 }

@@ -2,6 +2,7 @@ import { warningSigns, type MeasureResult } from '@/core/measure';
 import { STOP_SIGNS } from '@/core/teach';
 import { classReports } from '@/store/class-reports';
 import type { Db } from '@/store/db';
+import { unitsNow } from '../shell/settings';
 
 const [, NUMB_SIGN] = STOP_SIGNS;
 
@@ -10,6 +11,7 @@ export async function signsOf(
   db: Db,
   results: ReadonlyMap<string, readonly MeasureResult[]>,
 ): Promise<ReadonlyMap<string, readonly string[]>> {
+  const units = await unitsNow(db);
   const reports = await classReports(db, [...results.keys()], NUMB_SIGN);
-  return new Map([...results].map(([id, of]) => [id, warningSigns(reports.get(id) ?? [], of)]));
+  return new Map([...results].map(([id, of]) => [id, warningSigns(reports.get(id) ?? [], of, units)]));
 }

@@ -3,6 +3,7 @@ import { fullName } from '@/core/people';
 import type { Db } from '@/store/db';
 import { groupResults } from '../measures/group-results';
 import { personResults } from '../measures/results';
+import { unitsNow } from '../shell/settings';
 import { dayWords } from './day-words';
 
 /** How it has gone for one person, to hand over; null where there is no such person. */
@@ -12,7 +13,7 @@ export async function personSheet(db: Db, rawId: string, today: string): Promise
   return {
     title: fullName(found.person),
     line: `How it has gone, up to ${dayWords.long(today)}`,
-    blocks: personSummary({ ...found, say: dayWords }),
+    blocks: personSummary({ ...found, say: dayWords, units: await unitsNow(db) }),
     print: 'normal',
     sides: 2,
   };

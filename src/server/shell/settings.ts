@@ -1,13 +1,20 @@
 import { z } from 'zod';
 import type { Immutable } from '@/core/frozen';
 import { besideWords, mergeFields, metWords } from '@/core/meanwhile';
-import { settingsOf, settingsSchema, type Settings } from '@/core/venue';
+import type { Units } from '@/core/units';
+import { settingsOf, settingsSchema, unitsOf, type Settings } from '@/core/venue';
 import { fail, ok, type Result } from '@/core/result';
 import type { Db } from '@/store/db';
 import { loadSettings, lockSettings, saveSettings, settingsSeen } from '@/store/settings';
 
-/** Each instructor signs for themselves and has a way of teaching; the rest is the venue's. */
-const OWN = ['noteFrom', 'wayInNew', 'wayInKnown'] as const satisfies readonly (keyof Settings)[];
+/** Each instructor signs for themselves, has a way of teaching, and reads the units they are used to; the rest is the venue's. */
+const OWN = [
+  'noteFrom',
+  'wayInNew',
+  'wayInKnown',
+  'massUnit',
+  'lengthUnit',
+] as const satisfies readonly (keyof Settings)[];
 const storedAs = (name: (typeof OWN)[number], instructorId: string | null): string =>
   instructorId === null ? name : `${name}:${instructorId}`;
 
@@ -16,6 +23,9 @@ export async function settingsNow(db: Db): Promise<Settings> {
   const own = OWN.map((name) => [name, stored[storedAs(name, me)] ?? ''] as const);
   return settingsOf({ ...stored, ...Object.fromEntries(own) });
 }
+
+/** In what whoever asks reads weights and lengths. */
+export const unitsNow = async (db: Db): Promise<Units> => unitsOf(await settingsNow(db));
 
 /** What was set before there were instructors by name becomes an instructor's own. */
 export async function giveOwnSettings(db: Db, instructorId: string): Promise<void> {
@@ -40,6 +50,8 @@ const WORDS: Readonly<Record<keyof Settings, string>> = {
   paper: 'Paper',
   wayInNew: 'Way into a new movement',
   wayInKnown: 'Way into a known movement',
+  massUnit: 'Weights in',
+  lengthUnit: 'Lengths in',
 };
 const PAGE = 'this page';
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
+import { lowerFirst } from '@/core/words';
 import { GLOSSARY, type GlossaryId } from '@/catalogue/glossary';
 
 type Props = { of: GlossaryId; children: ReactNode };
@@ -27,5 +28,20 @@ export function Word({ of, children }: Props) {
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>
+  );
+}
+
+/** "What is meant by pass, until told": the words of a part of a page, each with what it means. */
+export function Meant({ of }: { of: readonly GlossaryId[] }) {
+  return (
+    <p className="w-full text-sm text-soft">
+      What is meant by{' '}
+      {of.map((id, i) => (
+        <Fragment key={id}>
+          {i > 0 && ', '}
+          <Word of={id}>{lowerFirst(GLOSSARY.find((g) => g.id === id)!.word)}</Word>
+        </Fragment>
+      ))}
+    </p>
   );
 }

@@ -19,6 +19,7 @@ import { MovingHands } from './moving-hands';
 import { PropNotes } from './prop-notes';
 import { PutAway } from './put-away';
 import { capital } from '@/core/words';
+import { Meant } from '@/ui/page/word';
 import { WorkedOut } from '@/ui/page/worked-out';
 
 export default async function MovementPage({ params }: { params: Promise<{ id: string }> }) {
@@ -73,6 +74,7 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
               <strong>Tempo.</strong> {phases}
             </p>
           )}
+          <Meant of={['dose', 'pass', 'rung']} />
           <Lines title="Say" lines={movement.cues} />
           <Lines title="Watch" lines={movement.watch} />
           <Related title="Do first" ids={movement.follows} catalogue={catalogue} />

@@ -9,6 +9,7 @@ import { LayerFields } from './layer-fields';
 import { PassFields } from './pass-fields';
 import { StepMoreFields } from './step-more-fields';
 import { CheckBox } from '@/ui/form/check-box';
+import { Meant } from '@/ui/page/word';
 import { StepsField } from './steps-field';
 import { TextCommit } from './text-commit';
 
@@ -148,6 +149,7 @@ export function DoseFields({ dose, movement, onChange, withoutCount = false }: P
           onChange={(unevenReason) => set({ unevenReason })}
         />
       )}
+      <Meant of={['dose', 'range', 'pass', 'layer', 'until-told', 'cord']} />
     </div>
   );
 }

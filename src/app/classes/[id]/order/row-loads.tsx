@@ -2,6 +2,8 @@ import { loadsOfRow, outOfReach, type PersonLoad } from '@/core/load';
 import { loadSettingWords, type LoadSetting, type RowMovement } from '@/core/stance';
 import { fullName, type Person } from '@/core/people';
 import type { Verdict } from '@/core/screening';
+import { amount, amountText, type Units } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { capital, nameList } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { WorkedOut } from '@/ui/page/worked-out';
@@ -16,18 +18,19 @@ type Props = {
 
 /** What each wrist bears in a loading row, person by person. */
 export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
+  const units = useUnits();
   const loads = loadsOfRow(movement, people, (id) => verdicts?.get(id) ?? null);
   const tooShort = outOfReach(movement, people).map(fullName);
   if (loads.length === 0 && !movement.press) return null;
   return (
-    <section aria-label="Kilograms on each wrist">
-      <h2 className="text-lg">Kilograms on each wrist</h2>
+    <section aria-label="Weight on each wrist">
+      <h2 className="text-lg">Weight on each wrist</h2>
       {movement.press && <SetAtBench press={movement.press} onUsual={onUsual} />}
       <ul className="tabular grid max-w-4xl gap-x-8 sm:grid-cols-2">
         {loads.map((load) => (
           <li key={load.person.id} className="flex justify-between gap-3 border-b border-line py-1">
             <span>{fullName(load.person)}</span>
-            <span>{loadWords(load)}</span>
+            <span>{loadWords(load, units)}</span>
           </li>
         ))}
       </ul>
@@ -39,8 +42,9 @@ export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
       <p className="mt-1 text-sm text-soft">
         Worked out for average bodies standing still, {splitWords(movement.press)}; one hand alone may take up
         to what both would
-        {loads.some((l) => !l.known) && '; where height or mass is not known, for people of 45 to 95 kg'}. It
-        clears nobody. <WorkedOut id="weight" />
+        {loads.some((l) => !l.known) &&
+          `; where height or mass is not known, for people of ${amount(45, 'kg', units, 0)} to ${amountText(95, 'kg', units, 0)}`}
+        . It clears nobody. <WorkedOut id="weight" />
       </p>
     </section>
   );
@@ -48,11 +52,11 @@ export function RowLoads({ movement, people, verdicts, onUsual }: Props) {
 
 const HANDS = { both: '', L: ', left alone', R: ', right alone' } as const;
 
-function loadWords({ hands, fromKg, toKg, known, rung, rungTo, rungs }: PersonLoad): string {
+function loadWords({ hands, fromKg, toKg, known, rung, rungTo, rungs }: PersonLoad, units: Units): string {
   const where = known
     ? `, rung ${rung === rungTo ? rung : `${rung} to ${rungTo}`} of ${rungs}`
     : ', height or mass not known';
-  return `${fromKg.toFixed(1)} to ${toKg.toFixed(1)} kg${HANDS[hands]}${where}`;
+  return `${amount(fromKg, 'kg', units)} to ${amountText(toKg, 'kg', units)}${HANDS[hands]}${where}`;
 }
 
 const splitWords = (press: LoadSetting | undefined): string =>
@@ -60,7 +64,7 @@ const splitWords = (press: LoadSetting | undefined): string =>
 
 const SetAtBench = ({ press, onUsual }: { press: LoadSetting; onUsual: () => void }) => (
   <div className="mb-2 flex flex-wrap items-center gap-3">
-    <p>{capital(loadSettingWords(press))}, as set at the bench.</p>
+    <p>{capital(loadSettingWords(press, useUnits()))}, as set at the bench.</p>
     <Button onClick={onUsual}>Take the usual set-up</Button>
   </div>
 );

@@ -2,6 +2,7 @@ import { canBeJoined, type Catalogue } from '@/core/catalogue';
 import type { MovementRow } from '@/core/plan';
 import type { RowMovement } from '@/core/stance';
 import { CheckBox } from '@/ui/form/check-box';
+import { Meant } from '@/ui/page/word';
 import { SelectField } from '@/ui/form/select-field';
 import { TextCommit } from '@/ui/form/dose/text-commit';
 import type { OrderEditor } from '../use-plan';
@@ -92,6 +93,7 @@ export function RowSays({ row, movement, catalogue, title, editor }: Props) {
             )
           }
         />
+        <Meant of={['effort']} />
       </div>
     </details>
   );

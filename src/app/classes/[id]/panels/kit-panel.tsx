@@ -6,6 +6,8 @@ import { ASSUMED_GRIP_KG } from '@/core/load';
 import { fullName } from '@/core/people';
 import { gradeCounts, type KitLine, type PlanTiming } from '@/core/plan';
 import { capital, clockText, nameList, plural } from '@/core/words';
+import { amountText } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { requestJson } from '@/ui/request-json';
 import { inputClass, Trouble } from '@/ui/form/field';
 import { WorkedOut } from '@/ui/page/worked-out';
@@ -14,6 +16,7 @@ type Props = { kit: readonly KitLine[]; handing: PlanTiming; week: number };
 
 /** What the class needs in the bag: how many, of which grade for whom, what stands in, and how it is kept clean. */
 export function KitPanel({ kit, handing, week }: Props) {
+  const units = useUnits();
   if (kit.length === 0) return <p className="mt-3">No row uses a prop.</p>;
   const handingMs = handing.rows.reduce((n, r) => n + r.propsMs, 0);
   const assumed = kit.some((k) => k.grades.some((g) => g.assumed));
@@ -33,7 +36,7 @@ export function KitPanel({ kit, handing, week }: Props) {
         {week <= 3 ? '30 % of a hand’s greatest grip in the first weeks' : '50 % of a hand’s greatest grip'},
         15 % where a caution speaks.
         {assumed &&
-          ` Where no grip was measured a cautious ${ASSUMED_GRIP_KG} kg is assumed, and 30 % of it is the most.`}{' '}
+          ` Where no grip was measured a cautious ${amountText(ASSUMED_GRIP_KG, 'kg', units, 0)} is assumed, and 30 % of it is the most.`}{' '}
         Beside a name stands what half closing their grade asks of them; props of one grade differ by about a
         fifth. <WorkedOut id="grip-demand" />
       </p>

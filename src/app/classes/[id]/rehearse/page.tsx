@@ -6,6 +6,7 @@ import { idFrom } from '@/server/shell/ids';
 import { settingsNow } from '@/server/shell/settings';
 import { snapshotOf } from '@/server/teaching/teaching';
 import { loadOwnRungs } from '@/store/progress';
+import { StepsOver } from '../../steps/steps-over';
 import { RehearseDesk } from './rehearse-desk';
 
 export const metadata: Metadata = { title: 'Rehearse' };
@@ -20,6 +21,7 @@ export default async function RehearsePage({ params }: { params: Promise<{ id: s
       info={room.info}
       snapshot={snapshotOf(room)}
       ownRungs={await loadOwnRungs(db, room.info.seriesId)}
+      steps={<StepsOver db={db} info={room.info} here={null} />}
       venueSafety={(await settingsNow(db)).venueSafety}
     />
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import { Link } from '@/ui/page/link';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { OwnMovement } from '@/core/catalogue';
 import type { OwnRung } from '@/core/progress';
@@ -21,6 +21,8 @@ type Props = {
   snapshot: Snapshot;
   venueSafety: string;
   ownRungs: readonly OwnRung[];
+  /** The steps of the class, over the page. */
+  steps: ReactNode;
 };
 
 const SPEEDS = [1, 2, 4, 8] as const;
@@ -28,7 +30,7 @@ const NOTHING_REPORTED: Reports = { marks: [], answers: [] };
 const NONE: readonly OwnMovement[] = [];
 
 /** A plan run through without a group, as fast as one likes; and counting, practised by tapping. */
-export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
+export function RehearseDesk({ info, snapshot, venueSafety, ownRungs, steps }: Props) {
   const rows = useMemo(() => rowsOfSnapshot(snapshot, CATALOGUE), [snapshot]);
   const [speed, setSpeed] = useState<number>(4);
   const [run, setRun] = useState<Taught | null>(null);
@@ -53,6 +55,7 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs }: Props) {
     );
   return (
     <OwnMovementsProvider own={snapshot.own ?? NONE}>
+      {steps}
       <Page>
         <PageHead
           title={`Rehearse ${info.name}, week ${info.week}`}

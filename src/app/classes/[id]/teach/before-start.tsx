@@ -11,6 +11,7 @@ import { Button, buttonClass } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { Trouble } from '@/ui/form/field';
 import { Limits, Page } from '@/ui/page/page';
+import { Meant } from '@/ui/page/word';
 import { CheckBox } from '@/ui/form/check-box';
 import { toggled } from '@/ui/form/toggled';
 import { useSecurePage } from '@/ui/hooks/use-secure-page';
@@ -63,6 +64,9 @@ export function BeforeStart({ info, start: begins, rows, totalMs, musts, asked }
         </div>
       )}
       <WhenItEnds start={begins} ends={ends} onEnds={setEnds} slotMinutes={info.slotMinutes} />
+      <div className="mt-3">
+        <Meant of={['count-in', 'until-told']} />
+      </div>
       <h2 className="mt-6 text-lg">Look round</h2>
       <ul>
         {ROOM_CHECK.map(([id, line]) => (

@@ -15,6 +15,7 @@ import type { Failure } from '@/core/result';
 import { requestJson } from '@/ui/request-json';
 import { ChangedElsewhere } from '@/ui/page/changed-elsewhere';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
+import { Meant } from '@/ui/page/word';
 import { UnsavedLine } from '@/ui/form/unsaved-line';
 import { useUnsavedForm } from '@/ui/form/use-unsaved-form';
 import { useNarrow } from '@/ui/hooks/use-narrow';
@@ -85,6 +86,7 @@ export function WrapUpForm({ classId, people, notes, writtenUp, made }: Props) {
         Pain, effort and how much it was enjoyed from 0 to 10. Up to 2 is comfortable, 3 to 5 acceptable if it
         settles, above 5 means stop.
       </p>
+      <Meant of={['effort']} />
       <Field label="Notes on the class" error={formState.errors.notes?.message}>
         {(field) => <textarea {...field} rows={3} className={inputClass} {...register('notes')} />}
       </Field>

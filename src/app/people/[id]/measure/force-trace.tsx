@@ -1,4 +1,6 @@
 import { QUIET_MS, type Sample } from '@/core/measure';
+import { amount, amountText } from '@/core/units';
+import { useUnits } from '@/ui/units';
 
 type Props = { samples: readonly Sample[]; peakKg: number | null };
 
@@ -7,6 +9,7 @@ const LONG_MS = 6_500;
 
 /** Force against time as it comes. The dashed line is the word to squeeze; the flag stands at the peak. */
 export function ForceTrace({ samples, peakKg }: Props) {
+  const units = useUnits();
   const most = Math.max(10, ...samples.map((s) => s.kg)) * 1.15;
   const x = (ms: number) => BOX.left + (ms / LONG_MS) * (BOX.width - BOX.left - 10);
   const y = (kg: number) => BOX.foot - (Math.max(0, kg) / most) * (BOX.foot - 12);
@@ -17,7 +20,9 @@ export function ForceTrace({ samples, peakKg }: Props) {
   return (
     <svg
       role="img"
-      aria-label={peakKg === null ? 'Force against time' : `Force against time, peak ${peakKg} kg`}
+      aria-label={
+        peakKg === null ? 'Force against time' : `Force against time, peak ${amountText(peakKg, 'kg', units)}`
+      }
       viewBox={`0 0 ${BOX.width} ${BOX.height}`}
       className="w-full rounded-2xl border-2 border-line bg-paper"
     >
@@ -35,7 +40,7 @@ export function ForceTrace({ samples, peakKg }: Props) {
             textAnchor="end"
             fill="var(--color-soft)"
           >
-            {Math.round((share * most) / 1.15)}
+            {amount((share * most) / 1.15, 'kg', units, 0)}
           </text>
         </g>
       ))}
@@ -53,7 +58,7 @@ export function ForceTrace({ samples, peakKg }: Props) {
       )}
       {peakKg !== null && top && <circle cx={x(top.atMs)} cy={y(top.kg)} r="8" fill="var(--color-ink)" />}
       <text x={BOX.width - 12} y={BOX.height - 8} fontSize="18" textAnchor="end" fill="var(--color-soft)">
-        kg, {LONG_MS / 1000} s
+        {units.mass}, {LONG_MS / 1000} s
       </text>
     </svg>
   );

@@ -1,3 +1,5 @@
+'use client';
+
 import {
   gripResult,
   gripSessions,
@@ -13,6 +15,8 @@ import {
 } from '@/core/measure';
 import type { Person } from '@/core/people';
 import { plural } from '@/core/words';
+import { amountText, type Units } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { WorkedOut } from '@/ui/page/worked-out';
 
 type Props = {
@@ -25,6 +29,7 @@ type Props = {
 
 /** Each hand against its first day, with the threshold of real change, and today against lately. */
 export function GripResults({ person, tests, trials, scoring }: Props) {
+  const units = useUnits();
   return (
     <section aria-label="Results" className="mt-6">
       <h2 className="text-xl">Against the first day</h2>
@@ -36,7 +41,7 @@ export function GripResults({ person, tests, trials, scoring }: Props) {
             <div key={hand}>
               <dt className="font-semibold">{hand === 'L' ? 'Left hand' : 'Right hand'}</dt>
               <dd>
-                {resultWords(gripResult(sessions, scoring), sessions.length)}
+                {resultWords(gripResult(sessions, scoring), sessions.length, units)}
                 {first && ` ${todayWords(readiness(first.peakKg, sessions.map(bestOf)))}`}
               </dd>
             </div>
@@ -44,9 +49,9 @@ export function GripResults({ person, tests, trials, scoring }: Props) {
         })}
       </dl>
       <p className="mt-2 text-sm text-soft">
-        Real change is more than 5 kg (Bohannon 2019) until six days or more show that this hand is steadier
-        from day to day: then more than chance gives 19 times of 20 (t × √2 × the standard error of test and
-        retest). It says nothing of why. <WorkedOut id="change" />
+        Real change is more than {amountText(5, 'kg', units, 0)} (Bohannon 2019) until six days or more show
+        that this hand is steadier from day to day: then more than chance gives 19 times of 20 (t × √2 × the
+        standard error of test and retest). It says nothing of why. <WorkedOut id="change" />
       </p>
     </section>
   );
@@ -54,15 +59,19 @@ export function GripResults({ person, tests, trials, scoring }: Props) {
 
 const bestOf = ({ trials }: Session): number => scoreOfTrials(trials, 'best') ?? 0;
 
-function resultWords({ baselineKg, nowKg, thresholdKg, change }: GripResult, days: number): string {
+function resultWords(
+  { baselineKg, nowKg, thresholdKg, change }: GripResult,
+  days: number,
+  units: Units,
+): string {
+  const kg = (value: number) => amountText(value, 'kg', units);
   if (baselineKg === null) return 'Not measured yet.';
-  if (nowKg === null)
-    return `${baselineKg.toFixed(1)} kg on the first day; one more day is needed to compare.`;
+  if (nowKg === null) return `${kg(baselineKg)} on the first day; one more day is needed to compare.`;
   const words = { better: 'Better', worse: 'Worse', 'no real change': 'No real change', 'not yet': '' }[
     change
   ];
   const advice = change === 'worse' ? ' Worth asking a clinician about.' : '';
-  return `${words}: ${baselineKg.toFixed(1)} kg then, ${nowKg.toFixed(1)} kg now, over ${plural(days, 'day')}; real change is more than ${thresholdKg.toFixed(1)} kg.${advice}`;
+  return `${words}: ${kg(baselineKg)} then, ${kg(nowKg)} now, over ${plural(days, 'day')}; real change is more than ${kg(thresholdKg)}.${advice}`;
 }
 
 const TODAY: Record<Readiness['kind'], string> = {

@@ -1,10 +1,10 @@
 import { Field, inputClass } from '@/ui/form/field';
 import type { InstrumentInUse } from './use-instrument';
 
-type Props = { used: InstrumentInUse; unit: string; example: string };
+type Props = { used: InstrumentInUse; example: string };
 
 /** What the numbers are read from, and how finely it shows: a change under two of its steps never counts. */
-export function InstrumentFields({ used: { typed, set, trouble }, unit, example }: Props) {
+export function InstrumentFields({ used: { typed, set, trouble, unit }, example }: Props) {
   return (
     <div className="flex flex-wrap gap-5">
       <Field label="Instrument" hint={`As in: ${example}`} error={trouble.name} className="w-72">

@@ -1,4 +1,4 @@
-import { NumberField } from '@/ui/form/dose/number-field';
+import { AmountField } from '@/ui/form/amount-field';
 import { SelectField } from '@/ui/form/select-field';
 
 export type MeterChoice = { readonly peakKg: number; readonly trouble: string };
@@ -24,8 +24,9 @@ export function MeterFields({ choice, onChange, disabled }: Props) {
         The meter is simulated: its readings come over the wire as from a real one, and carry that mark
         wherever they are shown.
       </legend>
-      <NumberField
-        label="Strength, kg"
+      <AmountField
+        label="Strength"
+        kept="kg"
         value={choice.peakKg}
         min={2}
         max={70}

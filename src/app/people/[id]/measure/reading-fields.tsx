@@ -4,9 +4,11 @@ import {
   measureName,
   MEASURES,
   measureText,
+  measureUnit,
   type MeasureKind,
   type Person,
 } from '@/core/people';
+import type { Units } from '@/core/units';
 import { shortDay } from '@/ui/words/dates';
 import { Field, inputClass } from '@/ui/form/field';
 import { handsOf, numberIn, problemWith, type Reading, type Readings } from './use-readings';
@@ -36,9 +38,9 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
   const typed = readings.text(of);
   return (
     <Field
-      label={`${measureName(of)}, ${MEASURES[of.kind].unit}`}
-      hint={readings.isSimulated(of) ? 'Read off the simulated scale' : lastWords(person, of)}
-      error={problemWith(of.kind, typed)}
+      label={`${measureName(of)}, ${measureUnit(of.kind, readings.units)}`}
+      hint={readings.isSimulated(of) ? 'Read off the simulated scale' : lastWords(person, of, readings.units)}
+      error={problemWith(of.kind, typed, readings.units)}
       className="w-72"
     >
       {(field) => (
@@ -49,10 +51,10 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
           value={typed}
           onChange={(e) => readings.set(of, e.target.value)}
           onBlur={() => {
-            if (typed.trim() !== '' && !problemWith(of.kind, typed))
+            if (typed.trim() !== '' && !problemWith(of.kind, typed, readings.units))
               readings.set(
                 of,
-                String(inSteps(of.kind, numberIn(typed))),
+                String(inSteps(of.kind, numberIn(typed), readings.units)),
                 readings.isSimulated(of) ? 'simulated' : 'typed',
               );
           }}
@@ -63,9 +65,9 @@ function ReadingField({ of, person, readings }: { of: Reading; person: Person; r
 }
 
 /** What it was last time. */
-function lastWords({ measures }: Person, { kind, hand }: Reading): string {
+function lastWords({ measures }: Person, { kind, hand }: Reading, units: Units): string {
   const [last] = measures
     .filter((m) => m.kind === kind && m.hand === hand && isCounted(m))
     .sort((a, b) => b.on.localeCompare(a.on));
-  return last ? `${measureText(kind, last.value)} on ${shortDay(last.on)}` : 'Not measured yet';
+  return last ? `${measureText(kind, last.value, units)} on ${shortDay(last.on)}` : 'Not measured yet';
 }

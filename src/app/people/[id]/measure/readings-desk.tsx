@@ -28,7 +28,7 @@ type Props = {
 /** Measures read off by eye, ruler, scale or by asking, written down by hand; kept together. */
 export function ReadingsDesk({ person, today, kinds, rate, instrument, aid, isDemo }: Props) {
   const readings = useReadings(person.id, today);
-  const used = useInstrument(kinds[0]!);
+  const used = useInstrument(kinds[0]!, instrument?.unit ?? '');
   const scale = <ReadPush first={person.dominantHand} readings={readings} rate={rate} />;
   const keep = () => {
     if (Object.keys(used.trouble).length === 0) void readings.keep(kinds, used.instrument, instrument?.unit);
@@ -44,7 +44,7 @@ export function ReadingsDesk({ person, today, kinds, rate, instrument, aid, isDe
         />
       )}
       {aid === 'thumb' && <OppositionPicker readings={readings} />}
-      {instrument && <InstrumentFields used={used} {...instrument} />}
+      {instrument && <InstrumentFields used={used} example={instrument.example} />}
       <ReadingFields kinds={kinds} person={person} readings={readings} />
       <Trouble message={readings.trouble} />
       <div>

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import type { Hand } from '@/core/dose';
 import { pushTrouble, readPush, type ReadPush as Pressed } from '@/core/load';
+import { amountText, type Units } from '@/core/units';
+import { AmountField } from '@/ui/form/amount-field';
 import { Button } from '@/ui/form/button';
 import { NumberField } from '@/ui/form/dose/number-field';
 import { PRESS_MS, useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
@@ -18,7 +20,7 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
   const start = () =>
     press({ kg, zeroKg: 0.4, sway: swayPercent / 100 }, (readingsOfPress) => {
       const pressed = readPush(readingsOfPress);
-      setSaid(wordsOf(pressed));
+      setSaid(wordsOf(pressed, readings.units));
       if (!pressed.trouble) add(pressed.kg);
     });
   return (
@@ -28,7 +30,7 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
         steadily?
       </p>
       <div className="flex flex-wrap gap-5">
-        <NumberField label="Press, kg" value={kg} min={0} max={60} onChange={setKg} />
+        <AmountField label="Press" kept="kg" value={kg} min={0} max={60} onChange={setKg} />
         <NumberField label="Sway, %" value={swayPercent} min={0} max={40} onChange={setSway} />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-5">
@@ -38,7 +40,9 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
             {running ? `Press for ${PRESS_MS / 1_000} s` : 'Press the scale'}
           </Button>
         )}
-        {reading && <span className="tabular text-2xl font-bold">{reading.kg.toFixed(1)} kg</span>}
+        {reading && (
+          <span className="tabular text-2xl font-bold">{amountText(reading.kg, 'kg', readings.units)}</span>
+        )}
       </div>
       <p role="status" className="mt-2 min-h-7">
         {said}
@@ -47,8 +51,8 @@ export function ReadPush({ first, readings, rate }: { first: Hand; readings: Rea
   );
 }
 
-function wordsOf(pressed: Pressed): string {
+function wordsOf(pressed: Pressed, units: Units): string {
   const { kg, zeroKg } = pressed;
-  const zero = zeroKg > 0.05 ? `, ${zeroKg.toFixed(1)} kg of the scale’s own zero taken off` : '';
-  return pushTrouble(pressed) ?? `${kg.toFixed(1)} kg${zero}.`;
+  const zero = zeroKg > 0.05 ? `, ${amountText(zeroKg, 'kg', units)} of the scale’s own zero taken off` : '';
+  return pushTrouble(pressed) ?? `${amountText(kg, 'kg', units)}${zero}.`;
 }

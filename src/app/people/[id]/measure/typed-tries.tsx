@@ -5,9 +5,11 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { HANDS, TRIES, type GripTrial } from '@/core/measure';
 import type { Person } from '@/core/people';
+import { fromShown } from '@/core/units';
 import { Button } from '@/ui/form/button';
 import { Field, inputClass, Trouble } from '@/ui/form/field';
 import { requestJson } from '@/ui/request-json';
+import { useUnits } from '@/ui/units';
 import { InstrumentFields } from './instrument-fields';
 import { useInstrument } from './use-instrument';
 import { numberIn, problemWith } from './use-readings';
@@ -17,9 +19,10 @@ type Props = { person: Person; today: string };
 /** What the meter showed, try by try, hands by turns; a try that was not made is left empty. */
 export function TypedTries({ person, today }: Props) {
   const router = useRouter();
+  const units = useUnits();
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   const [trouble, setTrouble] = useState<string | null>(null);
-  const used = useInstrument('grip');
+  const used = useInstrument('grip', 'kg');
   const inTurn = person.dominantHand === 'L' ? HANDS : HANDS.toReversed();
   const keys = Array.from({ length: TRIES }, (_, i) =>
     inTurn.map((hand) => ({ hand, key: `${hand}${i}` })),
@@ -28,9 +31,9 @@ export function TypedTries({ person, today }: Props) {
 
   const keep = async () => {
     const wrong =
-      keys.some(({ key }) => problemWith('grip', text(key))) || Object.keys(used.trouble).length > 0;
+      keys.some(({ key }) => problemWith('grip', text(key), units)) || Object.keys(used.trouble).length > 0;
     const trials = keys.flatMap(({ hand, key }): GripTrial[] =>
-      text(key).trim() === '' ? [] : [{ hand, peakKg: numberIn(text(key)) }],
+      text(key).trim() === '' ? [] : [{ hand, peakKg: fromShown(numberIn(text(key)), 'kg', units) }],
     );
     if (wrong || trials.length === 0) {
       setTrouble(
@@ -52,18 +55,20 @@ export function TypedTries({ person, today }: Props) {
 
   return (
     <section aria-label="What the meter showed" className="grid gap-4">
-      <InstrumentFields used={used} unit="kg" example="hydraulic meter, handle 2" />
+      <InstrumentFields used={used} example="hydraulic meter, handle 2" />
       <div className="flex flex-wrap gap-x-10 gap-y-4">
         {inTurn.map((hand) => (
           <fieldset key={hand} className="flex gap-3">
-            <legend className="mb-1 font-semibold">{hand === 'L' ? 'Left hand' : 'Right hand'}, kg</legend>
+            <legend className="mb-1 font-semibold">
+              {hand === 'L' ? 'Left hand' : 'Right hand'}, {units.mass}
+            </legend>
             {Array.from({ length: TRIES }, (_, i) => {
               const key = `${hand}${i}`;
               return (
                 <Field
                   key={key}
                   label={`Try ${i + 1}`}
-                  error={problemWith('grip', text(key))}
+                  error={problemWith('grip', text(key), units)}
                   className="w-24"
                 >
                   {(field) => (

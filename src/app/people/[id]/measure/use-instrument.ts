@@ -1,28 +1,34 @@
 import { useEffect, useState } from 'react';
 import { instrumentSchema, type Instrument } from '@/core/people';
+import { fromShown, unitShown, type Units } from '@/core/units';
+import { useUnits } from '@/ui/units';
 
 /** As it is typed: nothing has to be said of it. */
 export type InstrumentTyped = { readonly name: string; readonly step: string };
 
 const NOTHING: InstrumentTyped = { name: '', step: '' };
-const keyOf = (what: string) => `oskil-instrument-${what}`;
+const keyOf = (what: string, unit: string) =>
+  `oskil-instrument-${what}${unit === 'lb' || unit === 'in' ? `-${unit}` : ''}`;
 
-/** The instrument that something is read from; this device remembers it until another is typed. */
-export function useInstrument(what: string) {
+/** The instrument that something is read from, kept in this unit; this device remembers it until another is typed. */
+export function useInstrument(what: string, kept: string) {
+  const units = useUnits();
+  const unit = unitShown(kept, units);
+  const key = keyOf(what, unit);
   const [typed, setTyped] = useState(NOTHING);
-  useEffect(() => setTyped(remembered(what)), [what]);
+  useEffect(() => setTyped(remembered(key)), [key]);
   const set = (part: Partial<InstrumentTyped>) => {
     const next = { ...typed, ...part };
     setTyped(next);
-    localStorage.setItem(keyOf(what), JSON.stringify(next));
+    localStorage.setItem(key, JSON.stringify(next));
   };
-  return { typed, set, trouble: troubleWith(typed), instrument: instrumentOf(typed) };
+  return { typed, set, unit, trouble: troubleWith(typed), instrument: instrumentOf(typed, kept, units) };
 }
 export type InstrumentInUse = ReturnType<typeof useInstrument>;
 
-function remembered(what: string): InstrumentTyped {
+function remembered(key: string): InstrumentTyped {
   try {
-    return { ...NOTHING, ...(JSON.parse(localStorage.getItem(keyOf(what)) ?? '{}') as object) };
+    return { ...NOTHING, ...(JSON.parse(localStorage.getItem(key) ?? '{}') as object) };
   } catch {
     return NOTHING;
   }
@@ -33,9 +39,9 @@ const read = ({ name, step }: InstrumentTyped) =>
 
 const isLeftOut = ({ name, step }: InstrumentTyped): boolean => name.trim() === '' && step.trim() === '';
 
-function instrumentOf(typed: InstrumentTyped): Instrument | undefined {
+function instrumentOf(typed: InstrumentTyped, kept: string, units: Units): Instrument | undefined {
   const parsed = read(typed);
-  return parsed.success ? parsed.data : undefined;
+  return parsed.success ? { ...parsed.data, step: fromShown(parsed.data.step, kept, units) } : undefined;
 }
 
 /** What is wrong with it, where something is typed. */

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Hand } from '@/core/dose';
+import { amount } from '@/core/units';
 import type { Readings } from './use-readings';
 
 const TRIES = 3;
@@ -13,7 +14,7 @@ export function usePresses(first: Hand, readings: Readings, from: 'typed' | 'sim
   const isDone = tries[hand].length >= TRIES;
   const add = (kg: number) => {
     if (isDone) return;
-    readings.set({ kind: 'press', hand }, Math.max(kg, ...tries[hand]).toFixed(1), from);
+    readings.set({ kind: 'press', hand }, amount(Math.max(kg, ...tries[hand]), 'kg', readings.units), from);
     setTries({ ...tries, [hand]: [...tries[hand], kg] });
   };
   const words = isDone

@@ -9,8 +9,10 @@ import {
   type Measure,
   type MeasureKind,
 } from '@/core/people';
+import { fromShown, toShown, type Units } from '@/core/units';
 import { plural } from '@/core/words';
 import { requestJson } from '@/ui/request-json';
+import { useUnits } from '@/ui/units';
 
 export type Reading = { readonly kind: MeasureKind; readonly hand: Measure['hand'] };
 
@@ -22,9 +24,10 @@ const keyOf = ({ kind, hand }: Reading): string => `${kind} ${hand}`;
 const BESIDE_REAL =
   'A simulated reading does not take the place of a real one of the same day: that one stays as it was.';
 
-/** What is typed and not kept yet, by kind and hand; it stays when keeping fails. */
+/** What is typed and not kept yet, by kind and hand, in the units of whoever types; it stays when keeping fails. */
 export function useReadings(personId: string, today: string) {
   const router = useRouter();
+  const units = useUnits();
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({});
   /** Those that were read off the simulated scale and not typed over since. */
   const [simulated, setSimulated] = useState<readonly string[]>([]);
@@ -39,7 +42,7 @@ export function useReadings(personId: string, today: string) {
     const filled = kinds
       .flatMap((kind) => handsOf(kind).map((hand) => ({ kind, hand })))
       .filter((of) => text(of).trim() !== '');
-    const wrong = filled.find((of) => problemWith(of.kind, text(of)));
+    const wrong = filled.find((of) => problemWith(of.kind, text(of), units));
     if (filled.length === 0 || wrong) {
       setTrouble(
         wrong ? 'One of the numbers is not right yet. Nothing was kept.' : 'Nothing is written down yet.',
@@ -48,7 +51,7 @@ export function useReadings(personId: string, today: string) {
     }
     const measures = filled.map((of): Measure => ({
       ...of,
-      value: inSteps(of.kind, numberIn(text(of))),
+      value: fromShown(inSteps(of.kind, numberIn(text(of)), units), MEASURES[of.kind].unit, units),
       on: today,
       ...(simulated.includes(keyOf(of))
         ? { simulated: 'own' }
@@ -65,7 +68,7 @@ export function useReadings(personId: string, today: string) {
     toast(`${plural(result.value.kept, 'measure is', 'measures are')} kept`);
     router.refresh();
   };
-  return { text, set, keep, trouble, isSimulated: (of: Reading) => simulated.includes(keyOf(of)) };
+  return { units, text, set, keep, trouble, isSimulated: (of: Reading) => simulated.includes(keyOf(of)) };
 }
 
 export type Readings = ReturnType<typeof useReadings>;
@@ -73,10 +76,11 @@ export type Readings = ReturnType<typeof useReadings>;
 export const numberIn = (typed: string): number => Number(typed.replace(',', '.'));
 
 /** What is wrong with what was typed, if anything is. */
-export function problemWith(kind: MeasureKind, typed: string): string | undefined {
+export function problemWith(kind: MeasureKind, typed: string, units: Units): string | undefined {
   if (typed.trim() === '') return undefined;
   const n = numberIn(typed);
   if (!Number.isFinite(n)) return 'A number is needed';
   if (n < 0) return 'At least 0';
-  return n > MEASURES[kind].most ? `At most ${MEASURES[kind].most}` : undefined;
+  const most = Math.floor(toShown(MEASURES[kind].most, MEASURES[kind].unit, units));
+  return n > most ? `At most ${most}` : undefined;
 }

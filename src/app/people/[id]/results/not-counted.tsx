@@ -1,4 +1,5 @@
-import { isCounted, measureName, measureText, type Measure } from '@/core/people';
+import { isCounted, measureName, type Measure } from '@/core/people';
+import { Measured } from '@/ui/units';
 import { shortDay } from '@/ui/words/dates';
 
 /** What was read off the simulated meter or scale on one's own data: shown, and counted for nothing. */
@@ -13,7 +14,7 @@ export function NotCounted({ measures }: { measures: readonly Measure[] }) {
       <ul>
         {simulated.map((m) => (
           <li key={`${m.kind} ${m.hand} ${m.on}`}>
-            {measureName(m)}: {measureText(m.kind, m.value)} on {shortDay(m.on)}, simulated
+            {measureName(m)}: <Measured kind={m.kind} value={m.value} /> on {shortDay(m.on)}, simulated
           </li>
         ))}
       </ul>

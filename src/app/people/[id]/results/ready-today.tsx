@@ -1,5 +1,9 @@
+'use client';
+
 import { Link } from '@/ui/page/link';
 import type { PersonResults } from '@/server/measures/results';
+import { amount, amountText } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { WorkedOut } from '@/ui/page/worked-out';
 
 const WORDS = {
@@ -11,6 +15,7 @@ const WORDS = {
 
 /** Today's squeeze against the person's own of late. */
 export function ReadyToday({ ready, personId }: { ready: PersonResults['ready']; personId: string }) {
+  const units = useUnits();
   return (
     <section aria-label="Ready today" className="mb-5">
       <h2 className="text-xl">Today</h2>
@@ -27,7 +32,7 @@ export function ReadyToday({ ready, personId }: { ready: PersonResults['ready'];
           <p key={hand}>
             {hand === 'L' ? 'Left' : 'Right'} hand: {WORDS[is.kind]}
             {is.medianKg !== null &&
-              ` (lately ${is.medianKg.toFixed(1)} kg, give or take ${is.spreadKg!.toFixed(1)})`}
+              ` (lately ${amountText(is.medianKg, 'kg', units)}, give or take ${amount(is.spreadKg!, 'kg', units)})`}
             .
           </p>
         ))

@@ -1,6 +1,10 @@
+'use client';
+
 import type { ReactNode } from 'react';
 import { measureName, measureText, simulatedMark } from '@/core/people';
 import { CHANGE_WORDS, lowGripWords, type MeasureResult } from '@/core/measure';
+import { amountText } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { shortDay } from '@/ui/words/dates';
 import { Table } from '@/ui/page/table';
 import { TrendCord } from './trend-cord';
@@ -14,8 +18,9 @@ export function ResultsTable({
   results: readonly MeasureResult[];
   children: ReactNode;
 }) {
+  const units = useUnits();
   const grips = results.filter((r) => r.kind === 'grip').map((r) => r.now ?? r.baseline);
-  const lowGrip = grips.length > 0 ? lowGripWords(Math.max(...grips)) : null;
+  const lowGrip = grips.length > 0 ? lowGripWords(Math.max(...grips), units) : null;
   return (
     <section aria-label="Measures" className="mb-8">
       <div className="flex flex-wrap items-center justify-between gap-x-8">
@@ -33,14 +38,14 @@ export function ResultsTable({
                 {CHANGE_WORDS[r.change]}
               </td>
               <td className="tabular py-2 pr-5">
-                {measureText(r.kind, r.baseline)}
+                {measureText(r.kind, r.baseline, units)}
                 <PointDay point={r.points[0]!} />
               </td>
               <td className="tabular py-2 pr-5">
-                {r.now === null ? '' : measureText(r.kind, r.now)}
+                {r.now === null ? '' : measureText(r.kind, r.now, units)}
                 {r.now !== null && <PointDay point={r.points.at(-1)!} />}
               </td>
-              <td className="tabular py-2 pr-5">{measureText(r.kind, Math.round(r.threshold * 10) / 10)}</td>
+              <td className="tabular py-2 pr-5">{measureText(r.kind, r.threshold, units)}</td>
               <td className="py-1">
                 <TrendCord result={r} />
               </td>
@@ -50,10 +55,10 @@ export function ResultsTable({
       </div>
       {lowGrip && <p className="mt-2">{lowGrip}</p>}
       <p className="mt-2 text-sm text-soft">
-        A difference larger than this counts as a change. Grip: 5 kg at least (Bohannon 2019) until six days
-        or more show that this hand is steadier from day to day (t × √2 × the standard error of test and
-        retest). Everything else: two steps of the reading; no published value. It says nothing of why.{' '}
-        <WorkedOut id="change" />
+        A difference larger than this counts as a change. Grip: {amountText(5, 'kg', units, 0)} at least
+        (Bohannon 2019) until six days or more show that this hand is steadier from day to day (t × √2 × the
+        standard error of test and retest). Everything else: two steps of the reading; no published value. It
+        says nothing of why. <WorkedOut id="change" />
       </p>
     </section>
   );

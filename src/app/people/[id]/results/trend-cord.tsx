@@ -1,11 +1,15 @@
+'use client';
+
 import { MEASURES, measureText } from '@/core/people';
 import type { MeasureResult } from '@/core/measure';
+import { useUnits } from '@/ui/units';
 import { daysBetween } from '@/core/days';
 
 const [WIDTH, HEIGHT, EDGE] = [230, 62, 11];
 
 /** The days of a measure as beads on a cord; within the pale band nothing has really changed. Better is up. */
 export function TrendCord({ result }: { result: MeasureResult }) {
+  const units = useUnits();
   const { kind, points, baseline, threshold } = result;
   const up = MEASURES[kind].betterIs === 'more' ? 1 : -1;
   const values = points.map((p) => p.value * up);
@@ -20,7 +24,7 @@ export function TrendCord({ result }: { result: MeasureResult }) {
   return (
     <svg
       role="img"
-      aria-label={`Over the days: ${points.map((p) => measureText(kind, Math.round(p.value * 10) / 10)).join(', ')}`}
+      aria-label={`Over the days: ${points.map((p) => measureText(kind, p.value, units)).join(', ')}`}
       width={WIDTH}
       height={HEIGHT}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}

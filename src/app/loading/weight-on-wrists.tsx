@@ -6,6 +6,8 @@ import {
   type Stance,
   type StanceLoad,
 } from '@/core/stance';
+import { amount, amountText } from '@/core/units';
+import { useUnits } from '@/ui/units';
 import { nameList } from '@/core/words';
 import type { Result } from '@/core/result';
 import type { BodyOf } from './body-fields';
@@ -19,11 +21,11 @@ type Props = {
   ladder: readonly LadderRung[];
 };
 
-/** Kilograms through each wrist, what a scale would read, what asks about the same, and the smallest step up. */
-export function Kilograms({ stance, load, body, ladder }: Props) {
+/** The weight through each wrist, what a scale would read, what asks about the same, and the smallest step up. */
+export function WeightOnWrists({ stance, load, body, ladder }: Props) {
   return (
     <section
-      aria-label="Kilograms"
+      aria-label="Weight on each wrist"
       aria-live="polite"
       className="rounded-2xl border-2 border-ink bg-paper px-5 py-4"
     >
@@ -51,7 +53,8 @@ function Figures({
   const like = likeRungs(ladder, wrist)
     .filter((r) => !isItself(r))
     .map((r) => SET_UP_WORDS[r.setUp]);
-  const onScale = (share: number) => (share * body.massKg).toFixed(0);
+  const units = useUnits();
+  const onScale = (share: number) => amount(share * body.massKg, 'kg', units, 0);
   return (
     <>
       <dl className="tabular grid grid-cols-2 gap-x-6">
@@ -59,9 +62,9 @@ function Figures({
           <div key={hand}>
             <dt>{hand === 'L' ? 'Through the left wrist' : 'Through the right wrist'}</dt>
             <dd>
-              <strong className="text-2xl">{middle[hand].toFixed(1)} kg</strong>
+              <strong className="text-2xl">{amountText(middle[hand], 'kg', units)}</strong>
               <span className="block text-sm text-soft">
-                between {low[hand].toFixed(1)} and {high[hand].toFixed(1)} kg
+                between {amount(low[hand], 'kg', units)} and {amountText(high[hand], 'kg', units)}
               </span>
             </dd>
           </div>
@@ -69,7 +72,7 @@ function Figures({
       </dl>
       <p className="tabular mt-2">
         Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight. A scale under both
-        hands would read {onScale(scale.low)} to {onScale(scale.high)} kg.
+        hands would read {onScale(scale.low)} to {onScale(scale.high)} {units.mass}.
       </p>
       <p className="mt-1">
         {like.length > 0 && `About the same as ${nameList(like, 9)}, as far as this can tell. `}
