@@ -63,6 +63,7 @@ test('pounds and inches by choice: typed, read again, measured, on the bench and
   await page.goto(`${server.url}/loading`);
   await expect(page.getByLabel('Mass, lb', { exact: true })).toHaveValue(/^\d+$/);
   await expect(page.getByRole('region', { name: 'Weight on each wrist' })).toContainText(/[\d.]+ lb/);
+  await page.getByRole('button', { name: /^A lean on a worktop/ }).click();
   await page.getByRole('button', { name: 'More: Hands up, in' }).click();
   await expect(page.locator('#main')).not.toContainText(/\d (kg|cm)\b/);
 

@@ -29,7 +29,9 @@ export default async function SummaryPage({ params }: { params: Promise<{ id: st
         </PageHead>
       </div>
       <SheetView sheet={sheet} printed={await printedPages(sheet, paper)} label="For the host" />
-      <Limits />
+      <div className="no-print">
+        <Limits />
+      </div>
     </Page>
   );
 }

@@ -1,0 +1,26 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync } from 'node:fs';
+import { openPglite, beginFrom } from '@/store/pglite';
+import { migrate, MIGRATIONS } from '@/store/migrate';
+import { loadDemo } from '@/demo/load';
+import { makeBackup } from '@/server/backup/write';
+import { openBackup, readBackup } from '@/server/backup/read';
+import { backupPath } from '@/server/backup/folder';
+import { restoreBackup, previewBackup, copyAll } from '@/server/backup/restore';
+import { lookForDamage } from '@/server/shell/soundness';
+import { everything } from '../tests/store/everything';
+process.env.OSKIL_DATA = mkdtempSync('/tmp/bk-');
+const t = async <T>(w: string, f: () => Promise<T>): Promise<T> => { const a = performance.now(); const r = await f(); console.log(w, Math.round(performance.now() - a)); return r; };
+const db = await t('open', () => openPglite(null, { upTo: MIGRATIONS.length }));
+await t('migrate', () => migrate(db));
+await t('demo', () => loadDemo(db, '2026-11-24', randomUUID));
+const at = (s: number) => ({ day: '2026-11-27', time: `09:00:0${s}`, instant: new Date('2026-11-27T09:00:00Z') });
+const n = await t('make', () => makeBackup(db, 'asked for', at(1)));
+if (!n.ok) throw n;
+const p = backupPath(n.value.name)!;
+await t('everything', () => everything(db));
+await t('read', () => readBackup(p));
+const o = await t('openBackup', () => openBackup(p));
+if (o.ok) { await t('damage', () => lookForDamage(db)); await t('copyAll', () => copyAll(o.value.db, db)); await o.value.db.close(); }
+await t('preview', () => previewBackup(db, n.value.name));
+await t('restore', () => restoreBackup(db, n.value.name, at(2)));
