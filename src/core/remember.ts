@@ -48,3 +48,29 @@ export function oneOfEqual<T extends object>(most: number): (value: T) => T {
     return same;
   };
 }
+
+/**
+ * `next` with whatever in it equals what was there before as that same object, so that what is remembered by its identity goes on
+ * holding. Entries of a list are met by their id where they have one, else by their place.
+ */
+export function sharing<T>(before: T, next: T): T {
+  if (Object.is(before, next) || !isHolder(before) || !isHolder(next)) return next;
+  if (Array.isArray(before) !== Array.isArray(next)) return next;
+  const old = before as Readonly<Record<string, unknown>>;
+  const byId = Array.isArray(before) ? new Map(before.flatMap((e) => (idOf(e) ? [[idOf(e), e]] : []))) : null;
+  const parts = Object.entries(next).map(([key, value]): [string, unknown] => [
+    key,
+    sharing(byId?.get(idOf(value)) ?? old[key], value),
+  ]);
+  const isSame =
+    parts.length === Object.keys(old).length && parts.every(([key, part]) => Object.is(part, old[key]));
+  if (isSame) return before;
+  const shared: unknown = Array.isArray(next) ? parts.map(([, part]) => part) : Object.fromEntries(parts);
+  return frozen(shared as object) as T;
+}
+
+const isHolder = (value: unknown): value is object => typeof value === 'object' && value !== null;
+const idOf = (value: unknown): string | undefined => {
+  const id = isHolder(value) ? (value as { id?: unknown }).id : undefined;
+  return typeof id === 'string' ? id : undefined;
+};

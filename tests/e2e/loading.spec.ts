@@ -80,7 +80,7 @@ test('the bench takes somebody’s own body and says what they may take up', asy
   await page.getByLabel('Whose body').selectOption({ label: 'Ilse P' });
   await expect(page.getByRole('textbox', { name: 'Height, cm' })).toHaveValue('155');
   await expect(page.getByRole('textbox', { name: 'Mass, kg' })).toHaveValue('52');
-  await expect(page.getByRole('button', { name: /^A press on the own thighs/ })).toContainText(/hands|left/);
+  await expect(page.getByRole('button', { name: /^A press on one’s own thighs/ })).toContainText(/hands|left/);
   await page.getByLabel('Whose body').selectOption({ label: 'Esi O' });
   await expect(page.getByText('Esi’s height and mass are not on record.')).toBeVisible();
 });
@@ -150,7 +150,7 @@ test('a loading row says what each wrist bears, from the body on record or as a 
 test('a set-up goes into a class with its counter-stretch and a shake', async ({ page }) => {
   await makeClass(page, 'Leaning class', [], ['Esi O', 'Ferran R']);
   await page.goto('/loading');
-  await page.getByRole('button', { name: /^A press on the own thighs/ }).click();
+  await page.getByRole('button', { name: /^A press on one’s own thighs/ }).click();
   await page.getByLabel('Class', { exact: true }).selectOption({ label: 'Leaning class, week 1' });
   await page.getByRole('button', { name: 'Add press down on your own thighs' }).click();
   await page.getByRole('link', { name: 'See its plan' }).click();

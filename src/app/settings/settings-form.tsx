@@ -100,8 +100,8 @@ export function SettingsForm({ initial, zones }: { initial: Settings; zones: rea
       <div className="flex flex-wrap gap-5">
         {(
           [
-            ['wayInNew', 'How you lead into a movement that is new'],
-            ['wayInKnown', 'And into one that the group knows'],
+            ['wayInNew', 'How you lead into a new movement'],
+            ['wayInKnown', 'And into one the group knows'],
           ] as const
         ).map(([name, label]) => (
           <Field key={name} label={label} error={errors[name]?.message} className="w-80 max-w-full">

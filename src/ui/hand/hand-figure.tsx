@@ -9,7 +9,9 @@ export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: rea
 /** The way a movement goes, over the figure. */
 export const MotionArrow = ({ arrow }: { arrow: Arrow }) => <Paths paths={paintOfArrow(arrow)} />;
 
-const token = (ink: Ink | null): string => (ink ? `var(--color-${ink})` : 'none');
+/** In the evening a figure keeps dark outlines, though ink is light then, and its sleeves stand out from the ground. */
+const OF_FIGURES: Partial<Record<Ink, string>> = { ink: 'outline', paper: 'sleeve' };
+const token = (ink: Ink | null): string => (ink ? `var(--color-${OF_FIGURES[ink] ?? ink})` : 'none');
 
 function Paths({ paths }: { paths: readonly PaintedPath[] }) {
   return paths.map(({ d, fill, stroke, strokeMm, strokeOpacity, round }, i) => (

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { applyStep, type Plan, type PlanStep } from '@/core/plan';
+import { sharing } from '@/core/remember';
 import { requestJson } from '@/ui/request-json';
 
 export type PlanView = {
@@ -43,9 +44,10 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
   const queue = useRef<Promise<void>>(Promise.resolve());
   const left = useRef(0);
 
+  /** Of a plan that came from the server the rows that are as they are here stay the same, and nothing of them is worked out anew. */
   const show = useCallback((next: PlanView) => {
-    shown.current = next.plan;
-    setView(next);
+    shown.current = sharing(shown.current, next.plan);
+    setView({ ...next, plan: shown.current });
   }, []);
 
   // A newer plan from the server (another window, a reload of the page's data) is taken over.
@@ -71,8 +73,7 @@ export function usePlan(classId: string, initial: PlanView): PlanEditor {
           if (result.value.beside) toast(result.value.beside, { duration: 10_000 });
           // The page is ahead of an edit that has just landed, until the last one has.
           const plan = isEdit && left.current > 0 ? shown.current : result.value.plan;
-          shown.current = plan;
-          setView({ ...result.value, plan });
+          show({ ...result.value, plan });
           return;
         }
         toast.error(result.message);

@@ -62,11 +62,11 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
   const large = columns > LARGE_WEAVE;
   const { plan } = editor;
   const [told, setTold] = useState<Told | null>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const ids = plan.sections.flatMap((s) => [sectionDropId(s.id), ...s.rows.map((r) => r.id)]);
+  const sensors = useSensors(useSensor(PointerSensor, BY_POINTER), useSensor(KeyboardSensor, BY_KEYS));
+  const order = plan.sections.flatMap((s) => [sectionDropId(s.id), ...s.rows.map((r) => r.id)]);
+  const idsText = JSON.stringify(order);
+  // The same list for the same order: every row listens to it.
+  const ids = useMemo(() => JSON.parse(idsText) as string[], [idsText]);
   const nameOf = useMemo(() => namer(plan, facts), [plan, facts]);
 
   const drop = ({ active, over }: DragEndEvent) => {
@@ -164,6 +164,10 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
 });
 
 const NONE: ReadonlySet<string> = new Set();
+
+/** The same each time, or every row is drawn anew with each edit. */
+const BY_POINTER = { activationConstraint: { distance: 5 } };
+const BY_KEYS = { coordinateGetter: sortableKeyboardCoordinates };
 
 const FIRST_VIEW: WeaveView = {
   show: 'people',

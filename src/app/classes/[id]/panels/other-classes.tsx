@@ -9,6 +9,7 @@ import { Button } from '@/ui/form/button';
 import { requestJson } from '@/ui/request-json';
 import { tellTaken } from '@/ui/taken-toast';
 import { longDay } from '@/ui/words/dates';
+import { toggled } from '@/ui/form/toggled';
 import { Trouble } from '@/ui/form/field';
 import { SelectField } from '@/ui/form/select-field';
 import { BringRows } from './bring-rows';
@@ -98,23 +99,31 @@ function usePlanOf(classId: string): { plan: Plan | null; trouble: string | null
 function BlockList({ blocks }: { blocks: readonly Block[] }) {
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | null>(null);
+  /** Taken away here: gone from the list at once, before the page knows. */
+  const [away, setAway] = useState<ReadonlySet<string>>(new Set());
   const takeAway = async ({ id }: Block) => {
     const result = await requestJson<{ id: string; name: string }>('DELETE', `/api/blocks/${id}`);
     setTrouble(result.ok ? null : result.message);
-    if (result.ok) tellTaken(result.value, () => router.refresh());
+    if (!result.ok) return;
+    setAway((ids) => toggled(ids, id));
+    tellTaken(result.value, () => {
+      setAway((ids) => toggled(ids, id));
+      router.refresh();
+    });
     router.refresh();
   };
+  const there = blocks.filter((b) => !away.has(b.id));
   return (
     <div>
       <h2 className="text-lg">Blocks</h2>
-      {blocks.length === 0 ? (
+      {there.length === 0 ? (
         <p>
           None yet. Choose rows in the running order and keep them as a block; it can then be added to any
           section of any class.
         </p>
       ) : (
         <ul className="max-w-2xl">
-          {blocks.map((block) => (
+          {there.map((block) => (
             <li key={block.id} className="flex items-center gap-4 border-b border-line">
               <span className="flex-1">
                 <strong>{block.name}</strong>, {plural(block.rows.length, 'row')}

@@ -13,23 +13,21 @@ export function TraceHead({ working, chosen, children }: Props) {
     <thead className="sticky top-(--desk-height) z-10 bg-linen">
       <tr>
         <td colSpan={ROW_COLUMNS + TRACE_COLUMNS.length} className="pt-1 pb-2">
-          <div className="flex">{children}</div>
-          <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
-            <Swatch colour="var(--color-ink)" words="working" />
-            <Swatch colour="var(--color-edge)" words="talk" />
-            <Swatch colour="var(--color-ease)" words="rest, or a stretch held" />
-            <Swatch colour="var(--color-hold)" words="an effort or a place held" />
-            <Swatch colour="var(--color-load)" words="loading, wider is more" />
-            <li>
-              <Word of="reserve">Reserve</Word>: full at the line between the hands, 80 % dashed, 60 %
-              outside; the line is the lowest hand, the band the middle half of the group
-              {chosen && `, the dots ${chosen}`}.
-            </li>
-          </ul>
+          <div className="flex flex-wrap items-center gap-x-5">
+            <div className="flex">{children}</div>
+            <ul className="flex flex-wrap gap-x-4 gap-y-1 text-sm">
+              <Swatch colour="var(--color-ink)" words="working" />
+              <Swatch colour="var(--color-edge)" words="talk" />
+              <Swatch colour="var(--color-ease)" words="rest, or a stretch held" />
+              <Swatch colour="var(--color-hold)" words="an effort or a place held" />
+              <Swatch colour="var(--color-load)" words="loading, wider is more" />
+            </ul>
+          </div>
           <p aria-live="polite" className="text-sm text-soft">
+            <Word of="reserve">Reserve</Word>
             {working
-              ? 'Working out the reserve.'
-              : 'Modelled from effort, time and what a prop asks of each hand, measured or taken for weak (Xia and Frey-Law 2008; Looft and others 2018); good to about a fifth up to 0.6 of the maximum, and short beyond. It guides planning and clears nobody.'}{' '}
+              ? ': being worked out.'
+              : `, modelled, good to about a fifth: full at the line between the hands, 80 % dashed, 60 % outside; the line is the lowest hand, the band the middle half of the group${chosen ? `, the dots ${chosen}` : ''}.`}{' '}
             <WorkedOut id="fatigue" />
           </p>
         </td>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import {
   classAsks,
   reservesFrom,
@@ -35,27 +35,37 @@ export function useReserves(context: RuleContext): Reserves {
     return () => made?.terminate();
   }, []);
 
-  // Before the page is painted, so that the worker is at it meanwhile.
-  useLayoutEffect(() => {
+  // Once the edit itself is on the screen.
+  useEffect(() => {
     job.current += 1;
-    if (!worker.current) {
-      const later = setTimeout(() => setKnown({ of: context, hands: reservesOf(context) }), 0);
-      return () => clearTimeout(later);
-    }
-    const asks = classAsks(context);
-    asked.current = { context, asks };
-    const request: ReserveJob = {
-      job: job.current,
-      lists: asks.lists.map((list) => list.map(({ startMs, endMs, load }) => ({ startMs, endMs, load }))),
-      endMs: asks.endMs,
-    };
-    worker.current.postMessage(request);
-    return undefined;
+    return afterPaint(() => {
+      if (!worker.current) return setKnown({ of: context, hands: reservesOf(context) });
+      const asks = classAsks(context);
+      asked.current = { context, asks };
+      const request: ReserveJob = {
+        job: job.current,
+        lists: asks.lists.map((list) => list.map(({ startMs, endMs, load }) => ({ startMs, endMs, load }))),
+        endMs: asks.endMs,
+      };
+      worker.current.postMessage(request);
+    });
   }, [context]);
 
   const working = known?.of !== context;
   const hands = known?.hands ?? NONE;
   return useMemo(() => ({ hands, working }), [hands, working]);
+}
+
+/** Does something when the next frame has been drawn; the answer calls it off. */
+function afterPaint(work: () => void): () => void {
+  let later: ReturnType<typeof setTimeout> | undefined;
+  const frame = requestAnimationFrame(() => {
+    later = setTimeout(work, 0);
+  });
+  return () => {
+    cancelAnimationFrame(frame);
+    clearTimeout(later);
+  };
 }
 
 /** Null where the browser has no workers; the page does the work itself then. */
