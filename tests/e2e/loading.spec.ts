@@ -80,7 +80,9 @@ test('the bench takes somebody’s own body and says what they may take up', asy
   await page.getByLabel('Whose body').selectOption({ label: 'Ilse P' });
   await expect(page.getByRole('textbox', { name: 'Height, cm' })).toHaveValue('155');
   await expect(page.getByRole('textbox', { name: 'Mass, kg' })).toHaveValue('52');
-  await expect(page.getByRole('button', { name: /^A press on one’s own thighs/ })).toContainText(/hands|left/);
+  await expect(page.getByRole('button', { name: /^A press on one’s own thighs/ })).toContainText(
+    /hands|left/,
+  );
   await page.getByLabel('Whose body').selectOption({ label: 'Esi O' });
   await expect(page.getByText('Esi’s height and mass are not on record.')).toBeVisible();
 });
