@@ -28,6 +28,7 @@ await page.waitForTimeout(1_300);
 await shot('movement');
 await open('/loading');
 await button(/^A lean on a worktop/).click();
+await page.evaluate(() => window.scrollTo(0, 0));
 await shot('loading');
 await open('/classes');
 
