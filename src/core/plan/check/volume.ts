@@ -21,8 +21,6 @@ export const addVolume = (a: Volume, b: Volume): Volume => ({
   loading: a.loading + b.loading,
 });
 
-type VerdictOn = (movement: RowMovement, row: MovementRow) => Verdict | null;
-
 /** A row as it is done: as planned, or by one person where there is a verdict. */
 type RowDone = {
   readonly movement: RowMovement;
@@ -30,14 +28,35 @@ type RowDone = {
   readonly verdict: Verdict | null;
 };
 
-/** The volume of a whole plan: as planned, or as one person does it when their verdicts are given. */
-export const planVolume = (plan: Plan, catalogue: Catalogue, verdictOn: VerdictOn = () => null): Volume =>
-  volumeOfRows(
-    movementRows(plan).flatMap((row): RowDone[] => {
-      const movement = movementOfRow(row, catalogue);
-      return movement ? [{ movement, dose: row.dose, verdict: verdictOn(movement, row) }] : [];
-    }),
+/** The volume of a whole plan, as planned. */
+export const planVolume = (plan: Plan, catalogue: Catalogue): Volume =>
+  volumeOfRows(knownRows(plan, catalogue).map((row): RowDone => ({ ...row, verdict: null })));
+
+/** The volumes of a whole plan as each of these people does it, in their order; `judge` says a row's verdicts by person. */
+export function ownVolumes(
+  plan: Plan,
+  catalogue: Catalogue,
+  people: readonly { readonly id: string }[],
+  judge: (movement: RowMovement, row: MovementRow) => ReadonlyMap<string, Verdict>,
+): readonly Volume[] {
+  if (people.length === 0) return [];
+  const rows = knownRows(plan, catalogue).map((known) => ({
+    known,
+    verdicts: judge(known.movement, known.row),
+  }));
+  return people.map(({ id }) =>
+    volumeOfRows(
+      rows.map(({ known, verdicts }): RowDone => ({ ...known, verdict: verdicts.get(id) ?? null })),
+    ),
   );
+}
+
+/** The rows of a plan whose movements there are. */
+const knownRows = (plan: Plan, catalogue: Catalogue) =>
+  movementRows(plan).flatMap((row) => {
+    const movement = movementOfRow(row, catalogue);
+    return movement ? [{ row, movement, dose: row.dose }] : [];
+  });
 
 /** What one row would be alone. */
 export const rowVolume = (movement: RowMovement, dose: Dose, verdict: Verdict | null): Volume =>

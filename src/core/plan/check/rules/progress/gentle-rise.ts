@@ -6,7 +6,7 @@ import { baselineWords, movementPlaces, type RuleContext } from '../../finding';
 import { FIRST_CLASSES } from '../../limits';
 import type { Plan } from '../../../plan';
 import { MAX_STEPS } from '../../../edit/step-schema';
-import { planVolume, rowVolume, type Volume } from '../../volume';
+import { ownVolumes, planVolume, rowVolume, type Volume } from '../../volume';
 import { rule } from '../rule';
 import { baselineRow, setRow } from './one-change';
 
@@ -72,6 +72,7 @@ export function steepRises(context: RuleContext): readonly SteepRise[] {
   const { baseline, plan, catalogue } = context;
   if (!baseline) return [];
   const [now, then] = [planVolume(plan, catalogue), planVolume(baseline.plan, catalogue)];
+  const gentle = gentleOnes(context, baseline.plan);
   return KINDS.flatMap(([kind, words]): readonly SteepRise[] => {
     if (then[kind] === 0) {
       const isFirst = kind === 'loading' && now.loading > FIRST_LOADING;
@@ -80,7 +81,13 @@ export function steepRises(context: RuleContext): readonly SteepRise[] {
         : [];
     }
     const ratio = now[kind] / then[kind];
-    const over = gentleOnes(context, baseline.plan, kind);
+    const over = gentle
+      .flatMap(({ person, now, then }) =>
+        then[kind] > 0 && now[kind] > then[kind] * GENTLE_RISE
+          ? [{ person, ratio: now[kind] / then[kind] }]
+          : [],
+      )
+      .sort((a, b) => b.ratio - a.ratio);
     return [
       ...(ratio > GROUP_RISE ? [{ kind, words, ratio, people: [] }] : []),
       ...(over.length > 0 ? [{ kind, words, ratio: over[0]!.ratio, people: over.map((o) => o.person) }] : []),
@@ -88,17 +95,14 @@ export function steepRises(context: RuleContext): readonly SteepRise[] {
   });
 }
 
-/** People who began lately or whose hands flared, when they are asked over ten in a hundred more; steepest first. */
-const gentleOnes = (context: RuleContext, before: Plan, kind: keyof Volume) =>
-  context.people
-    .filter((p) => needsGentleRise(p, context))
-    .flatMap((person) => {
-      const own = (p: Plan) =>
-        planVolume(p, context.catalogue, (m, row) => context.judge(m, row).get(person.id) ?? null)[kind];
-      const [now, then] = [own(context.plan), own(before)];
-      return then > 0 && now > then * GENTLE_RISE ? [{ person, ratio: now / then }] : [];
-    })
-    .sort((a, b) => b.ratio - a.ratio);
+/** People who began lately or whose hands flared, with what they are asked now and were asked before. */
+function gentleOnes(context: RuleContext, before: Plan) {
+  const people = context.people.filter((p) => needsGentleRise(p, context));
+  const [now, then] = [context.plan, before].map((plan) =>
+    ownVolumes(plan, context.catalogue, people, context.judge),
+  ) as [readonly Volume[], readonly Volume[]];
+  return people.map((person, i) => ({ person, now: now[i]!, then: then[i]! }));
+}
 
 /** After a flare as after the first class: four weeks. */
 const AFTER_FLARE_DAYS = 28;
