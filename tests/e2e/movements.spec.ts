@@ -92,7 +92,7 @@ test('what the body does is shown by a person; hands have a small person beside 
   page,
 }) => {
   await page.goto('/movements/wall-lean');
-  await expect(page.getByRole('img', { name: 'A person: standing lean against a wall' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'A person: standing lean to a wall' })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Where the hands are/ })).toHaveCount(0);
   await page.goto('/movements/single-finger-lifts');
   await expect(page.getByRole('img', { name: 'Where the hands are: on a table' })).toBeVisible();

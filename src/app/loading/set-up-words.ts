@@ -4,7 +4,7 @@ export const SET_UP_WORDS: Readonly<Record<LoadSetUp, string>> = {
   thighs: 'a press on one’s own thighs',
   'table, seated': 'a seated lean on a table',
   'chair arms': 'a press on the chair arms',
-  wall: 'a standing lean against a wall',
+  wall: 'a standing lean to a wall',
   worktop: 'a lean on a worktop',
   'chair seat': 'a lean on a sturdy chair seat',
   'all fours': 'all fours',
