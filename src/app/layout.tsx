@@ -4,7 +4,7 @@ import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { Toaster } from 'sonner';
 import { database } from '@/server/shell/database';
-import { instructorHere, requesterKind } from '@/server/lock/request-identity';
+import { dbForRequest, instructorHere, requesterKind } from '@/server/lock/request-identity';
 import { hasLock, IDLE_MINUTES } from '@/server/lock/lock';
 import { METRIC } from '@/core/units';
 import { unitsNow } from '@/server/shell/settings';
@@ -30,11 +30,14 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Every page is made on request, so that its scripts carry this request's nonce.
   await connection();
-  const who = (await requesterKind()).kind;
+  const asker = await requesterKind();
+  const who = asker.kind;
   const db = await database();
   // Whoever is not let in gets none of the data along with the page.
   const own = who === 'nobody' ? [] : (await listOwn(db)).filter((o) => !o.archived);
-  const units = who === 'nobody' ? METRIC : await unitsNow(db);
+  // Each instructor reads the units they chose.
+  const seen = await dbForRequest(asker);
+  const units = seen ? await unitsNow(seen) : METRIC;
   const nonce = (await headers()).get('x-nonce') ?? undefined;
   const locks = who === 'instructor' && (await hasLock(db));
   return (

@@ -96,6 +96,15 @@ test('whoever has been using it begins with a name, adds another instructor, and
   await page.goto('/people');
   await expect(page.getByRole('link', { name: 'Ansel B' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Yrsa' })).toHaveCount(0);
+  // Each reads the units they chose.
+  await other.goto('/settings');
+  await other.getByLabel('Weights in').selectOption({ label: 'Pounds, lb' });
+  await other.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(other.getByText('Settings are saved')).toBeVisible();
+  await other.goto('/people/new');
+  await expect(other.getByLabel('Mass, lb')).toBeVisible();
+  await page.goto('/people/new');
+  await expect(page.getByLabel('Mass, kg')).toBeVisible();
   await other.goto('/instructors');
   await expect(other.getByRole('heading', { name: 'For a coordinator' })).toBeVisible();
   await noFaults(other);

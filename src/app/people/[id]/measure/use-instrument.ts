@@ -6,6 +6,9 @@ import { useUnits } from '@/ui/units';
 /** As it is typed: nothing has to be said of it. */
 export type InstrumentTyped = { readonly name: string; readonly step: string };
 
+/** As finely as a step is kept. */
+const FINEST_STEP = 0.01;
+
 const NOTHING: InstrumentTyped = { name: '', step: '' };
 const keyOf = (what: string, unit: string) =>
   `oskil-instrument-${what}${unit === 'lb' || unit === 'in' ? `-${unit}` : ''}`;
@@ -41,7 +44,9 @@ const isLeftOut = ({ name, step }: InstrumentTyped): boolean => name.trim() === 
 
 function instrumentOf(typed: InstrumentTyped, kept: string, units: Units): Instrument | undefined {
   const parsed = read(typed);
-  return parsed.success ? { ...parsed.data, step: fromShown(parsed.data.step, kept, units) } : undefined;
+  if (!parsed.success) return undefined;
+  const { step, ...rest } = parsed.data;
+  return { ...rest, step: Math.max(FINEST_STEP, fromShown(step, kept, units)) };
 }
 
 /** What is wrong with it, where something is typed. */
