@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromiumPath } from './lib/chromium-path.mjs';
 import { startPostgres } from './lib/postgres.mjs';
+import { failedInJest, failedOnScreens } from './lib/failures.mjs';
 import { build, ensureInstalled, run, runBeside } from './lib/prepare.mjs';
 import { demoFolder, emptyFolder, startScratchDemo } from './lib/scratch-server.mjs';
 
@@ -32,6 +33,8 @@ if (!isQuick) ensureChromium();
 
 const scratch = mkdtempSync(join(tmpdir(), 'oskil-test-'));
 const totals = { passed: 0, failed: 0, skipped: 0 };
+/** What failed and why, told again at the end: a long log is rarely read whole. */
+const failures = [];
 let broken = false;
 
 const step = (name, ok) => {
@@ -55,6 +58,7 @@ else {
 }
 
 rmSync(scratch, { recursive: true, force: true });
+for (const told of failures) console.log(`\n${told}`);
 console.log(`${totals.passed} passed, ${totals.failed} failed, ${totals.skipped} skipped`);
 process.exit(broken || totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
@@ -63,6 +67,7 @@ function jest(name, args, env = {}) {
   step(name, run('npm', ['run', '-s', 'unit', '--', ...args, '--json', `--outputFile=${file}`], env) === 0);
   if (!existsSync(file)) return step(`${name}: results`, false);
   const result = JSON.parse(readFileSync(file, 'utf8'));
+  failures.push(...failedInJest(result));
   totals.passed += result.numPassedTests;
   totals.failed += result.numFailedTests;
   totals.skipped += result.numPendingTests + result.numTodoTests;
@@ -118,7 +123,8 @@ async function playwright() {
   const closed = await Promise.all(servers.map((s) => s.stop()));
   step('the app closes cleanly', closed.every(Boolean));
   if (!existsSync(file)) return step('Playwright results', false);
-  const { stats } = JSON.parse(readFileSync(file, 'utf8'));
+  const { stats, suites } = JSON.parse(readFileSync(file, 'utf8'));
+  failures.push(...failedOnScreens(suites));
   totals.passed += stats.expected + stats.flaky;
   totals.failed += stats.unexpected;
   totals.skipped += stats.skipped;

@@ -1,14 +1,19 @@
 import { isErrorCode } from '@/core/error-codes';
 import type { Result } from '@/core/result';
 
-/** Ask our own server, or send it JSON. Every failure comes back as a sentence; nothing throws. */
+/**
+ * Ask our own server, or send it JSON. Every failure comes back as a sentence; nothing throws. With `giveUpAfterMs` an answer that does
+ * not come counts as not reached: where the network went away without a word it may never come.
+ */
 export const requestJson = <T>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
   url: string,
   body?: unknown,
+  giveUpAfterMs?: number,
 ): Promise<Result<T>> =>
   asked(url, {
     method,
+    ...(giveUpAfterMs === undefined ? {} : { signal: AbortSignal.timeout(giveUpAfterMs) }),
     ...(method === 'GET'
       ? {}
       : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body ?? {}) }),

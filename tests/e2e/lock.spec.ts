@@ -147,7 +147,12 @@ test('a helper’s own screen follows the class from another machine: room and m
       'Wrist bends up and down (now)',
     );
     await marks.getByText('Ansel B', { exact: true }).click();
+    // What a mark changes is loaded anew; cut off in the middle, the browser would leave the page for its own.
+    const loaded = marks.waitForResponse(
+      async (r) => r.url().includes('_rsc=') && (await r.text().catch(() => '')).includes('"eased"'),
+    );
     await marks.getByRole('button', { name: 'Eased it: Ansel B' }).click();
+    await loaded;
     await expect(marks.getByRole('button', { name: 'Eased it: Ansel B' })).toHaveAttribute(
       'aria-pressed',
       'true',

@@ -244,6 +244,12 @@ test('a backup of a newer Oskil is refused; one of an older is brought up to dat
   expect(await previewBackup(db, newer)).toMatchObject({ ok: false, code: 'newer' });
   const later = await altered((text) => text.replace('"version":1', '"version":2'));
   expect(await restoreBackup(db, later, at())).toMatchObject({ ok: false, code: 'newer' });
+  // Only its number says so, and the file's own sum does not agree.
+  const path = backupPath(later)!;
+  const bytes = readFileSync(path);
+  bytes[bytes.length - 8]! ^= 1;
+  writeFileSync(path, bytes);
+  expect(await readBackup(path)).toMatchObject({ ok: false, code: 'damaged' });
 
   const old = await openPglite(null);
   await migrate(old, MIGRATIONS.slice(0, 10));

@@ -4,6 +4,9 @@ import { useEffect } from 'react';
 import type { Failure, Result } from '@/core/result';
 import { requestJson } from '../request-json';
 
+/** Longer than any answer takes, so that a question that is lost on the way is asked again. */
+const GIVE_UP_AFTER_MS = 15_000;
+
 type Told = { readonly seen: string };
 
 /**
@@ -21,7 +24,12 @@ export function useAskedAgain<T extends Told>(
     let timer: ReturnType<typeof setTimeout> | undefined;
     let over = false;
     const ask = async () => {
-      const told = await requestJson<T>('GET', `${path}?seen=${encodeURIComponent(seen)}`);
+      const told = await requestJson<T>(
+        'GET',
+        `${path}?seen=${encodeURIComponent(seen)}`,
+        undefined,
+        GIVE_UP_AFTER_MS,
+      );
       if (over) return;
       if (told.ok) seen = told.value.seen;
       else if (isGone(told)) seen = '';
