@@ -6,9 +6,10 @@ import { PROPS } from '@/catalogue/props';
 import type { Solve } from '@/core/draft/answer';
 import { draftClass } from '@/core/draft/draft';
 import { primaryCount } from '@/core/dose';
-import { CONDITION_STATES, type Person } from '@/core/people/person';
+import { CONDITION_STATES, fullName, type Person } from '@/core/people/person';
 import { checkWithReserve } from '@/core/plan/check/check';
 import type { ClassFacts } from '@/core/plan/check/class-facts';
+import type { Finding } from '@/core/plan/check/finding';
 import { mendEffect } from '@/core/plan/check/mend-effect';
 import { isLeftOut, verdictFor } from '@/core/screening/verdict';
 import { solver } from './draft-solver';
@@ -62,6 +63,10 @@ const openShare = (p: Person, f: ClassFacts): number => {
   return open.length / MOVEMENTS.length - 0.1;
 };
 
+/** That somebody sits out to whom hardly anything is open is said, and stops nobody else's class. */
+const isOfIdle = ({ code, personIds }: Finding, idle: readonly Person[]): boolean =>
+  code === 'P1' && personIds.every((id) => idle.some((p) => p.id === id));
+
 test('over many generated groups: no must, no should that a mend takes away, a full slot, and everybody who can has something to do in three quarters of the rows', () => {
   const failures: string[] = [];
   for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(200, 0.03), seed: SEED }).entries()) {
@@ -76,16 +81,16 @@ test('over many generated groups: no must, no should that a mend takes away, a f
       continue;
     }
     const draft = result.value;
+    const idle = g.people.filter((p) => draft.tooLittleFor.includes(fullName(p)));
+    failures.push(...idle.filter((p) => openShare(p, f) > 0.5).map((p) => `${of}${p.firstName} is not idle`));
     const check = checkWithReserve(draft.plan, f);
     const due = check.findings.filter(
       (x) =>
-        x.severity === 'must' ||
+        (x.severity === 'must' && !isOfIdle(x, idle)) ||
         (x.severity === 'should' && x.mend && mendEffect(draft.plan, f, check, x.mend)),
     );
     failures.push(...due.map((x) => `${of}${x.code} ${x.text}`));
-    // A long first class has only eight movements to fill it.
-    const least = g.minutes < 25 || (isFirst && g.minutes > 50) ? 0.75 : 0.92;
-    if (draft.lengthMs < least * lengthMs || draft.lengthMs > lengthMs)
+    if (draft.lengthMs < 0.92 * lengthMs || draft.lengthMs > lengthMs)
       failures.push(`${of}${Math.round((100 * draft.lengthMs) / lengthMs)} % of the slot`);
     if (isFirst && taughtIn(draft) > 8) failures.push(`${of}${taughtIn(draft)} taught`);
     const most = Math.max(8, (g.minutes / 45) * 18);

@@ -273,6 +273,25 @@ describe('a draft', () => {
     expect(wanting('turn a key', { bag: FULL_BAG })).toEqual([]);
   });
 
+  test('one person to whom hardly anything is open stops nobody else’s class, and is told', () => {
+    const resting = person({
+      conditions: (['hand-surgery', 'spine-fracture'] as const).map((conditionId) => ({
+        conditionId,
+        side: conditionId === 'hand-surgery' ? 'both' : 'none',
+        state: 'flare',
+        since: '2026-10-01',
+        spots: [],
+      })),
+    });
+    const f = facts({ people: [resting, ...group()] });
+    const draft = drafted(f);
+    expect(draft.tooLittleFor).toEqual([resting.firstName]);
+    const musts = checkWithReserve(draft.plan, f).findings.filter((x) => x.severity === 'must');
+    expect(musts.map((x) => x.code)).toEqual(['P1']);
+    expect(musts[0]!.personIds).toEqual([resting.id]);
+    expect(drafted(facts({ people: group() })).tooLittleFor).toEqual([]);
+  });
+
   test('it says what held it back: three props when three are out, the time when it is full', () => {
     const bare = drafted(facts({ people: group() }), wish({ withoutProps: true }));
     expect(bare.limits.join()).not.toContain('props');

@@ -16,13 +16,19 @@ const on = (state: PersonCondition['state']): PersonCondition => ({
   spots: [],
 });
 
+const DAY = '2026-11-25';
+
 describe('what people need', () => {
   test('the greatest need decides, and everybody has one', () => {
-    expect(needOf(person({ assistance: 2, conditions: [on('flare')] }))).toBe('a helper beside them');
-    expect(needOf(person({ conditions: [on('flare')] }))).toBe('a hand that rests or is in flare');
-    expect(needOf(person({ screened: false }))).toBe('screening still open');
-    expect(needOf(person({ conditions: [on('settled')] }))).toBe('their own way');
-    expect(needOf(person())).toBe('as shown');
+    expect(needOf(person({ assistance: 2, conditions: [on('flare')] }), DAY)).toBe('a helper beside them');
+    expect(needOf(person({ conditions: [on('flare')] }), DAY)).toBe('a hand that rests or is in flare');
+    expect(needOf(person({ screened: false }), DAY)).toBe('screening still open');
+    expect(needOf(person({ conditions: [on('settled')] }), DAY)).toBe('their own way');
+    expect(needOf(person(), DAY)).toBe('as shown');
+    // For two days after a flare has settled the hand still rests.
+    const calmed = { ...on('settled'), settledOn: '2026-11-24' };
+    expect(needOf(person({ conditions: [calmed] }), DAY)).toBe('a hand that rests or is in flare');
+    expect(needOf(person({ conditions: [calmed] }), '2026-11-27')).toBe('their own way');
   });
 
   test('by need, people keep their order within a need', () => {
@@ -31,7 +37,7 @@ describe('what people need', () => {
       person({ firstName: 'B', assistance: 3 }),
       person({ firstName: 'C' }),
     ];
-    expect(byNeed([a, b, c]).map((p) => p.firstName)).toEqual(['B', 'A', 'C']);
+    expect(byNeed([a, b, c], DAY).map((p) => p.firstName)).toEqual(['B', 'A', 'C']);
   });
 });
 

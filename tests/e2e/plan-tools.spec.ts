@@ -331,6 +331,7 @@ test('a row has a way in and a prop of its own, the class a usual way in, and th
   await openTime();
   await time.getByRole('button', { name: 'Way in', exact: true }).click();
   await time.getByLabel('Into a new movement').selectOption('Flows on, 0 s');
+  await expect(page.getByText('Saved: The usual way in')).toBeVisible();
   await page.reload();
   await openTime();
   await time.getByRole('button', { name: 'Way in', exact: true }).click();

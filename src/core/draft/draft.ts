@@ -4,16 +4,19 @@ import {
   emptyPlan,
   movementRows,
   placedRows,
+  SOMETHING_TO_DO,
   type ClassFacts,
+  type Finding,
   type Plan,
   type UsualWayIn,
 } from '../plan';
+import { fullName } from '../people';
 import { fail, ok, type Result } from '../result';
 import { arrange } from './arrange';
 import { asPlanned } from './as-planned';
 import { clashOf } from './clash';
 import { limitsOf } from './limits';
-import { modelText } from './model';
+import { modelText, peopleWithLittle } from './model';
 import { draftOptions, type DraftFacts } from './option';
 import { roomFor } from './budget';
 import { scoreOf } from './score';
@@ -43,6 +46,8 @@ export type Draft = {
   readonly limits: readonly string[];
   /** What people want to do again and nothing in it practises, each with why. */
   readonly tasksNotIn: readonly string[];
+  /** Who has too little to do in it and would have in any: hardly anything that these people could do is open to them. */
+  readonly tooLittleFor: readonly string[];
 };
 
 /** How often a row that breaks a must is left out and the rest drafted again. */
@@ -72,7 +77,8 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
     const plan = filled(arrange(chosen, facts.catalogue, given), facts, wish.lengthMs);
-    const worst = breaking(plan, facts);
+    const idle = peopleWithLittle(options, draftFacts.context);
+    const worst = breaking(plan, facts, new Set(idle.map((p) => p.id)));
     if (worst.length === 0) {
       const { context } = draftFacts;
       const drafted = asPlanned(chosen, plan, context);
@@ -86,6 +92,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
         proven: solved.proven,
         limits: limitsOf(chosen, options, context, wish, room),
         tasksNotIn: tasksNotIn(plan, options, draftFacts, wish, given.tasks),
+        tooLittleFor: idle.map(fullName),
         rows: drafted.map(({ movement: { id } }) => ({
           movementId: id,
           why: whys.get(id)!,
@@ -118,13 +125,17 @@ export function draftFactsOf({ facts, lately, breathMs, wayIn, tasks }: DraftGiv
   };
 }
 
-/** Movements in rows that still break a must, in running order. */
-function breaking(plan: Plan, facts: ClassFacts): readonly string[] {
+/** Movements in rows that still break a must, in running order; that somebody of the `idle` has nothing to do breaks none. */
+function breaking(plan: Plan, facts: ClassFacts, idle: ReadonlySet<string>): readonly string[] {
   const { findings } = checkWithReserve(plan, facts);
-  const rowIds = new Set(findings.flatMap((f) => (f.severity === 'must' ? f.rowIds : [])));
-  const isMust = findings.some((f) => f.severity === 'must');
+  const musts = findings.filter((f) => f.severity === 'must' && !isOf(f, idle));
+  const rowIds = new Set(musts.flatMap((f) => f.rowIds));
+  const isMust = musts.length > 0;
   const ids = placedRows(plan).flatMap(({ row }) =>
     row.kind === 'movement' && rowIds.has(row.id) ? [row.movementId] : [],
   );
   return isMust && ids.length === 0 ? ['-'] : ids;
 }
+
+const isOf = ({ code, personIds }: Finding, people: ReadonlySet<string>): boolean =>
+  code === SOMETHING_TO_DO && personIds.every((id) => people.has(id));

@@ -10,7 +10,7 @@ import {
   type Row,
 } from '../plan';
 import { waterBreaks, WATER_MS } from './frame';
-import { withLongerWayIn } from './longer-way-in';
+import { GOOD_WAY_IN_MS, LONGEST_WAY_IN_MS, withLongerWayIn } from './longer-way-in';
 import { ENOUGH, withOnceMore } from './once-more';
 import { withTalk } from './talk';
 
@@ -22,11 +22,16 @@ export function filled(plan: Plan, facts: ClassFacts, lengthMs: number): Plan {
   const water = waterBreaks(lengthMs) - placedRows(first).filter(({ row }) => isWater(row)).length;
   const mendsMs = timedMs(first) - timedMs(plan) + Math.max(0, water) * WATER_MS;
   const totalMs = (p: Plan) => timedMs(p) + mendsMs;
-  const again = withOnceMore(plan, facts, lengthMs, totalMs);
-  const shown = withLongerWayIn(again, facts, ENOUGH * lengthMs - totalMs(again));
+  const longer = (p: Plan, mostMs: number) =>
+    withLongerWayIn(p, facts, ENOUGH * lengthMs - totalMs(p), mostMs);
+  const again = longer(withOnceMore(plan, facts, lengthMs, totalMs), GOOD_WAY_IN_MS);
   // Where few movements are known they come twice more.
-  const twice = withOnceMore(shown, facts, lengthMs, totalMs);
-  return mended(withTalk(twice, facts, lengthMs, totalMs), facts);
+  const twice = longer(withOnceMore(again, facts, lengthMs, totalMs), LONGEST_WAY_IN_MS);
+  const whole = mended(withTalk(twice, facts, lengthMs, totalMs), facts);
+  // The mends may have taken less than was kept for them.
+  return timedMs(whole) >= ENOUGH * lengthMs
+    ? whole
+    : mended(withTalk(whole, facts, lengthMs, timedMs), facts);
 }
 
 const isWater = (row: Row): boolean => row.kind === 'break' && row.what === 'water';

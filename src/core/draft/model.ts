@@ -24,6 +24,11 @@ const MAX_OUT_SHARE = 0.2;
 /** The most rows that somebody may be left out of; who is left out of more of all that could be done counts as they are. */
 export const outShareOf = (personId: string, options: readonly Option[]): number =>
   Math.max(MAX_OUT_SHARE, options.filter((o) => o.out.has(personId)).length / Math.max(1, options.length));
+/** Left out of more of all that could be done, nobody has something to do in one row of three, whatever is chosen. */
+const TOO_MUCH_OUT = 2 / 3;
+export const peopleWithLittle = (options: readonly Option[], { people: there }: RuleContext) =>
+  there.filter(({ id }) => outShareOf(id, options) > TOO_MUCH_OUT);
+
 /** The selection as a mixed-integer model in CPLEX LP text; a variable `x…` is an option taken, `z_…` a prop used. */
 export function modelText(
   options: readonly Option[],

@@ -1,5 +1,5 @@
 import type { SectionKind } from '../catalogue';
-import { isFirstClass, type ClassFacts, type Plan, type Row } from '../plan';
+import { findRow, isFirstClass, type ClassFacts, type Plan, type Row } from '../plan';
 
 /** A draft fills so much of its slot, as a share; what is left is for what nobody plans. */
 const FULL = 0.96;
@@ -17,6 +17,8 @@ const QUESTIONS: readonly (readonly [before: SectionKind, title: string, text: s
     'What it should feel like',
     'How far is comfortable for you today, and how would you tell me that it is too much?',
   ],
+  ['wake', 'Names', 'What is your name, and which hand do you write with?'],
+  ['settle', 'What to take home', 'Which of these will you do again tomorrow, and at what time of the day?'],
 ];
 
 /** The plan with the time that is left over given to talk, up to what talk is good for. */
@@ -31,7 +33,9 @@ export function withTalk(
     ...asked.map(
       ([before, title, text]) =>
         (now: Plan, ms: number) =>
-          withQuestion(now, before, title, text, ms),
+          isIn(now, questionId(before))
+            ? longerTalk(questionId(before))(now, ms)
+            : withQuestion(now, before, title, text, ms),
     ),
     longerTalk('closing'),
     longerTalk('welcome'),
@@ -41,6 +45,9 @@ export function withTalk(
     return spare < 2 * STEP_MS ? now : step(now, spare);
   }, plan);
 }
+
+const questionId = (before: SectionKind): string => `asked-${before}`;
+const isIn = (plan: Plan, id: string): boolean => findRow(plan, id) !== null;
 
 const withQuestion = (
   plan: Plan,
@@ -53,7 +60,7 @@ const withQuestion = (
   sections: plan.sections.map((s, i, all) => {
     const row: Row = {
       kind: 'talk',
-      id: `asked-${before}`,
+      id: questionId(before),
       title,
       text,
       durationMs: Math.min(spareMs, LONGEST_MS),

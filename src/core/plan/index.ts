@@ -64,7 +64,7 @@ export { replaceRows } from './edit/replace';
 export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from './check/reserve';
 export { remindersByRow } from './look/reminders';
 export { rowNote, rowTitle } from './look/row-title';
-export { PRACTICE, RULE_LETTERS, ruleOf } from './check/rules';
+export { PRACTICE, RULE_LETTERS, SOMETHING_TO_DO, ruleOf } from './check/rules';
 export { FIRST_LOADING, fewNew, oneChange, steepRises } from './check/rules/progress';
 export { findingsOf } from './check/rules/rule';
 export { rankedCuts, type Cut } from './check/shorten';

@@ -117,7 +117,7 @@ export async function draftAnswer(
   const wish = { focus, pinned, banned, kept, stays: [], withoutProps, seed, lengthMs };
   const draft = draftClass(given, wish, await solver());
   if (!draft.ok) return draft;
-  const { plan, score, proven, rows, limits, tasksNotIn } = draft.value;
+  const { plan, score, proven, rows, limits, tasksNotIn, tooLittleFor } = draft.value;
   return ok({
     plan,
     lengthMs: draft.value.lengthMs,
@@ -126,5 +126,6 @@ export async function draftAnswer(
     rows: rows.map(({ movementId, why }) => ({ movementId, why })),
     limits: [...limits],
     tasksNotIn: [...tasksNotIn],
+    tooLittleFor: [...tooLittleFor],
   });
 }

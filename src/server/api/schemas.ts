@@ -79,6 +79,8 @@ export const draftReplySchema = z.strictObject({
   limits: z.array(z.string()),
   /** What people want to do again and nothing in it practises, each with why. */
   tasksNotIn: z.array(z.string()),
+  /** Who has too little to do in it, and would have in any that these people could do. */
+  tooLittleFor: z.array(z.string()),
 });
 
 export const catalogueReplySchema = z.strictObject({

@@ -155,7 +155,7 @@ test('more effort over the target hurts more often, and a class leaves people fi
     ).length;
   };
   expect(sore(9)).toBeGreaterThan(2 * sore(3));
-  const condition = startOf(people[1]!, dice(1));
+  const condition = startOf(people[1]!, '2026-09-01', dice(1));
   const before = { ...condition };
   respond(condition, { effort: 3, work: 60 }, 4, dice(2));
   expect(condition.ease).toBeGreaterThan(before.ease);

@@ -67,7 +67,9 @@ function Content(props: Omit<Props, 'onClose'>) {
     case 'kit':
       return <KitPanel kit={check.kit} handing={check.timing} week={info.week} />;
     case 'needs':
-      return <NeedsPanel plan={editor.plan} check={check} people={people} helpers={info.helpers} />;
+      return (
+        <NeedsPanel plan={editor.plan} check={check} people={people} day={info.day} helpers={info.helpers} />
+      );
     case 'hands':
       return <HandMapPanel editor={editor} context={context} recent={room.recent} />;
     case 'others':

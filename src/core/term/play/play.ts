@@ -32,7 +32,7 @@ export function playOnce(facts: PlayFacts, options: PlayOptions, seed: number): 
   const roll = dice(seed);
   const players = facts.people.map((person): Player => ({
     person,
-    condition: startOf(person, roll),
+    condition: startOf(person, facts.classes[0]?.day ?? '', roll),
     own: new Map(),
     outcomes: new Map(FAMILIES.map((f) => [f, []])),
     back: new Map(),

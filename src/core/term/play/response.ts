@@ -1,5 +1,5 @@
 import type { Dice } from '../../dice';
-import type { Person } from '../../people';
+import { stateOn, type Person } from '../../people';
 
 /**
  * How a made-up person gets through a term. Ease is in points of effort: what is felt less than what is asked. Used to is
@@ -49,10 +49,11 @@ const MOST_SORE = 0.6;
 const FORM = 0.02;
 const FORM_BY_EFFORT_OVER = 0.05;
 
-export const startOf = (person: Person, roll: Dice): PlayerState => ({
+/** On the day of the first class. */
+export const startOf = (person: Person, day: string, roll: Dice): PlayerState => ({
   ease: MEAN_EASE + (roll() - 0.5) * 2 * SPREAD_OF_EASE - EASE_LOST_BY_CONDITION * person.conditions.length,
   usedTo: USED_TO + (roll() - 0.5) * 2 * SPREAD_OF_USED_TO,
-  flare: person.conditions.some((c) => c.state === 'flare') ? FLARE_CLASSES : 0,
+  flare: person.conditions.some((c) => stateOn(c, day) === 'flare') ? FLARE_CLASSES : 0,
   wasInFlare: false,
 });
 

@@ -144,16 +144,22 @@ function movedFor(stayed: readonly string[], { rows }: Draft, catalogue: Catalog
     : `Swapped; with it ${nameList(names)} had to go.`;
 }
 
+/** Who could do hardly anything that these people could do together, as the end of a sentence. */
+const tooLittleWords = (names: readonly string[]): string =>
+  names.length === 0
+    ? ''
+    : `, but ${nameList(names)} would have too little to do in any class of these people: see what is held for them`;
+
 type SummaryProps = { draft: Draft; moved: string; onUse: () => void };
 
 /** The score, how sure it is, what kept it from being higher, and what is not in. */
 function Summary({ draft, moved, onUse }: SummaryProps) {
-  const { score, holds, proven, limits, lengthMs, rows, tasksNotIn } = draft;
+  const { score, holds, proven, limits, lengthMs, rows, tasksNotIn, tooLittleFor } = draft;
   return (
     <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-line pt-3">
       <p className="min-w-0 flex-1 basis-96">
-        {plural(rows.length, 'movement')}, {clockText(lengthMs)}, no must broken. <strong>{holds}.</strong>{' '}
-        Score {score.toFixed(1)},{' '}
+        {plural(rows.length, 'movement')}, {clockText(lengthMs)}, no must broken{tooLittleWords(tooLittleFor)}
+        . <strong>{holds}.</strong> Score {score.toFixed(1)},{' '}
         {proven ? 'proven to be within 1 % of the best there is' : 'the best found in the time given'}.
         {limits.length > 0 && ` Held back by ${limits.join('; ')}.`}
         {moved && (

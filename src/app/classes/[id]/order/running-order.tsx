@@ -50,11 +50,11 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
   );
   const isPhone = usePhone();
   const weave = useMemo(() => {
-    const whole = weaveOf(facts.people, check, view);
+    const whole = weaveOf(facts, check, view);
     if (!isPhone) return whole;
     const one = whole.people.find((p) => p.id === view.chosenId) ?? whole.people[0];
     return { ...whole, people: one ? [one] : [] };
-  }, [facts.people, check, view, isPhone]);
+  }, [facts, check, view, isPhone]);
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const onChoose = useCallback((rowId: string) => setChosen((rows) => toggled(rows ?? NONE, rowId)), []);
   const props: OrderProps = { ...given, weave, side, chosen, onChoose, overview: view.overview };
@@ -78,7 +78,14 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
 
   const looks = (
     <>
-      <ViewMenu view={view} onChange={setView} people={weave.people} open={looking} onOpen={setLooking} />
+      <ViewMenu
+        view={view}
+        onChange={setView}
+        people={weave.people}
+        day={facts.day}
+        open={looking}
+        onOpen={setLooking}
+      />
       <Button
         look="quiet"
         className="no-print px-2!"

@@ -11,13 +11,14 @@ type Props = {
   plan: Plan;
   check: PlanCheck;
   people: readonly Person[];
+  day: string;
   helpers: readonly string[];
 };
 
 const MAX_SHOWN = 10;
 
 /** What the group needs: who, which helper beside whom, which cautions shape the class, which rows cost most. */
-export function NeedsPanel({ plan, check, people, helpers }: Props) {
+export function NeedsPanel({ plan, check, people, day, helpers }: Props) {
   const catalogue = useCatalogue();
   const titles = new Map(placedRows(plan).map(({ row }) => [row.id, rowTitle(row, catalogue)]));
   const nameOf = (id: string) => {
@@ -33,7 +34,7 @@ export function NeedsPanel({ plan, check, people, helpers }: Props) {
         <h2 className="text-lg">Who needs what</h2>
         <ul>
           {NEEDS.map((need) => {
-            const here = people.filter((p) => needOf(p) === need);
+            const here = people.filter((p) => needOf(p, day) === need);
             return (
               here.length > 0 && (
                 <li key={need} className="border-b py-1">

@@ -1,7 +1,7 @@
 import { ChevronDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { byNeed, fullName, needOf, NEEDS, type Person } from '@/core/people';
-import { troubleIn, type PlanCheck } from '@/core/plan';
+import { troubleIn, type ClassFacts, type PlanCheck } from '@/core/plan';
 import { CheckBox } from '@/ui/form/check-box';
 import { buttonClass } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
@@ -19,8 +19,12 @@ export type WeaveView = {
   readonly chosenId: string | null;
 };
 
-export function weaveOf(people: readonly Person[], check: PlanCheck, view: WeaveView): OrderProps['weave'] {
-  const ordered = view.byNeed ? byNeed(people) : people;
+export function weaveOf(
+  { people, day }: Pick<ClassFacts, 'people' | 'day'>,
+  check: PlanCheck,
+  view: WeaveView,
+): OrderProps['weave'] {
+  const ordered = view.byNeed ? byNeed(people, day) : people;
   if (!view.onlyTrouble || view.show === 'traces') return { people: ordered, rowIds: null };
   const { rowIds, personIds } = troubleIn(check.verdicts);
   return { people: ordered.filter((p) => personIds.has(p.id)), rowIds };
@@ -30,13 +34,14 @@ type ChoiceProps = {
   view: WeaveView;
   onChange: (view: WeaveView) => void;
   people: readonly Person[];
+  day: string;
   /** Kept by whoever shows it: its place moves between the heads of people and of traces. */
   open: boolean;
   onOpen: (open: boolean) => void;
 };
 
 /** What stands beside the rows: the people, grouped or only where there is trouble, or the traces, with one person's own. */
-export function ViewMenu({ view, onChange, people, open, onOpen }: ChoiceProps) {
+export function ViewMenu({ view, onChange, people, day, open, onOpen }: ChoiceProps) {
   return (
     <Popover.Root open={open} onOpenChange={onOpen}>
       <Popover.Trigger className={buttonClass('quiet', 'no-print px-2!')}>
@@ -76,7 +81,7 @@ export function ViewMenu({ view, onChange, people, open, onOpen }: ChoiceProps) 
                 on={view.byNeed}
                 onChange={(byNeed) => onChange({ ...view, byNeed })}
               />
-              {view.byNeed && <p className="text-sm text-soft">{needWords(people)}</p>}
+              {view.byNeed && <p className="text-sm text-soft">{needWords(people, day)}</p>}
               <CheckBox
                 label="Only swaps and left out"
                 on={view.onlyTrouble}
@@ -134,9 +139,9 @@ function ChosenPerson({ view, onChange, people }: Pick<ChoiceProps, 'view' | 'on
 }
 
 /** "From the left: 1 a helper beside them, 4 their own way". */
-function needWords(people: readonly Person[]): string {
+function needWords(people: readonly Person[], day: string): string {
   const parts = NEEDS.flatMap((need) => {
-    const n = people.filter((p) => needOf(p) === need).length;
+    const n = people.filter((p) => needOf(p, day) === need).length;
     return n > 0 ? [`${n} ${need}`] : [];
   });
   return parts.length > 0 ? `From the left: ${parts.join(', ')}.` : '';

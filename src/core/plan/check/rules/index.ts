@@ -26,6 +26,7 @@ export const planFindings = (context: RuleContext): readonly Finding[] =>
 export const reserveFindings = (context: ReserveContext): readonly Finding[] =>
   RESERVE_RULES.flatMap((rule) => findingsOf(rule, context));
 
+export { SOMETHING_TO_DO } from './people';
 export { PRACTICE } from './rule';
 
 /** What there is to say of a rule apart from a plan. */

@@ -5,3 +5,5 @@ import { somethingToDo } from './something-to-do';
 
 /** P: everyone who comes takes part. */
 export const PEOPLE_RULES = [somethingToDo, helpersPresent, fewLeftOut, seatedAlternative];
+
+export { SOMETHING_TO_DO } from './something-to-do';

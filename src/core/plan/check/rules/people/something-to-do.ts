@@ -7,8 +7,10 @@ import { PRACTICE, rule } from '../rule';
 const MAX_IN_A_ROW = 2;
 const ONE_OF = 4;
 
+export const SOMETHING_TO_DO = 'P1';
+
 export const somethingToDo = rule({
-  code: 'P1',
+  code: SOMETHING_TO_DO,
   severity: 'must',
   title: 'Everyone has something to do',
   reason: 'Nobody should sit out more than two movements running, or more than a quarter of the class.',
