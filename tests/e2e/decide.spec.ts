@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { noFaults } from './axe';
 import { openFriday } from './steps';
 
 test('after a class: proposals with their reasons, taken, changed or left, kept, and shown when teaching', async ({
@@ -36,6 +37,7 @@ test('after a class: proposals with their reasons, taken, changed or left, kept,
   await ansel.getByRole('button', { name: 'Ansel B, grip: take it' }).click();
   await expect(decided.getByRole('row', { name: /^Ansel B, grip/ })).toContainText('changed: 1 rung back');
   await expect(page.getByRole('listitem').filter({ hasText: /^Ansel B, grip: / })).toHaveCount(0);
+  await noFaults(page, 'main');
 
   await page.goto('/');
   await expect(due).toHaveCount(0);

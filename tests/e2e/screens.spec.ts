@@ -31,7 +31,7 @@ const PAGES = [
 const COLOURS = ['/', '/people', '/movements/ball-squeeze', '/loading', '/settings', '/rules', '/lock'];
 
 for (const path of PAGES)
-  test(`${path}: axe finds nothing, a policy with a nonce, nobody else asked, nothing wider than the page at 200 %`, async ({
+  test(`${path}: axe finds nothing, a policy with a nonce, nobody else asked, nothing wider than the page at 200 % or on a phone`, async ({
     page,
   }) => {
     const elsewhere = askedElsewhere(page);
@@ -45,8 +45,13 @@ for (const path of PAGES)
     expect(policy).not.toMatch(/script-src[^;]*unsafe/);
     await noFaults(page);
     if (COLOURS.includes(path)) await enoughContrast(page);
-    await page.setViewportSize({ width: 640, height: 400 });
-    await expect.poll(() => overflow(page)).toBeLessThanOrEqual(0);
+    for (const [width, height] of [
+      [640, 400],
+      [390, 844],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await expect.poll(() => overflow(page)).toBeLessThanOrEqual(0);
+    }
     expect(elsewhere()).toEqual([]);
     expect(complaints).toEqual([]);
   });

@@ -9,7 +9,7 @@ export function FilePlace({ accept, onFile }: Props) {
   return (
     <label
       data-file-place
-      className="flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4"
+      className="flex min-h-24 cursor-pointer flex-wrap items-center gap-4 rounded-2xl border-2 border-dashed border-edge px-6 py-4 max-sm:px-3"
       onDragOver={(e) => e.preventDefault()}
       onDrop={(e) => {
         e.preventDefault();
@@ -20,7 +20,7 @@ export function FilePlace({ accept, onFile }: Props) {
       <input
         type="file"
         accept={accept}
-        className="file:mr-4 file:min-h-11 file:cursor-pointer file:rounded-full file:border-2 file:border-solid file:border-edge file:bg-paper file:px-5 file:font-semibold"
+        className="w-full max-w-md min-w-0 file:mr-4 file:min-h-11 file:cursor-pointer file:rounded-full file:border-2 file:border-solid file:border-edge file:bg-paper file:px-5 file:font-semibold"
         onChange={(e) => onFile(e.target.files?.[0])}
       />
     </label>

@@ -50,8 +50,9 @@ export function useUnsaved(watched: Watched): UnsavedForm {
   const known = useRef<string | null>(textOf(watched.opened));
   /** Something changed that was not sent yet, or did not arrive. */
   const isOwed = useRef(false);
-  /** One after the other, so that none overtakes the one before. */
+  /** One after the other, so that none overtakes the one before; what is owed meanwhile is still owed when the page goes. */
   const line = useRef<Promise<unknown>>(Promise.resolve());
+  const isSending = useRef(false);
   const path = `/api/unsaved/${watched.name}`;
 
   /** The change that is owed, where what is typed differs from what is kept; what is as it was opened is no longer kept. */
@@ -70,15 +71,21 @@ export function useUnsaved(watched: Watched): UnsavedForm {
   }, []);
 
   const keep = useCallback(() => {
-    const change = owed();
-    if (!change) return;
-    line.current = line.current.then(async () => {
+    if (isSending.current) return;
+    isSending.current = true;
+    const send = async (): Promise<void> => {
+      const change = isOwed.current ? owed() : null;
+      if (!change) return;
       const result = await requestJson(change.method, path, change.body);
       setTrouble(result.ok ? null : result.message);
-      if (result.ok) return setTyped(change.isTyped);
+      if (result.ok) {
+        setTyped(change.isTyped);
+        return send();
+      }
       known.current = null;
       isOwed.current = true;
-    });
+    };
+    line.current = line.current.then(send).finally(() => (isSending.current = false));
   }, [owed, path]);
 
   useEffect(() => {

@@ -33,8 +33,13 @@ export function Table({ columns, children, className = 'w-full', label, caption,
 
 const nameOf = (column: Column): string => (typeof column === 'string' ? column : column.number);
 
-const Head = ({ column }: { column: Column }) => (
-  <th scope="col" className={`py-1 pr-5 last:pr-0 ${typeof column === 'string' ? '' : 'text-right'}`}>
-    {nameOf(column)}
-  </th>
-);
+const Head = ({ column }: { column: Column }) => {
+  const name = nameOf(column);
+  // Over buttons there is nothing to say, and a head without a name is none.
+  if (name === '') return <td />;
+  return (
+    <th scope="col" className={`py-1 pr-5 last:pr-0 ${typeof column === 'string' ? '' : 'text-right'}`}>
+      {name}
+    </th>
+  );
+};

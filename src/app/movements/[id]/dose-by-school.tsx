@@ -20,7 +20,7 @@ export function DoseBySchool({ movement }: { movement: Movement }) {
       <Table columns={['School', 'Dose', { number: 'Time' }]}>
         {rows.map(({ school, dose }) => (
           <tr key={school} className="border-b align-top">
-            <th scope="row" className="py-2 pr-4 font-normal">
+            <th scope="row" className="py-2 pr-4 font-normal max-sm:pr-2">
               <strong>{SCHOOL_WORDS[school].name}</strong>
               <span className="block text-sm text-soft">{SCHOOL_WORDS[school].line}</span>
             </th>
@@ -35,7 +35,7 @@ export function DoseBySchool({ movement }: { movement: Movement }) {
               {doseWords(dose, doneWith(movement))}
               {dose.count.mode !== 'time' && primaryCount(dose.count) !== dose.most && `; up to ${dose.most}`}
             </td>
-            <td className="tabular py-2 text-right whitespace-nowrap">
+            <td className="tabular py-2 text-right sm:whitespace-nowrap">
               {spokenLength(doseTiming(dose, CONTEXT).totalMs)}
             </td>
           </tr>
