@@ -215,6 +215,7 @@ test('everything stands out enough: a plan with its findings, teaching, marks, h
   await enoughContrast(page);
   await stepLink(page, 'Teach').click();
   await page.getByRole('button', { name: 'Start the class' }).click();
+  await expect(page.getByRole('button', { name: 'Start the count' })).toBeVisible();
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await enoughContrast(page);

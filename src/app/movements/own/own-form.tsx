@@ -75,10 +75,10 @@ export function OwnForm({ id, keptAs, initial }: Props) {
   };
   return (
     <FormProvider {...form}>
-      <Form onSubmit={save} noValidate waits={!unsaved.isReady} className="grid gap-8">
+      <Form onSubmit={save} noValidate waits={!unsaved.isReady} className="grid grid-cols-1 gap-8">
         <WordFields />
         <WorkFields />
-        <section aria-label="Usual dose" className="grid gap-3">
+        <section aria-label="Usual dose" className="grid grid-cols-1 gap-3">
           <h2 className="text-xl">Usual dose</h2>
           <PassNames passes={own.movement.passes} onChange={setPasses} />
           <DoseFields dose={own.movement.dose} movement={own.movement} onChange={setDose} />
@@ -91,7 +91,7 @@ export function OwnForm({ id, keptAs, initial }: Props) {
             onChange={(figure) => form.setValue('figure', figure as OwnMovementInput['figure'])}
           />
         )}
-        <div className="grid gap-3" aria-live="polite">
+        <div className="grid grid-cols-1 gap-3" aria-live="polite">
           {issues.length > 0 && (
             <div>
               <h2 className="text-lg">Still missing</h2>

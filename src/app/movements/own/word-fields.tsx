@@ -8,7 +8,7 @@ import { Field, inputClass } from '@/ui/form/field';
 export function WordFields() {
   const { register } = useFormContext<OwnMovementInput>();
   return (
-    <section aria-label="In words" className="grid gap-4 md:grid-cols-2">
+    <section aria-label="In words" className="grid grid-cols-1 gap-4 md:grid-cols-2">
       <Field label="Name" hint="By what the hand does">
         {(field) => (
           <input {...field} className={inputClass} autoComplete="off" {...register('movement.name')} />
