@@ -41,6 +41,8 @@ export async function openPglite(
       : { dataDir: 'memory://' }),
     ...(beginning && { loadDataDir: beginning }),
   });
+  // The next in memory begins as a copy of this one as it is now.
+  if (folder === null && beginnings.length === 0) beginFrom(await pg.dumpDataDir('gzip'));
   await pg.query("set time zone 'UTC'");
   const answered = async <T>(work: Promise<T>): Promise<T> => {
     const answer = await work;
