@@ -24,7 +24,7 @@ export const FLOORS = [
   ['plan'],
   ['teach', 'draft'],
   ['progress'],
-  ['term', 'home'],
+  ['term', 'home', 'drill'],
   ['paper', 'formats', 'models'],
   ['venue'],
 ];

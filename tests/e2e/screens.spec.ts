@@ -21,6 +21,7 @@ const PAGES = [
   '/room',
   '/terms',
   '/files',
+  '/practice',
   '/rules',
   '/words',
   '/models',

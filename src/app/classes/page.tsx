@@ -22,6 +22,9 @@ export default async function ClassesPage({ searchParams }: Props) {
   return (
     <Page>
       <PageHead title="Classes" line="Planned and taught, newest first.">
+        <Link href="/practice" className={buttonClass()}>
+          Practice
+        </Link>
         <Link href="/classes/new" className={buttonClass('main')}>
           Make a class
         </Link>

@@ -12,6 +12,7 @@ export const PAGES: readonly (readonly [name: string, href: string, words?: stri
   ['Make a class', '/classes/new', 'new session'],
   ['Terms', '/terms', 'weeks season programme'],
   ['Loading bench', '/loading', 'lean kilograms pounds weight bone'],
+  ['Practice', '/practice', 'drills train learn quiz sides fingers strain'],
   ['Files', '/files', 'export import'],
   ['Make a term', '/terms/new', 'new weeks season'],
   ['Room screen', '/room', 'television second screen group'],

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Practice, TaughtRow } from '@/core/teach';
 import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
+import { Link } from '@/ui/page/link';
 import { CordRunner } from '../teach/cord-runner';
 import { PracticeResult } from './practice-result';
 import { useRun } from './use-run';
@@ -22,7 +23,11 @@ export function CountPractice({ rows }: { rows: readonly TaughtRow[] }) {
       <h2 className="text-xl">Practise counting</h2>
       <p>
         Count aloud, and tap the pad or the space bar on each number. To tap hand by hand, F is the left and J
-        the right.
+        the right. Sides, finger orders and more are drilled on the{' '}
+        <Link href="/practice" className="font-semibold underline underline-offset-4">
+          practice page
+        </Link>
+        .
       </p>
       <div className="mt-3 flex flex-wrap items-end gap-4">
         <SelectField
