@@ -95,16 +95,20 @@ function Choice({ words, place, stands, onChoose }: ChoiceProps) {
       type="button"
       onClick={onChoose}
       aria-disabled={stands !== 'open'}
-      className={`flex min-h-14 items-center gap-3 rounded-2xl border-2 bg-paper px-4 py-2 text-left text-lg max-sm:px-2 ${LOOKS[stands]}`}
+      className={`flex min-h-14 items-center gap-3 rounded-2xl border-2 bg-paper py-2 text-lg ${
+        place === null
+          ? 'flex-wrap justify-center px-1 text-center max-sm:text-sm'
+          : 'px-4 text-left max-sm:px-2'
+      } ${LOOKS[stands]}`}
     >
       {place !== null && (
         <span aria-hidden="true" className="tabular text-soft max-sm:hidden">
           {place}
         </span>
       )}
-      <span className="min-w-0">{words}</span>
-      {stands === 'right' && <Check aria-label="the right one" className="ml-auto size-6 shrink-0" />}
-      {stands === 'wrong' && <X aria-label="not this one" className="ml-auto size-6 shrink-0" />}
+      <span className={`min-w-0 ${place === null ? '' : 'flex-1'}`}>{words}</span>
+      {stands === 'right' && <Check aria-label="the right one" className="size-6 shrink-0" />}
+      {stands === 'wrong' && <X aria-label="not this one" className="size-6 shrink-0" />}
     </button>
   );
 }
