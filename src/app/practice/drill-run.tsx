@@ -44,7 +44,7 @@ export function DrillRun({ name, next, onDone }: Props) {
         className={`mt-4 grid gap-2 ${question.sitters ? 'grid-cols-5' : question.choices.length === 2 ? 'grid-cols-2' : 'grid-cols-1'}`}
       >
         {question.choices.map((choice, i) => (
-          <li key={choice} className="grid">
+          <li key={choice} className="grid grid-cols-1">
             <Choice
               words={choice}
               place={question.sitters ? null : i + 1}
@@ -97,7 +97,7 @@ function Choice({ words, place, stands, onChoose }: ChoiceProps) {
       aria-disabled={stands !== 'open'}
       className={`flex min-h-14 items-center gap-3 rounded-2xl border-2 bg-paper py-2 text-lg ${
         place === null
-          ? 'flex-wrap justify-center px-1 text-center max-sm:text-sm'
+          ? 'flex-wrap justify-center px-1 text-center max-sm:px-0 max-sm:text-sm'
           : 'px-4 text-left max-sm:px-2'
       } ${LOOKS[stands]}`}
     >
