@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { drillFacts } from '@/catalogue/drill-facts';
 import { DRILLS, drillOf, type DrillId, type Question } from '@/core/drill';
 import { Button } from '@/ui/form/button';
@@ -9,19 +9,17 @@ import { DrillRun } from './drill-run';
 
 export type Answered = { readonly question: Question; readonly chosen: number };
 
-type Stage = { readonly id: DrillId; readonly seed: number } | null;
+type Stage = { readonly id: DrillId; readonly seed: number; readonly next: () => Question };
 
 /** Which drill, the drill itself, and how it went. */
 export function DrillDesk() {
   const facts = useMemo(drillFacts, []);
-  const [stage, setStage] = useState<Stage>(null);
+  const [stage, setStage] = useState<Stage | null>(null);
   const [done, setDone] = useState<readonly Answered[] | null>(null);
-  const next = useRef<() => Question>(() => ({ text: '', choices: [], right: 0, because: '' }));
   const begin = (id: DrillId) => {
     const seed = Date.now() % 1_000_000_000;
-    next.current = drillOf(id, facts, seed);
     setDone(null);
-    setStage({ id, seed });
+    setStage({ id, seed, next: drillOf(id, facts, seed) });
   };
   const onDone = useCallback((answered: readonly Answered[]) => setDone(answered), []);
   if (!stage)
@@ -45,5 +43,5 @@ export function DrillDesk() {
     return (
       <DrillDone name={name} answered={done} onAgain={() => begin(stage.id)} onOther={() => setStage(null)} />
     );
-  return <DrillRun key={stage.seed} name={name} next={next.current} onDone={onDone} />;
+  return <DrillRun key={stage.seed} name={name} next={stage.next} onDone={onDone} />;
 }

@@ -28,7 +28,7 @@ const ASKED: readonly ((side: Side) => {
     because: 'Facing the same way as they do, your sides are theirs.',
   }),
   (side) => ({
-    text: `You face the group. Somebody’s ${side} hand has to rest today. On which side of them do you see it?`,
+    text: `You face the group. Somebody’s ${side} hand has to rest today. As you look at them, on which side is it?`,
     right: other(side),
     because: `From where you sit, the ${side} hand of whoever faces you is on your ${other(side)}.`,
   }),

@@ -1,15 +1,8 @@
 import type { Dice } from '../dice';
-import { placedRows, rankedCuts, rowTitle, type Cut, type RuleContext } from '../plan';
+import { CUT_WORDS, placedRows, rankedCuts, rowTitle, type Cut, type RuleContext } from '../plan';
 import { clockText, lowerFirst } from '../words';
 import { asked, oneOf, shuffled, type Question } from './question';
 
-const HOW: Readonly<Record<Cut['how'], string>> = {
-  'to the fewest': 'at its fewest',
-  'one set less': 'one set less',
-  'for less long': 'for less long',
-  'less talk': 'less talk',
-  'left out': 'left out',
-};
 /** Over by so much, ms: less would be no matter, more would be another class. */
 const [LEAST_OVER_MS, MOST_OVER_MS] = [60_000, 240_000];
 const STEP_MS = 5_000;
@@ -28,7 +21,9 @@ export function timeLeftQuestion(roll: Dice, context: RuleContext): Question | n
   for (let i = 0; i < TRIES; i++) {
     const at = 1 + Math.floor(roll() * Math.max(1, endingFrom - 1));
     const ahead = new Set(rows.slice(at).map(({ row }) => row.id));
-    const open = cuts.filter((cut) => ahead.has(cut.rowId));
+    const asPlanned = cuts.filter((cut) => ahead.has(cut.rowId));
+    // A row that comes once more has the same name: the words would say either.
+    const open = asPlanned.filter((cut) => asPlanned.filter((c) => words(c) === words(cut)).length === 1);
     const overMs = LEAST_OVER_MS + Math.floor((roll() * (MOST_OVER_MS - LEAST_OVER_MS)) / STEP_MS) * STEP_MS;
     const enough = open.filter((cut) => cut.savedMs >= ENOUGH * overMs);
     const little = shuffled(
@@ -50,4 +45,4 @@ export function timeLeftQuestion(roll: Dice, context: RuleContext): Question | n
   return null;
 }
 
-const words = ({ title, how }: Cut): string => `${title}, ${HOW[how]}`;
+const words = ({ title, how }: Cut): string => `${title}, ${CUT_WORDS[how]}`;

@@ -67,7 +67,7 @@ export { rowNote, rowTitle } from './look/row-title';
 export { PRACTICE, RULE_LETTERS, SOMETHING_TO_DO, ruleOf } from './check/rules';
 export { FIRST_LOADING, fewNew, oneChange, steepRises } from './check/rules/progress';
 export { findingsOf } from './check/rules/rule';
-export { rankedCuts, type Cut } from './check/shorten';
+export { CUT_WORDS, rankedCuts, type Cut } from './check/shorten';
 export { applyStep } from './edit/step';
 export { MAX_STEPS, stepSchema, type PlanStep } from './edit/step-schema';
 export { isToStay, newSection, repeatSection, sectionKindsToAdd } from './edit/edit-sections';

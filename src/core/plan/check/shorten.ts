@@ -16,6 +16,15 @@ export type Cut = {
   readonly step: Exclude<PlanStep, { type: 'several' }>;
 };
 
+/** How a cut is told after the name of its row. */
+export const CUT_WORDS: Readonly<Record<Cut['how'], string>> = {
+  'to the fewest': 'at its fewest',
+  'one set less': 'one set less',
+  'for less long': 'at its shortest',
+  'less talk': 'a minute of talk',
+  'left out': 'left out',
+};
+
 /**
  * Everything that could be shortened or left out, cheapest loss for its time first. Never the ending, a
  * counter-stretch, a shake or a look at the hands.

@@ -148,7 +148,7 @@ function movedFor(stayed: readonly string[], { rows }: Draft, catalogue: Catalog
 const tooLittleWords = (names: readonly string[]): string =>
   names.length === 0
     ? ''
-    : `, but ${nameList(names)} would have too little to do in any class of these people: see what is held for them`;
+    : ` but P1: ${nameList(names, names.length)} would have too little to do in any class of these people`;
 
 type SummaryProps = { draft: Draft; moved: string; onUse: () => void };
 

@@ -5,10 +5,10 @@ import {
   classLength,
   isPaceKnown,
   lengthWords,
+  CUT_WORDS,
   rankedCuts,
   wayInOf,
   WAYS_IN,
-  type Cut,
   type Plan,
   type RuleContext,
   type UsualWayIn,
@@ -134,12 +134,12 @@ function Shortening({ context, editor }: Pick<Props, 'context' | 'editor'>) {
             className="flex items-center justify-between gap-3 border-t border-line"
           >
             <span className="min-w-0 text-sm leading-tight">
-              {cut.title}, {HOW_WORDS[cut.how]}
+              {cut.title}, {CUT_WORDS[cut.how]}
             </span>
             <Button
               look="quiet"
               className="tabular shrink-0 px-2! text-sm"
-              aria-label={`${cut.title}, ${HOW_WORDS[cut.how]}, saves ${clockText(cut.savedMs)}`}
+              aria-label={`${cut.title}, ${CUT_WORDS[cut.how]}, saves ${clockText(cut.savedMs)}`}
               onClick={() => editor.edit(cut.step, `Shorten ${cut.title}`)}
             >
               saves {clockText(cut.savedMs)}
@@ -150,11 +150,3 @@ function Shortening({ context, editor }: Pick<Props, 'context' | 'editor'>) {
     </>
   );
 }
-
-const HOW_WORDS: Record<Cut['how'], string> = {
-  'to the fewest': 'at its fewest',
-  'one set less': 'one set less',
-  'for less long': 'at its shortest',
-  'less talk': 'a minute of talk',
-  'left out': 'left out',
-};
