@@ -24,7 +24,7 @@ export const FLOORS = [
   ['plan'],
   ['teach', 'draft'],
   ['progress'],
-  ['term', 'home', 'drill'],
+  ['term', 'home', 'drill', 'practice'],
   ['paper', 'formats', 'models'],
   ['venue'],
 ];

@@ -72,12 +72,14 @@ export async function passphraseOf(db: Db, id: string): Promise<string | null> {
   return one?.passphrase ?? null;
 }
 
+/** Somebody's recorded voice goes with them, what they typed and did not save, and how they practised. */
+const OWN_ALONE = ['own_word', 'unsaved_form', 'practice_result'];
+
 /** What belonged to one instructor belongs to another, and the one is no more. */
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
     await reassign(tx, id, heirId);
-    // Somebody's recorded voice goes with them, and what they typed and did not save.
-    for (const table of ['own_word', 'unsaved_form'])
+    for (const table of OWN_ALONE)
       await tx.query(`delete from ${table} where owner_id = $1`, [id]);
     await tx.query('delete from instructor where id = $1', [id]);
   });
@@ -107,7 +109,8 @@ export async function adoptOrphans(db: Db, id: string): Promise<void> {
        and not exists (select 1 from unsaved_form o where o.owner_id = $1 and o.form = u.form)`,
     [id],
   );
-  for (const table of ['own_word', 'unsaved_form'])
+  await db.query('update practice_result set owner_id = $1 where owner_id is null', [id]);
+  for (const table of OWN_ALONE)
     await db.query(
       `delete from ${table} where owner_id is null or owner_id not in (select i.id from instructor i)`,
     );

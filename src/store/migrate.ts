@@ -36,6 +36,7 @@ import { unsaved } from './migrations/0034-unsaved';
 import { takeBack } from './migrations/0035-take-back';
 import { takenAway } from './migrations/0036-taken-away';
 import { homeHours } from './migrations/0037-home-hours';
+import { practiceResults } from './migrations/0038-practice-results';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -77,6 +78,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   takeBack,
   takenAway,
   homeHours,
+  practiceResults,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

@@ -69,6 +69,7 @@ const MORE = [
   `insert into home_day select id, '2026-11-24', 1 from home_card`,
   `insert into grip_test select gen_random_uuid(), person_id, '2026-11-24', '[1]' from ${ONE}`,
   `insert into own_word (word, sound) values ('1', 'AAAAAAAA')`,
+  `insert into practice_result (id, day, name, result) values (gen_random_uuid(), '2026-11-24', 'A class', '{}')`,
   `insert into unsaved_form (form, body) values ('person.new', '{}')`,
   `insert into taken_away (id, kind, name, rows) values (gen_random_uuid(), 'class', 'A class', '[]')`,
   `insert into person_change (person_id, what) select person_id, 'Grip is 20 kg' from ${ONE}`,

@@ -13,6 +13,8 @@ export const PAGES: readonly (readonly [name: string, href: string, words?: stri
   ['Terms', '/terms', 'weeks season programme'],
   ['Loading bench', '/loading', 'lean kilograms pounds weight bone'],
   ['Practice', '/practice', 'drills train learn quiz sides fingers strain'],
+  ['A made-up group', '/practice/group', 'practice rehearse simulate people train'],
+  ['Practice classes so far', '/practice/past', 'progress results'],
   ['Files', '/files', 'export import'],
   ['Make a term', '/terms/new', 'new weeks season'],
   ['Room screen', '/room', 'television second screen group'],

@@ -28,7 +28,7 @@ export function DrillDesk() {
         {DRILLS.map(({ id, name, what }) => (
           <li key={id} className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-b py-3">
             <div>
-              <h2 className="text-xl">{name}</h2>
+              <h3 className="text-lg">{name}</h3>
               <p className="text-soft">{what}</p>
             </div>
             <Button onClick={() => begin(id)} aria-label={`Begin: ${name}`}>

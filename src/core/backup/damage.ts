@@ -30,6 +30,7 @@ const ABOUT: Readonly<Record<string, readonly string[]>> = {
   'home practice': ['home_card', 'home_day'],
   'your own voice': ['own_word'],
   'what was typed and not saved': ['unsaved_form'],
+  'practice classes': ['practice_result'],
   'own movements': ['own_movement', 'own_movement_version'],
   'who is let in': ['instructor', 'lock', 'token'],
 };

@@ -1,5 +1,5 @@
 import { BODY_INK_MM, outwardOf, type Arm, type HandAt, type See, type Side } from '../body';
-import { add, cross, disc, meanDepth, outlined, scale, type Part, type Vec } from '../draw';
+import { add, between, cross, disc, meanDepth, outlined, scale, type Part, type Vec } from '../draw';
 import { DIGITS, FINGER_NAMES, type DigitName } from './joints';
 import { handPoints, type HandPoints } from './kinematics';
 import type { FullPose } from './pose';
@@ -25,8 +25,18 @@ const everyDigit = (of: (digit: DigitName) => readonly Vec[]) =>
 export const fingertipOf = ({ hand }: Arm, side: Side, pose: FullPose): Vec =>
   handAt(hand, side, pose).digits.middle.at(-1)!;
 
+/** A ring is drawn larger than it is, so that it is seen at all, mm. */
+const RING_MM = 13;
+
 /** A hand as small as a person's is drawn: its shape, without nails and creases, so far over what it lies on, mm. */
-export function smallHand({ elbow, hand }: Arm, side: Side, pose: FullPose, see: See, over: number): Part {
+export function smallHand(
+  { elbow, hand }: Arm,
+  side: Side,
+  pose: FullPose,
+  see: See,
+  over: number,
+  wearsRing = false,
+): Part {
   const { digits, wrist } = handAt(hand, side, pose);
   const seen = everyDigit((d) => digits[d].map(see));
   const palm = [
@@ -40,9 +50,12 @@ export function smallHand({ elbow, hand }: Arm, side: Side, pose: FullPose, see:
       .map((to, i) => [disc(seen[d][i]!, RADII[d][Math.max(0, i - 1)]! + 1), disc(to, RADII[d][i]! + 1)]),
   );
   const shapes = [palm, ...rods].map((discs) => outlined(discs, 'skin', BODY_INK_MM * 0.7));
+  const ring = wearsRing
+    ? outlined([disc(between(seen.ring[1]!, seen.ring[2]!, 0.5), RING_MM)], 'prop', BODY_INK_MM * 0.5)
+    : [];
   return {
     // Over the sleeve it comes out of.
     depth: Math.max(meanDepth(...seen.middle) + 45, meanDepth(see(elbow), see(hand.wrist)) + 12) + over,
-    shapes: [...shapes.map(([ink]) => ink), ...shapes.map(([, skin]) => skin)],
+    shapes: [...shapes.map(([ink]) => ink), ...shapes.map(([, skin]) => skin), ...ring],
   };
 }

@@ -37,6 +37,8 @@ export type PersonIn = {
   readonly shows?: (typeof PERSON_SHOWS)[number];
   /** Which of the people who are drawn. */
   readonly build?: number;
+  /** They wear a ring, on the hand on the left of the page. */
+  readonly ring?: true;
 };
 
 /** A person faces the left of the page from the side, their right side toward whoever looks on. */
@@ -103,7 +105,9 @@ export function personShapes(person: PersonIn, stage: Stage, prop?: PropShape): 
   const parts = [
     ...bodyParts(body, build, see, { over, upper }),
     ...furnitureParts(person.stance, build, see, upper),
-    ...(['L', 'R'] as const).map((side) => smallHand(body.arms[side], side, poses[side], see, over)),
+    ...(['L', 'R'] as const).map((side) =>
+      smallHand(body.arms[side], side, poses[side], see, over, person.ring && side === 'L'),
+    ),
     ...(prop ? heldParts(prop, body, working, see) : []),
   ];
   const floor = onFloor(person.stance) && !upper ? [floorUnder(body, build, see)] : [];

@@ -1,4 +1,5 @@
 import { scriptLength, type Beat } from '../dose';
+import { memo } from '../remember';
 import type { TaughtRow } from './taught-row';
 import { withEdits } from './count-edits';
 import { numberedOn } from './series';
@@ -8,11 +9,17 @@ import type { TeachState } from './state';
 export const offsetAtTime = (state: TeachState, nowMs: number): number =>
   state.offsetMs + (state.running ? Math.max(0, nowMs - state.anchorMs) : 0);
 
-/** The beats of the row under way, with all that was changed. */
-export const beatsOf = (
+const remember = memo<readonly Beat[]>();
+const NO_BEATS: readonly Beat[] = [];
+
+/** The beats of the row under way, with all that was changed; it is asked many times a second. */
+export function beatsOf(
   rows: readonly TaughtRow[],
   { rowIndex, edits, ahead }: TeachState,
-): readonly Beat[] => withEdits(numberedOn(rows[rowIndex]?.beats ?? [], ahead), edits);
+): readonly Beat[] {
+  const planned = rows[rowIndex]?.beats ?? NO_BEATS;
+  return remember([planned, edits], String(ahead), () => withEdits(numberedOn(planned, ahead), edits));
+}
 
 /** Length of the count of the current row with its changes, shake-out included, ms. */
 export function phaseLength(rows: readonly TaughtRow[], state: TeachState): number {

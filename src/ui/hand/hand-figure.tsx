@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { paintOf, paintOfArrow, type Arrow, type FigureShape, type Ink, type PaintedPath } from '@/core/draw';
+import { tokenOf } from './ink';
 
 /** The shapes of a figure as SVG paths. */
 export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: readonly FigureShape[] }) {
@@ -9,9 +10,7 @@ export const FigureShapes = memo(function FigureShapes({ shapes }: { shapes: rea
 /** The way a movement goes, over the figure. */
 export const MotionArrow = ({ arrow }: { arrow: Arrow }) => <Paths paths={paintOfArrow(arrow)} />;
 
-/** In the evening a figure keeps dark outlines, though ink is light then, and its sleeves stand out from the ground. */
-const OF_FIGURES: Partial<Record<Ink, string>> = { ink: 'outline', paper: 'sleeve' };
-const token = (ink: Ink | null): string => (ink ? `var(--color-${OF_FIGURES[ink] ?? ink})` : 'none');
+const token = (ink: Ink | null): string => (ink ? `var(${tokenOf(ink)})` : 'none');
 
 function Paths({ paths }: { paths: readonly PaintedPath[] }) {
   return paths.map(({ d, fill, stroke, strokeMm, strokeOpacity, round }, i) => (

@@ -80,6 +80,9 @@ export function RehearseDesk({ info, snapshot, venueSafety, ownRungs, steps }: P
               <Button look="main" onClick={() => setRun(firstRun(snapshot, rows))}>
                 Start the rehearsal
               </Button>
+              <Link href={`/practice/group?class=${info.id}`} className={buttonClass()}>
+                With a made-up group
+              </Link>
               <Link href={`/classes/${info.id}`} className={buttonClass()}>
                 Back to the plan
               </Link>

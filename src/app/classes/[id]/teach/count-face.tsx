@@ -26,9 +26,13 @@ type Props = {
   nowMs: number;
   settings: Pick<CountSettings, 'style' | 'mirror'>;
   onGo: () => void;
-  /** The hands that show the movement. */
-  figure: ReactNode;
+  /** The hands that show the movement; without them the count is in a narrow column. */
+  figure: ReactNode | null;
 };
+
+const TITLE =
+  'truncate text-[1.6rem] leading-tight md:text-[2.2rem] xl:text-[2.9rem] md:[@media(min-height:721px)]:whitespace-normal [@media(max-height:720px)]:text-[1.8rem]';
+const NARROW_TITLE = 'truncate text-[1.6rem] leading-tight';
 
 /** The current item, and the largest thing on the screen: the count. */
 export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: Props) {
@@ -37,18 +41,18 @@ export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: 
   const movement = row.row.kind === 'movement' ? movementOfRow(row.row, catalogue) : undefined;
   const way = movement ? [rungNoteOf(movement), loadSettingNote(movement)].filter(Boolean) : [];
   return (
-    <section aria-label="Now" className="flex flex-col lg:min-h-0">
-      <h1 className="truncate text-[1.6rem] leading-tight md:text-[2.2rem] xl:text-[2.9rem] md:[@media(min-height:721px)]:whitespace-normal [@media(max-height:720px)]:text-[1.8rem]">
-        {row.title}
-      </h1>
+    <section aria-label="Now" className={`flex flex-col ${figure === null ? 'shrink-0' : 'lg:min-h-0'}`}>
+      <h1 className={figure === null ? NARROW_TITLE : TITLE}>{row.title}</h1>
       {row.row.kind === 'movement' && (
-        <p className="line-clamp-2 text-base leading-snug text-soft md:text-lg xl:text-xl [@media(max-height:520px)]:hidden">
+        <p
+          className={`line-clamp-2 text-base leading-snug text-soft [@media(max-height:520px)]:hidden ${figure === null ? '' : 'md:text-lg xl:text-xl'}`}
+        >
           {toldDose(row.row.dose, movement && doneWith(movement))}
           {way.length > 0 && <strong className="text-ink">, {way.join(', ')}</strong>}
         </p>
       )}
       <div className="flex items-center gap-3 py-1 md:gap-4 md:py-2 lg:min-h-0 lg:flex-1">
-        {row.kind === 'movement' && (
+        {row.kind === 'movement' && figure !== null && (
           <div className="h-36 w-28 shrink-0 md:h-64 md:w-auto md:flex-1 lg:h-full lg:min-h-0 [@media(max-height:520px)]:h-36">
             {figure}
           </div>
@@ -66,7 +70,14 @@ export function CountFace({ row, state, beats, nowMs, settings, onGo, figure }: 
             ) : state.phase === 'setUp' ? (
               <SetUp row={row} offset={offset} state={state} onGo={onGo} />
             ) : (
-              <Counting row={row} beats={beats} offset={offset} state={state} settings={settings} />
+              <Counting
+                row={row}
+                beats={beats}
+                offset={offset}
+                state={state}
+                settings={settings}
+                isNarrow={figure === null}
+              />
             )}
           </div>
         </div>
@@ -131,7 +142,9 @@ function Counting({
   offset,
   state,
   settings,
+  isNarrow,
 }: {
+  isNarrow: boolean;
   row: TaughtRow;
   beats: readonly Beat[];
   offset: number;
@@ -151,7 +164,7 @@ function Counting({
   return (
     <>
       <p
-        className="min-h-10 text-[1.6rem] leading-tight font-bold md:min-h-14 md:text-[2.6rem] [@media(max-height:720px)]:min-h-10 [@media(max-height:720px)]:text-[1.8rem]"
+        className={`min-h-10 text-[1.6rem] leading-tight font-bold ${isNarrow ? '' : 'md:min-h-14 md:text-[2.6rem] [@media(max-height:720px)]:min-h-10 [@media(max-height:720px)]:text-[1.8rem]'}`}
         role="status"
       >
         {sideWords(beat.side, face.side)}
@@ -161,7 +174,7 @@ function Counting({
           <span className="block text-[1.4rem] leading-tight font-normal md:text-[1.8rem]">{face.turn}</span>
         )}
       </p>
-      <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big)}`}>
+      <p data-testid="count" className={`tabular leading-none font-bold ${bigSize(face.big, isNarrow)}`}>
         {face.big}
       </p>
       <div className="flex flex-wrap items-center justify-center gap-x-6">
@@ -178,7 +191,8 @@ function Counting({
 }
 
 /** As large as the word allows beside the hands. */
-function bigSize(big: string): string {
+function bigSize(big: string, isNarrow: boolean): string {
+  if (isNarrow) return big.length <= 6 ? 'text-[4.5rem]' : 'text-[2.2rem]';
   if (/^\d+$/.test(big))
     return 'text-[7.5rem] md:[@media(min-height:841px)]:text-[8.5rem] xl:[@media(min-height:901px)]:text-[11rem] [@media(max-height:720px)]:text-[6.5rem]';
   return big.length <= 6

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, type RefObject } from 'react';
+import { useEffect, useMemo, type ReactNode, type RefObject } from 'react';
 import { factsOfTaught } from '@/catalogue/class-facts';
 import { contextOf } from '@/core/plan';
 import type { OwnMovement } from '@/core/catalogue';
@@ -13,6 +13,7 @@ import {
   NO_VOICE,
   taughtPlan,
   timeInHand,
+  type Moved,
   type Reports,
   comingUp,
   offsetAtTime,
@@ -63,6 +64,15 @@ export type TeachScreenProps = {
   doneWords: string;
   /** What a remote tells this screen is carried out by what is put here. */
   commands?: RefObject<((command: RemoteCommand) => void) | null>;
+  /** People who are made up, where the class is one to practise on. */
+  group?: MadeUpGroup;
+};
+
+/** A made-up group that follows the class: where it is drawn, and what it is told of. */
+export type MadeUpGroup = {
+  readonly onMoved: (moved: Moved, atMs: number) => void;
+  readonly onHelp: () => void;
+  readonly stage: (teaching: Teaching) => ReactNode;
 };
 
 /** A class being taught: the whole screen, large, everything by one key or one tap. */
@@ -77,11 +87,25 @@ export function TeachScreen(props: TeachScreenProps) {
 function Leading(props: TeachScreenProps) {
   const { info, taught, firstReports, rate, outbox } = props;
   const rowsOf = useRowsOf(taught.snapshot);
-  const teaching = useTeaching(info.id, rowsOf, taught, firstReports, rate, outbox?.post ?? null);
+  const teaching = useTeaching(
+    info.id,
+    rowsOf,
+    taught,
+    firstReports,
+    rate,
+    outbox?.post ?? null,
+    props.group?.onMoved,
+  );
   return <ClassScreen {...props} teaching={teaching} other={null} />;
 }
 
 const NONE: readonly OwnMovement[] = [];
+
+const COLUMNS =
+  'grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto lg:content-stretch lg:gap-8 lg:overflow-visible';
+const ALONE = `${COLUMNS} lg:grid-cols-[1fr_25rem]`;
+/** The group takes the room of the hands and of the beads. */
+const WITH_A_GROUP = `${COLUMNS} lg:grid-cols-[1fr_22rem]`;
 
 type Props = TeachScreenProps & {
   teaching: Teaching;
@@ -101,6 +125,7 @@ export function ClassScreen({
   onDone,
   doneWords,
   commands,
+  group,
   teaching,
   other,
 }: Props) {
@@ -132,6 +157,10 @@ export function ClassScreen({
   useWhenDone(state.phase === 'done' && unsaved === 0, onDone);
   useRedraw(state.phase !== 'done');
   useAwake(state.phase !== 'done');
+  const onHelp = group?.onHelp;
+  useEffect(() => {
+    if (actions.panel === 'help') onHelp?.();
+  }, [actions.panel, onHelp]);
 
   return (
     <main id="main" className="flex h-dvh flex-col gap-2 overflow-hidden px-4 pt-2 md:px-7 lg:gap-3 lg:pt-3">
@@ -145,7 +174,9 @@ export function ClassScreen({
         unsaved={unsaved}
         aside={outbox?.aside ?? []}
         onSeen={() => outbox?.dismiss()}
-        rehearsal={outbox === null}
+        unstored={
+          outbox ? null : group ? 'Practice, with people who are made up' : 'Rehearsal: nothing is stored'
+        }
       />
       {other && <FollowingBar other={other} />}
       <CallsToCome
@@ -156,29 +187,38 @@ export function ClassScreen({
       {!other && <TimeProposals proposals={proposed} onTake={actions.change} />}
       {row ? (
         <>
-          <div className="grid min-h-0 flex-1 grid-cols-1 content-start gap-4 overflow-y-auto lg:grid-cols-[1fr_25rem] lg:content-stretch lg:gap-8 lg:overflow-visible">
-            <CountFace
-              row={row}
-              state={state}
-              beats={beats}
-              nowMs={now()}
-              settings={settings}
-              onGo={() => actions.carryOut('goOrPause')}
-              figure={<HandPair row={row} beats={beats} state={state} now={now} mirror={settings.mirror} />}
-            />
-            <SideNotes
-              rows={rows}
-              index={state.rowIndex}
-              isCounting={state.phase === 'count'}
-              snapshot={snapshot}
-              people={people}
-              day={info.day}
-              rungShifts={state.rungShifts}
-              ownRungs={ownRungs}
-              verdicts={verdicts}
-            />
+          <div className={group ? WITH_A_GROUP : ALONE}>
+            {group?.stage(teaching)}
+            <div className={group ? 'flex min-h-0 flex-col gap-2' : 'contents'}>
+              <CountFace
+                row={row}
+                state={state}
+                beats={beats}
+                nowMs={now()}
+                settings={settings}
+                onGo={() => actions.carryOut('goOrPause')}
+                figure={
+                  group ? null : (
+                    <HandPair row={row} beats={beats} state={state} now={now} mirror={settings.mirror} />
+                  )
+                }
+              />
+              <SideNotes
+                rows={rows}
+                index={state.rowIndex}
+                isCounting={state.phase === 'count'}
+                snapshot={snapshot}
+                people={people}
+                day={info.day}
+                rungShifts={state.rungShifts}
+                ownRungs={ownRungs}
+                verdicts={verdicts}
+              />
+            </div>
           </div>
-          {row.kind === 'movement' && <CordRunner row={row} beats={beats} state={state} now={now} />}
+          {row.kind === 'movement' && !group && (
+            <CordRunner row={row} beats={beats} state={state} now={now} />
+          )}
         </>
       ) : (
         <p className="flex-1 text-2xl">{doneWords}</p>

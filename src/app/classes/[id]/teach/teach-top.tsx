@@ -13,7 +13,8 @@ type Props = {
   unsaved: number;
   aside: readonly SetAside[];
   onSeen: () => void;
-  rehearsal: boolean;
+  /** Why nothing of it is stored; null where it is. */
+  unstored: string | null;
 };
 
 /** Where the class is, and when it will end if the rest goes as planned. */
@@ -27,7 +28,7 @@ export function TeachTop({
   unsaved,
   aside,
   onSeen,
-  rehearsal,
+  unstored,
 }: Props) {
   const row = rows[state.rowIndex];
   const { finishMs, spareMs } = outlook(rows, state, nowMs, slotMs);
@@ -35,7 +36,7 @@ export function TeachTop({
     <div className="tabular flex flex-wrap items-baseline justify-between gap-x-8 xl:text-lg">
       <p>
         {row ? `${row.section}, row ${state.rowIndex + 1} of ${rows.length}` : 'Done'}
-        {rehearsal && '. Rehearsal: nothing is stored'}
+        {unstored && `. ${unstored}`}
         {rate !== 1 && `. The clock runs ${rate} times as fast`}
       </p>
       {aside.length > 0 && (

@@ -68,6 +68,7 @@ export function useTeaching(
   firstReports: Reports,
   rate: number,
   post: Outbox['post'] | null,
+  onMoved?: (moved: Moved, atMs: number) => void,
 ): Teaching {
   const nextSeq = useRef(taught.nextSeq);
   const [seenMs] = useState(() => (post ? Math.max(taught.state.anchorMs, lastSeen(classId)) : 0));
@@ -82,11 +83,12 @@ export function useTeaching(
       if (next === current.current && events.length === 0) return;
       current.current = next;
       setState(next);
+      onMoved?.({ state: next, events }, now());
       const firstSeq = nextSeq.current;
       nextSeq.current += events.length;
       post?.({ kind: 'events', classId, body: { firstSeq, events, state: next, screen: screenName() } });
     },
-    [classId, post],
+    [classId, post, onMoved, now],
   );
 
   // A reload finds a count where it was last seen, paused, so that none runs unwatched. Talk and breaks go on.

@@ -1,0 +1,104 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { CUES, seenFrom, seenWords, type CueId } from '@/core/practice';
+import { fullName } from '@/core/people';
+import { CheckBox } from '@/ui/form/check-box';
+import type { Teaching } from '../../classes/[id]/teach/use-teaching';
+import { CueBar } from './cue-bar';
+import { Seats } from './seats';
+import type { PracticeRun } from './group-desk';
+import { epochNow, useGroupPicture, type Shown } from './use-group-picture';
+import type { PracticeNow } from './use-practice';
+import { useSize } from './use-size';
+
+type Props = { run: PracticeRun; practice: PracticeNow; teaching: Teaching; rate: number };
+
+/** The class is worked out so often, ms: more often than it has seconds. */
+const TICK_MS = 200;
+/** What was last said stays in sight for so long on the class clock, ms. */
+const SAID_MS = 4_000;
+
+/** The made-up group in its half circle, and what can be said to it. */
+export function GroupStage({ run, practice, teaching, rate }: Props) {
+  const { cls } = run;
+  const { now, state, reports } = teaching;
+  const [atMs, setAtMs] = useState(0);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [inWords, setInWords] = useState(false);
+  const [said, setSaid] = useState<{ words: string; atMs: number } | null>(null);
+  useEffect(() => practice.reported(reports, now()), [practice, reports, now]);
+  useEffect(() => {
+    const look = () => setAtMs(practice.goOn(now()).untilMs);
+    const timer = setInterval(look, TICK_MS / Math.min(rate, 4));
+    return () => clearInterval(timer);
+  }, [practice, now, rate]);
+
+  const room = useRef<HTMLDivElement>(null);
+  const size = useSize(room);
+  const shown = useCallback((): Shown => {
+    const fromMs = now();
+    const clock = { fromMs, atEpochMs: epochNow(), rate, roundMs: null };
+    return { turns: practice.log().turns.slice(-2), seen: seenFrom(practice.course(), fromMs), clock };
+  }, [practice, now, rate]);
+  const { holder, seats } = useGroupPicture(run.of, size, shown);
+  const course = practice.course();
+  const nameOf = (id: string) => fullName(cls.group.find((g) => g.person.id === id)!.person);
+  const seen = cls.group.flatMap(({ person }) => {
+    const words = seenWords(course, person.id, atMs);
+    return words ? [{ id: person.id, words }] : [];
+  });
+  const say = (cue: CueId) => {
+    practice.say(cue, chosen, now());
+    const { words } = CUES.find((c) => c.id === cue)!;
+    setSaid({ words: `${chosen ? `To ${nameOf(chosen)}` : 'To everyone'}: “${words}.”`, atMs: now() });
+    setChosen(null);
+  };
+  return (
+    <section aria-label="The group" className="flex min-h-0 flex-col gap-2">
+      <div
+        ref={room}
+        className="relative h-[22rem] min-h-0 overflow-hidden rounded-2xl border bg-paper lg:h-auto lg:flex-1"
+      >
+        <div ref={holder} aria-hidden="true" className="absolute inset-0" />
+        <Seats
+          group={cls.group}
+          seats={seats}
+          away={state.away}
+          chosen={chosen}
+          seen={new Map(seen.map((s) => [s.id, s.words]))}
+          onChoose={(id) => {
+            if (id !== chosen) practice.notice(id, now());
+            setChosen(id === chosen ? null : id);
+          }}
+        />
+      </div>
+      <div className="flex min-h-7 flex-wrap items-center justify-between gap-x-4 text-base">
+        <p role="status">
+          {said && now() - said.atMs < SAID_MS
+            ? said.words
+            : chosen
+              ? `To ${nameOf(chosen)}: say what?`
+              : 'Tap somebody to speak to them alone.'}
+        </p>
+        <CheckBox label="Tell in words" on={inWords} onChange={() => setInWords(!inWords)} />
+      </div>
+      {inWords && (
+        <ul
+          aria-label="What can be seen"
+          aria-live="polite"
+          className="max-h-20 overflow-y-auto text-base"
+          tabIndex={0}
+        >
+          {seen.map(({ id, words }) => (
+            <li key={id}>
+              <strong>{nameOf(id)}</strong> {words}
+            </li>
+          ))}
+          {seen.length === 0 && <li className="text-soft">Everyone follows.</li>}
+        </ul>
+      )}
+      <CueBar onSay={say} />
+    </section>
+  );
+}
