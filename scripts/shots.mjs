@@ -99,17 +99,17 @@ await page.waitForTimeout(5_500);
 await shot('home-card');
 await open(taught);
 await page.getByRole('heading', { name: /^Wrap-up/ }).waitFor();
-await open(`${new URL(page.url()).pathname.replace('wrap-up', 'rehearse')}`);
-await page.getByLabel('Row', { exact: true }).selectOption({ label: 'Wrist goes side to side' });
-await button('Start counting').click();
-await page.waitForTimeout(3_100);
-for (let i = 0; i < 6; i++) {
-  await page.keyboard.press('Space');
-  await page.waitForTimeout(1_960);
-}
-await button('Stop and look').click();
-await page.getByRole('status', { name: 'How it was' }).waitFor();
-await shot('rehearse');
+await open('/practice/group');
+await page.getByLabel('Class', { exact: true }).selectOption({ label: 'More for grip, 45 minutes' });
+await page.getByLabel('Who comes').selectOption('12');
+await page.getByRole('radio', { name: /^A hard Tuesday/ }).check();
+await button('Begin the practice').click();
+await page.getByRole('region', { name: 'The group' }).waitFor();
+await upTo('Finger taps in order');
+await page.keyboard.press('ArrowUp');
+await page.keyboard.press('Space');
+await page.waitForTimeout(14_000);
+await shot('practice');
 
 await open('/people');
 await page.getByRole('link', { name: 'Ansel B' }).click();

@@ -1,3 +1,4 @@
+import { RULES_OF_GROUP } from '@/core/practice';
 import { FREE_CYCLE_MS } from '@/core/dose';
 import { ASSUMED_GRIP_KG } from '@/core/load';
 import {
@@ -215,6 +216,22 @@ export const MODELS: readonly ModelTold[] = [
     limits: [
       'It compares plans; it predicts nobody.',
       'A name stands there only where the difference is over three standard errors.',
+    ],
+    checks: [],
+  },
+  {
+    id: 'group',
+    name: 'A made-up group',
+    use: 'Practice classes: who slips when, what they answer to, who hurts and why.',
+    goesIn: [
+      'the plan and what is done on the teaching screen; verdicts and grip fatigue as for real people',
+      'made-up lag, range, habit, strength, understanding, pace and pain, from a seed',
+    ],
+    comesOut: RULES_OF_GROUP,
+    sources: ['the rates and the pain are made up: plausible numbers, not measured'],
+    limits: [
+      'Nobody in it exists, and it says nothing of anybody who does.',
+      'The same seed and the same teaching give the same class; another seed is another day.',
     ],
     checks: [],
   },

@@ -79,8 +79,7 @@ const OWN_ALONE = ['own_word', 'unsaved_form', 'practice_result'];
 export async function removeInstructor(db: Db, id: string, heirId: string): Promise<void> {
   await db.transaction(async (tx) => {
     await reassign(tx, id, heirId);
-    for (const table of OWN_ALONE)
-      await tx.query(`delete from ${table} where owner_id = $1`, [id]);
+    for (const table of OWN_ALONE) await tx.query(`delete from ${table} where owner_id = $1`, [id]);
     await tx.query('delete from instructor where id = $1', [id]);
   });
 }

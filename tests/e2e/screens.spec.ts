@@ -22,6 +22,8 @@ const PAGES = [
   '/terms',
   '/files',
   '/practice',
+  '/practice/group',
+  '/practice/past',
   '/rules',
   '/words',
   '/models',

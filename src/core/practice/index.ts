@@ -20,6 +20,7 @@ export {
 export { CUES, SLIPS, SLIP_KINDS, type CueId, type SlipKind } from './slips';
 export { momentAt } from './moment';
 export { personNow, roomForRow, seenWords } from './picture';
+export { RULES_OF_GROUP } from './rates';
 export { reviewOf, type PracticeReview } from './review';
 export { type Reaction } from './reactions';
 export { reactionWords, reviewLines } from './review-words';

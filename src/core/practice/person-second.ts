@@ -3,7 +3,7 @@ import type { Hand } from '../dose';
 import { after, FRESH, reserveOf } from '../load';
 import type { RowMovement } from '../stance';
 import { positionOf } from '../catalogue';
-import { askedOf, isInWork, verdictOf, type HandAsked, type OwnForm } from './circumstance';
+import { askedOf, isInWork, type HandAsked, type OwnForm } from './circumstance';
 import type { MadeUpPerson } from './group';
 import type { PracticeClass } from './log';
 import type { ClassMoment } from './moment';
@@ -18,7 +18,7 @@ import {
 import { SLIP_KINDS, SLIPS, type SlipKind } from './slips';
 
 type Muscle = typeof FRESH;
-export type HandInClass = {
+type HandInClass = {
   readonly muscle: Muscle;
   readonly pain: number;
   /** Points of pain by what made them. */
@@ -287,14 +287,3 @@ function whyOf(kind: SlipKind, c: Circumstance): string {
           : 'it was a hard day';
   }
 }
-
-/** What the plan says of them in the row under way. */
-export const isOwnWayDue = (
-  cls: PracticeClass,
-  who: MadeUpPerson,
-  now: PersonInClass,
-  moment: ClassMoment,
-): boolean => {
-  const verdict = verdictOf(moment, who.person.id);
-  return verdict !== null && verdict.worst !== 'do' && !formOf(cls, who, now, moment).ownWay;
-};

@@ -79,6 +79,15 @@ export const PAIN_PER_MINUTE = {
   gentle: -0.35,
 } as const;
 
+const { against, rest, gentle, tired, tiredUnder } = PAIN_PER_MINUTE;
+
+/** The rules in words, with the numbers they have. */
+export const RULES_OF_GROUP = [
+  'Slips a minute: shoulders, breath and wrists with effort, holds beyond three seconds, a tired hand and a quick count; the other hand, the other way and a finger left out where a side, a way or an order is new, not understood or hurried; talk with waiting; falling behind where the count is quicker than somebody follows.',
+  `What was just said comes back ${Math.round(REMINDED_SHARE * 100)} % as often for ${REMINDED_MS / 1000} s.`,
+  `Pain of ten goes up by ${against.adapt} a minute where a row that should be adapted is done as shown, ${against.swap} where it should be swapped, ${against.leaveOut} where it should be left out, and with grip once the reserve is under ${tiredUnder * 100} %, by ${tired} for all of it; it goes down by ${-rest} at rest and ${-gentle} in gentle movement.`,
+].join(' ');
+
 /** The words for what made a hand hurt. */
 export const PAIN_CAUSES = {
   against: 'did a row as shown that was not for this hand',

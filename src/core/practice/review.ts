@@ -23,7 +23,7 @@ export type Hurt = {
   readonly why: string;
 };
 
-export type KindTold = {
+type KindTold = {
   readonly kind: SlipKind;
   readonly n: number;
   readonly seen: number;

@@ -13,10 +13,7 @@ const remember = memo<readonly Beat[]>();
 const NO_BEATS: readonly Beat[] = [];
 
 /** The beats of the row under way, with all that was changed; it is asked many times a second. */
-export function beatsOf(
-  rows: readonly TaughtRow[],
-  { rowIndex, edits, ahead }: TeachState,
-): readonly Beat[] {
+export function beatsOf(rows: readonly TaughtRow[], { rowIndex, edits, ahead }: TeachState): readonly Beat[] {
   const planned = rows[rowIndex]?.beats ?? NO_BEATS;
   return remember([planned, edits], String(ahead), () => withEdits(numberedOn(planned, ahead), edits));
 }

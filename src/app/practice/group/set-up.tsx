@@ -135,6 +135,9 @@ export function SetUp({ planned, onBegin }: Props) {
           <Link href="/practice" className="font-semibold underline underline-offset-4">
             Drills of two minutes
           </Link>
+          <Link href="/models#group" className="font-semibold underline underline-offset-4">
+            The rules they follow
+          </Link>
           {chosenPart.ms === 0 && <p>This plan has no rows yet.</p>}
         </div>
       </div>
