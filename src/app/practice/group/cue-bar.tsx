@@ -17,13 +17,13 @@ export function CueBar({ onSay }: { onSay: (cue: CueId) => void }) {
     return () => document.removeEventListener('keydown', onKey);
   });
   return (
-    <ul aria-label="Say" className="grid grid-cols-3 gap-1.5 md:grid-cols-6">
+    <ul aria-label="Say" className="grid grid-cols-4 gap-1 md:grid-cols-6 md:gap-1.5">
       {CUES.map(({ id, words }, i) => (
         <li key={id}>
           <button
             type="button"
             onClick={() => onSay(id)}
-            className="min-h-11 w-full rounded-xl border-2 border-edge bg-paper px-1 text-base leading-tight hover:border-ink"
+            className="min-h-11 w-full rounded-xl border-2 border-edge bg-paper px-0 text-sm leading-tight md:text-base hover:border-ink"
           >
             {words} <span className="text-sm text-soft pointer-coarse:hidden">{KEYS[i]}</span>
           </button>

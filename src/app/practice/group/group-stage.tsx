@@ -55,10 +55,10 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
     setChosen(null);
   };
   return (
-    <section aria-label="The group" className="flex min-h-0 flex-col gap-2">
+    <section aria-label="The group" className="flex flex-col gap-2 lg:min-h-0">
       <div
         ref={room}
-        className="relative h-[22rem] min-h-0 overflow-hidden rounded-2xl border bg-paper lg:h-auto lg:flex-1"
+        className="relative h-44 shrink-0 overflow-hidden md:h-80 lg:min-h-0 lg:shrink rounded-2xl border bg-paper lg:h-auto lg:flex-1"
       >
         <div ref={holder} aria-hidden="true" className="absolute inset-0" />
         <Seats
@@ -73,13 +73,13 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
           }}
         />
       </div>
-      <div className="flex min-h-7 flex-wrap items-center justify-between gap-x-4 text-base">
+      <div className="flex flex-wrap items-center justify-between gap-x-4 text-base">
         <p role="status">
           {said && now() - said.atMs < SAID_MS
             ? said.words
             : chosen
               ? `To ${nameOf(chosen)}: say what?`
-              : 'Tap somebody to speak to them alone.'}
+              : 'Tap somebody to speak to them.'}
         </p>
         <CheckBox label="Tell in words" on={inWords} onChange={() => setInWords(!inWords)} />
       </div>

@@ -34,7 +34,7 @@ export function Seats({ group, seats, away, chosen, seen, onChoose }: Props) {
               onClick={() => onChoose(person.id)}
               className="flex size-full items-end justify-center rounded-xl border-2 border-transparent hover:border-edge aria-pressed:border-ink"
             >
-              <span className="translate-y-1 rounded bg-paper px-1 text-sm leading-tight font-semibold whitespace-nowrap">
+              <span className="translate-y-1 rounded bg-paper px-1 text-sm leading-tight font-semibold whitespace-nowrap max-md:hidden">
                 {name}
               </span>
             </button>
