@@ -7,6 +7,7 @@ import { clockText, plural } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { Table } from '@/ui/page/table';
+import { WorkedOut } from '@/ui/page/worked-out';
 import type { PracticeDone, PracticeRun } from './group-desk';
 import { KeepResult } from './keep-result';
 import { MomentAgain } from './moment-again';
@@ -55,6 +56,9 @@ export function HowItWent({ run, done, onAgain, onOther }: Props) {
         <Button onClick={onOther}>Another class</Button>
       </div>
       <KeepResult name={name} result={result} />
+      <p className="mt-1">
+        <WorkedOut id="group" />
+      </p>
       {again && (
         <MomentAgain
           key={`${again.personId} ${again.atMs}`}

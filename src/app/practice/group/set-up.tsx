@@ -12,6 +12,7 @@ import { Button } from '@/ui/form/button';
 import { SelectField } from '@/ui/form/select-field';
 import { Limits, Page, PageHead } from '@/ui/page/page';
 import { Link } from '@/ui/page/link';
+import { WorkedOut } from '@/ui/page/worked-out';
 import type { PlannedClass } from './group-desk';
 
 export type Chosen = {
@@ -135,9 +136,7 @@ export function SetUp({ planned, onBegin }: Props) {
           <Link href="/practice" className="font-semibold underline underline-offset-4">
             Drills of two minutes
           </Link>
-          <Link href="/models#group" className="font-semibold underline underline-offset-4">
-            The rules they follow
-          </Link>
+          <WorkedOut id="group" />
           {chosenPart.ms === 0 && <p>This plan has no rows yet.</p>}
         </div>
       </div>
