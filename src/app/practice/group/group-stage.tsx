@@ -41,7 +41,7 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
     const clock = { fromMs, atEpochMs: epochNow(), rate, roundMs: null };
     return { turns: practice.log().turns.slice(-2), seen: seenFrom(practice.course(), fromMs), clock };
   }, [practice, now, rate]);
-  const { holder, seats } = useGroupPicture(run.of, size, shown);
+  const { holder, seats, isDrawn } = useGroupPicture(run.of, size, shown);
   const course = practice.course();
   const nameOf = (id: string) => fullName(cls.group.find((g) => g.person.id === id)!.person);
   const seen = cls.group.flatMap(({ person }) => {
@@ -83,7 +83,8 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
         </p>
         <CheckBox label="Tell in words" on={inWords} onChange={() => setInWords(!inWords)} />
       </div>
-      {inWords && (
+      {!isDrawn && <p>This browser cannot draw the group. What they do is told in words.</p>}
+      {(inWords || !isDrawn) && (
         <ul
           aria-label="What can be seen"
           aria-live="polite"
