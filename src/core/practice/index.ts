@@ -19,7 +19,8 @@ export {
 } from './log';
 export { CUES, SLIPS, SLIP_KINDS, type CueId, type SlipKind } from './slips';
 export { momentAt } from './moment';
-export { personNow, roomForRow, seenWords } from './picture';
+export { personNow, seenWords } from './picture';
+export { roomForRow } from './room-for-row';
 export { RULES_OF_GROUP } from './rates';
 export { reviewOf, type PracticeReview } from './review';
 export { type Reaction } from './reactions';

@@ -1,41 +1,29 @@
-import { around, boundsOfShapes, disc, grownBy, hullOfDiscs, type Box, type FigureShape } from '../draw';
-import { isSeated, type BodyPose } from '../body';
+import { boundsOfShapes, disc, hullOfDiscs, type FigureShape } from '../draw';
+import type { BodyPose } from '../body';
 import {
   figureInPass,
   fullPose,
-  handWorks,
   personShapes,
-  poseOfHand,
-  REST,
-  whereOf,
   type FullPose,
   type MovementFigure,
-  type PersonIn,
   type Showing,
 } from '../hand';
-import { COUNTED, type Hand } from '../dose';
-import { groupBy } from '../group';
-import type { TaughtRow } from '../teach';
+import type { Hand } from '../dose';
 import { verdictOf } from './circumstance';
-import { wayOfHands } from './hands-of-small';
 import { formAt, slipsAt, type Course, type Slip } from './course';
 import type { MadeUpPerson } from './group';
 import type { PracticeClass } from './log';
 import type { ClassMoment } from './moment';
+import { added, AT_REST, followed, seatOf, stageFor } from './sitting';
 import { SLIPS, type SlipKind } from './slips';
 
 /** What of a course is seen. */
 type Seen = Pick<Course, 'slips' | 'forms'>;
 
-/** Air round each person, mm. */
-const AIR_MM = 30;
-/** The tallest and the stoutest of the drawn people. */
-const LARGEST = [3, 2];
 /** Who falls behind is so far behind, ms. */
 const BEHIND_MS = 1_300;
 /** A wrist that sags drops the hand, and where the hand is placed, its way and height too. */
 const SAGGED = { 'wrist.flexion': 58, 'reach.turn': 40, 'reach.up': -55 } as const;
-const AT_REST: PersonIn = { stance: 'on a chair', hands: 'in the lap', from: 'front', shows: 'upper' };
 /** A dropped prop beside the feet, mm. */
 const DROPPED_MM = 46;
 
@@ -79,48 +67,6 @@ export function seenWords(course: Seen, personId: string, atMs: number): string 
   return slips.length === 0 ? '' : slips.map((s) => SLIPS[s.kind].seen).join(', ');
 }
 
-/** The pose of a hand that goes so far of the way, as somebody small shows it. */
-function followed(figure: MovementFigure, hand: Hand, showing: Showing | null, range = 1): FullPose {
-  const start = poseOfHand(figure, hand, null);
-  const reached = towards(start, poseOfHand(figure, hand, showing), range);
-  return { ...reached, ...added(reached, wayOfHands(figure, start, reached)) };
-}
-
-/** The room for anybody of the group in a row, mm. */
-export function roomForRow({ catalogue }: Pick<PracticeClass, 'catalogue'>, row: TaughtRow | null): Box {
-  const rest = LARGEST.map((build) => personShapes({ ...AT_REST, build }, stageFor(REST, REST)));
-  const figure = row?.row.kind === 'movement' ? catalogue.figure(row.row.movementId) : undefined;
-  if (!row || !figure) return grownBy(around(rest.map(boundsOfShapes)), AIR_MM);
-  const seat = seatOf(figure);
-  const shown = LARGEST.flatMap((build) =>
-    momentsOfRow(row).map((showing) =>
-      personShapes(
-        { ...seat, build },
-        stageFor(followed(figure, 'L', showing), followed(figure, 'R', showing), showing),
-        figure.prop,
-      ),
-    ),
-  );
-  return grownBy(around([...rest, ...shown].map(boundsOfShapes)), AIR_MM);
-}
-
-/** One beat of each side, way and step, there and all the way there, and before anything begins. */
-function momentsOfRow({ beats }: TaughtRow): readonly (Showing | null)[] {
-  const kinds = groupBy(
-    beats.map((beat, i) => ({ beat, before: beats[i - 1] ?? null })),
-    ({ beat }) => `${beat.side} ${beat.pass.name} ${beat.step} ${COUNTED.has(beat.kind)}`,
-  );
-  return [
-    null,
-    ...[...kinds.values()].flatMap((same) =>
-      [0.3, 0.6].map((share) => {
-        const { beat, before } = same.at(-1)!;
-        return { beat, before, offsetMs: beat.startMs + beat.durationMs * share };
-      }),
-    ),
-  ];
-}
-
 /** What they do: the movement of the row, what stands in for it, or nothing. */
 function figureFor(
   cls: PracticeClass,
@@ -142,17 +88,6 @@ function figureFor(
   return instead ? (cls.catalogue.figure(instead) ?? null) : null;
 }
 
-/** Where they sit or stand for it, seen from before them. */
-function seatOf(figure: MovementFigure): PersonIn {
-  const { stance, hands, shows } = figure.person ?? whereOf(figure)!.person;
-  return {
-    stance,
-    hands,
-    from: 'front',
-    ...(isSeated(stance) && shows !== 'feet' && { shows: 'upper' as const }),
-  };
-}
-
 /** The moment of the count that they are at. */
 function showingFor(
   { beats, offsetMs, beat }: ClassMoment,
@@ -170,35 +105,6 @@ const otherHand = (hand: Hand): Hand => (hand === 'L' ? 'R' : 'L');
 
 const poseOfSlips = (slips: readonly Slip[]): Partial<BodyPose> =>
   Object.assign({}, ...slips.map((s) => SLIPS[s.kind].pose)) as Partial<BodyPose>;
-
-/** What strain adds to the way they sit. */
-const added = (pose: FullPose, strained: Partial<FullPose>): Partial<FullPose> =>
-  Object.fromEntries(
-    Object.entries(strained).map(([axis, by]) => [axis, pose[axis as keyof FullPose] + by]),
-  ) as Partial<FullPose>;
-
-const towards = (from: FullPose, to: FullPose, share: number): FullPose =>
-  share >= 1
-    ? to
-    : (Object.fromEntries(
-        Object.entries(to).map(([axis, angle]) => {
-          const start = from[axis as keyof FullPose];
-          return [axis, start + (angle - start) * share];
-        }),
-      ) as FullPose);
-
-/** As seen from before them their right is on the left. */
-function stageFor(L: FullPose, R: FullPose, showing: Showing | null = null) {
-  const works = (hand: Hand) => showing === null || handWorks(showing.beat, hand);
-  const working =
-    works('L') === works('R') ? ('both' as const) : works('L') ? ('L' as const) : ('R' as const);
-  return {
-    poses: { L, R },
-    working,
-    swapped: Boolean(showing?.beat.pass.swapped),
-    order: ['R', 'L'] as const,
-  };
-}
 
 /** The colour goes out of a face. */
 const paler = (shapes: readonly FigureShape[], isPale: boolean): readonly FigureShape[] =>

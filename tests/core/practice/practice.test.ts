@@ -17,7 +17,8 @@ import { FEWEST_PEOPLE, madeUpGroup, MOST_PEOPLE, withoutNames } from '@/core/pr
 import { PRACTICE_LEVELS } from '@/core/practice/level';
 import { withAct } from '@/core/practice/log';
 import { momentAt } from '@/core/practice/moment';
-import { personNow, roomForRow, seenWords } from '@/core/practice/picture';
+import { personNow, seenWords } from '@/core/practice/picture';
+import { roomForRow } from '@/core/practice/room-for-row';
 import { RATES, type Circumstance } from '@/core/practice/rates';
 import { CUES, SLIP_KINDS, SLIPS, answeredBy, type SlipKind } from '@/core/practice/slips';
 import { boundsOfShapes, holds } from '@/core/draw/bounds';
@@ -147,7 +148,7 @@ describe('a practice class', () => {
         ),
       })),
     });
-    const n = runs(24, 0.5);
+    const n = runs(24, 0.25);
     const slips = [0, 3, 6].map((by) =>
       Array.from({ length: n }, (_, i) => {
         const cls = classFor(heavier(by), { seed: SEED + i });
@@ -264,7 +265,7 @@ describe('answers', () => {
   });
 
   test('a good answer never makes it worse: less of it goes on, and less hurts, whatever the seed', () => {
-    const n = runs(40, 0.4);
+    const n = runs(40, 0.2);
     const pairs = Array.from({ length: n }, (_, i) => {
       const cls = classFor(SHORT, { seed: SEED + i });
       const answering: Bot = (at) => {
@@ -286,7 +287,7 @@ describe('answers', () => {
 });
 
 describe('teaching well and teaching badly', () => {
-  const n = runs(200, 0.1);
+  const n = runs(200, 0.06);
   const both = Array.from({ length: n }, (_, i) => {
     const cls = classFor(SHORT, { seed: SEED + i });
     return { good: taughtBy(goodBot, cls).course, bad: taughtBy(badBot, cls).course };
