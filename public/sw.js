@@ -1,6 +1,6 @@
 // What the browser keeps for when Oskil cannot be reached: a page that says so, and the class that is being taught. Nothing about
 // anybody stays longer than that class: it is forgotten when the class is over, when Oskil is locked, and after three hours.
-const SHELL = 'oskil-offline-1';
+const SHELL = 'oskil-offline-2';
 const CLASS = 'oskil-class-1';
 /** The voice says nothing of anybody, so it may stay. */
 const VOICE = 'oskil-voice-1';

@@ -26,14 +26,24 @@ test('when Oskil cannot be reached a page of its own says so; it can be put besi
     });
     expect(kept).toContain('/offline');
     expect(kept.filter((path) => !/^\/(offline|icon\.svg|_next\/static\/.*\.css)$/.test(path))).toEqual([]);
+    await server.stop('SIGTERM');
+    await page.goto(`${server.url}/people`).catch(() => undefined);
+    await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
+    await expect(page.getByText('kept in this browser')).toBeVisible();
+    await noFaults(page);
+    // Back again, it goes on where one was going.
+    const again = await startOwn(folder, {}, Number(new URL(server.url).port), { asItIs: true });
+    try {
+      await page.getByRole('link', { name: 'Try again' }).click();
+      await expect(page.getByRole('heading', { level: 1, name: 'People' })).toBeVisible();
+      expect(new URL(page.url()).pathname).toBe('/people');
+    } finally {
+      await again.stop('SIGTERM');
+    }
   } finally {
     await server.stop('SIGTERM');
     removeFolder(folder);
   }
-  await page.goto(`${server.url}/people`).catch(() => undefined);
-  await expect(page.getByRole('heading', { name: 'Oskil cannot be reached' })).toBeVisible();
-  await expect(page.getByText('kept in this browser')).toBeVisible();
-  await noFaults(page);
 });
 
 const kept = (page: Page) =>

@@ -67,6 +67,20 @@ test('in the evening theme, at 200 % and on a phone, axe finds nothing and every
     await noFaults(page);
     await enoughContrast(page);
     const wider = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    await expect.poll(wider).toBeLessThanOrEqual(0);
+    // Which page it is, and what is wider, is told where one is.
+    await expect
+      .poll(async () => ((await wider()) > 0 ? `${path}: ${await widest(page)}` : 'fits'))
+      .toBe('fits');
   }
 });
+
+/** What stands out furthest to the right, in a word. */
+const widest = (page: Page) =>
+  page.evaluate(() => {
+    const all = [...document.querySelectorAll('main *, header *')].map((e) => ({
+      e,
+      right: e.getBoundingClientRect().right,
+    }));
+    const { e, right } = all.reduce((a, b) => (b.right > a.right ? b : a));
+    return `${e.tagName.toLowerCase()} “${(e.textContent ?? '').slice(0, 40)}” to ${Math.round(right)} px`;
+  });

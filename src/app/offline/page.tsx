@@ -17,10 +17,15 @@ export default function OfflinePage() {
         browser and sent when Oskil is back, so leave that tab open. With the cue sheet on paper the class can
         go on from there.
       </p>
-      {/* A plain link: it asks anew, whatever the browser holds. */}
-      <a href="/" className={buttonClass('main')}>
-        Try again
-      </a>
+      {/* Plain links, which ask anew, whatever the browser holds: the first for the page that was wanted. */}
+      <div className="flex flex-wrap gap-3">
+        <a href="" className={buttonClass('main')}>
+          Try again
+        </a>
+        <a href="/" className={buttonClass()}>
+          Go to Today
+        </a>
+      </div>
     </Page>
   );
 }
