@@ -18,35 +18,37 @@ export function Decided({ proposals, nameOf, onTakeBack }: Props) {
   return (
     <section aria-label="Decided" className="mt-8">
       <h2 className="text-xl">Decided</h2>
-      <Table
-        className="mt-2 w-full max-w-5xl"
-        columns={['Who', 'Proposed', 'Decided', 'Why it was proposed', '']}
-      >
-        {taken.map((t) => (
-          <tr key={`${t.personId} ${t.family}`} className="border-b align-top">
-            <th scope="row" className="py-1.5 pr-5 font-semibold">
-              {nameOf(t.personId)}, {t.family}
-            </th>
-            <td className="py-1.5 pr-5">{rungWords(t.rungs, t.kind)}</td>
-            <td className="py-1.5 pr-5">
-              {TAKEN_WORDS[t.taken]}
-              {t.taken === 'changed' && `: ${rungWords(t.takenRungs)}`}
-            </td>
-            <td className="py-1.5 pr-5">{t.reasons.join('; ')}</td>
-            <td>
-              {t.canTakeBack && (
-                <Button
-                  look="quiet"
-                  aria-label={`${nameOf(t.personId)}, ${t.family}: take it back`}
-                  onClick={() => onTakeBack(t)}
-                >
-                  Take back
-                </Button>
-              )}
-            </td>
-          </tr>
-        ))}
-      </Table>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="What was decided">
+        <Table
+          className="mt-2 w-full max-w-5xl"
+          columns={['Who', 'Proposed', 'Decided', 'Why it was proposed', '']}
+        >
+          {taken.map((t) => (
+            <tr key={`${t.personId} ${t.family}`} className="border-b align-top">
+              <th scope="row" className="py-1.5 pr-5 font-semibold">
+                {nameOf(t.personId)}, {t.family}
+              </th>
+              <td className="py-1.5 pr-5">{rungWords(t.rungs, t.kind)}</td>
+              <td className="py-1.5 pr-5">
+                {TAKEN_WORDS[t.taken]}
+                {t.taken === 'changed' && `: ${rungWords(t.takenRungs)}`}
+              </td>
+              <td className="py-1.5 pr-5">{t.reasons.join('; ')}</td>
+              <td>
+                {t.canTakeBack && (
+                  <Button
+                    look="quiet"
+                    aria-label={`${nameOf(t.personId)}, ${t.family}: take it back`}
+                    onClick={() => onTakeBack(t)}
+                  >
+                    Take back
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </Table>
+      </div>
     </section>
   );
 }
