@@ -1,11 +1,11 @@
 import { isSeated, usesHands } from '@/core/catalogue';
-import { planOfStarter } from '@/core/draft';
 import type { DrillFacts } from '@/core/drill';
-import { contextOf, USUAL_WAY_IN } from '@/core/plan';
+import { contextOf } from '@/core/plan';
 import { CAUTIONS } from './cautions/cautions';
 import { factsOf } from './class-facts';
 import { RECORDED } from './conditions';
 import { CATALOGUE, MOVEMENTS } from './movements';
+import { readyPlan } from './ready-plan';
 import { STARTERS } from './starters';
 
 /** Verdicts of the drills are for this day; nothing in them hangs on which. */
@@ -29,10 +29,7 @@ export function drillFacts(): DrillFacts {
     conditions: RECORDED,
     context: { table: CAUTIONS, catalogue: CATALOGUE, today: DAY, breathMs: BREATH_MS },
     classes: STARTERS.map((starter) =>
-      contextOf(
-        { ...planOfStarter(starter, CATALOGUE), breathMs: BREATH_MS, wayIn: USUAL_WAY_IN },
-        { ...facts, slotMs: starter.minutes * 60_000 },
-      ),
+      contextOf(readyPlan(starter), { ...facts, slotMs: starter.minutes * 60_000 }),
     ),
   };
 }

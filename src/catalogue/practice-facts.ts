@@ -75,8 +75,9 @@ export function practiceClassOf({
   };
 }
 
-/** The class with the made-up people in it. */
+/** The class with the made-up people in it, and helpers without their names. */
 export const withGroup = (snapshot: Snapshot, group: readonly MadeUpPerson[]): Snapshot => ({
   ...snapshot,
   people: group.map((g) => g.person),
+  helpers: snapshot.helpers.map((_, i) => `Helper ${i + 1}`),
 });

@@ -1,4 +1,4 @@
-import type { PracticeResult } from '@/core/practice';
+import { practiceResultSchema, type PracticeResult } from '@/core/practice';
 import type { Db } from './db';
 
 export type KeptPractice = {
@@ -13,11 +13,13 @@ const MINE = 'owner_id is not distinct from oskil_me()';
 /** So many are kept of one instructor; the oldest go. */
 const MOST_KEPT = 500;
 
-/** Newest first. */
-export const listPractices = (db: Db): Promise<KeptPractice[]> =>
-  db.query<KeptPractice>(
+/** Newest first; what a backup brought in another shape is left out. */
+export async function listPractices(db: Db): Promise<KeptPractice[]> {
+  const kept = await db.query<KeptPractice>(
     `select id, day::text, name, result from practice_result where ${MINE} order by kept_at desc, id`,
   );
+  return kept.filter((k) => practiceResultSchema.safeParse(k.result).success);
+}
 
 /** Sent twice it is kept once. */
 export async function keepPractice(db: Db, { id, day, name, result }: KeptPractice): Promise<void> {

@@ -87,7 +87,7 @@ test('a whole short practice: people follow, are spoken to, and afterwards one s
   await noFaults(page, 'main');
 });
 
-test('nothing of a practice is in a real record: no class, no person, no event more than before', async ({
+test('nothing of a practice is in a real record: no class and no person more than before, and only its figures are sent', async ({
   page,
   request,
 }) => {

@@ -2,12 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import type { ModelCheck } from '@/core/models';
-import { INK } from './chart-colours';
+import { axisOf, INK, PLAIN } from '@/ui/chart';
 
 const Chart = dynamic(() => import('react-apexcharts'), { ssr: false });
-
-const LETTERING = { fontSize: '14px' };
-const axis = (title: string) => ({ title: { text: title, style: LETTERING }, labels: { style: LETTERING } });
 
 /** A model as lines and what it is held against as points. The same numbers stand in a table below. */
 export function CheckChart({ check }: { check: ModelCheck }) {
@@ -23,30 +20,25 @@ export function CheckChart({ check }: { check: ModelCheck }) {
         data: s.points.map(([at, value]) => ({ x: at, y: value })),
       }))}
       options={{
-        chart: {
-          toolbar: { show: false },
-          zoom: { enabled: false },
-          animations: { enabled: false },
-          fontFamily: 'inherit',
-          foreColor: INK.text,
-        },
+        ...PLAIN,
         colors: series.map((s, i) => (s.as === 'points' ? INK.published : INK.lines[i % INK.lines.length])),
         stroke: { width: series.map((s) => (s.as === 'points' ? 0 : 3)), curve: 'straight' },
         markers: { size: series.map((s) => (s.as === 'points' ? 6 : 0)) },
         annotations: {
           xaxis: [{ x: valid[0], x2: valid[1], fillColor: INK.valid, opacity: 0.25, borderColor: INK.valid }],
         },
-        grid: { borderColor: INK.valid },
         xaxis: {
-          ...axis(x),
+          ...axisOf(x),
           type: 'numeric',
           ...range,
           tickAmount: ticksOf(check),
-          labels: { style: LETTERING, formatter: (value) => String(Math.round(Number(value) * 100) / 100) },
+          labels: {
+            ...axisOf(x).labels,
+            formatter: (value) => String(Math.round(Number(value) * 100) / 100),
+          },
         },
-        yaxis: { ...axis(y), decimalsInFloat: 0 },
+        yaxis: { ...axisOf(y), decimalsInFloat: 0 },
         legend: { position: 'top', fontSize: '15px', showForSingleSeries: false },
-        tooltip: { enabled: false },
       }}
     />
   );

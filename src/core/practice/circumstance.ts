@@ -25,7 +25,6 @@ export type OwnForm = {
   readonly easier: boolean;
 };
 
-const HANDS = ['L', 'R'] as const;
 /** Of grip work that is eased for one person, so much is asked. */
 const EASED = 0.75;
 
@@ -51,7 +50,7 @@ export function askedOf(
       against: form.ownWay || own === null || own.kind === 'do' ? null : own.kind,
     };
   };
-  return { L: of(HANDS[0]), R: of(HANDS[1]) };
+  return { L: of('L'), R: of('R') };
 }
 
 export const verdictOf = (moment: ClassMoment, personId: string): Verdict | null =>
@@ -71,7 +70,7 @@ function gripOf(
   const demand = prop ? propDemandOn(prop, person, hand, verdict?.[hand] ?? null, cls.week) : 0;
   const most = form.ownWay ? (verdict?.[hand].adaptation.effortMost ?? 10) / 10 : 1;
   const asked = Math.min(Math.max(movement.effortOf10 / 10, demand), most, 1);
-  return form.easier || form.ownWay ? asked * (form.easier ? EASED : 1) : asked;
+  return form.easier ? asked * EASED : asked;
 }
 
 /** In the half of a repetition in which the hand works. */

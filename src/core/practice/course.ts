@@ -33,7 +33,7 @@ export type Course = {
   readonly pains: readonly PainTrace[];
   /** How each does the row, from when on. */
   readonly forms: readonly FormFrom[];
-  /** Seconds of movement, of talk and explaining, and of waiting, so far. */
+  /** Seconds of movement and breaks, of talk and explaining, and of waiting, so far. */
   readonly seconds: Readonly<Record<'moving' | 'talking' | 'paused', number>>;
 };
 
@@ -153,15 +153,13 @@ export const formAt = ({ forms }: Pick<Course, 'forms'>, personId: string, atMs:
 const painsAfter = ({ pains }: Course, people: readonly PersonInClass[]): readonly PainTrace[] =>
   pains.map(({ L, R }, i) => ({ L: [...L, people[i]!.L.pain], R: [...R, people[i]!.R.pain] }));
 
-function secondsAfter({ seconds }: Course, { state, row, beat }: ClassMoment): Course['seconds'] {
+function secondsAfter({ seconds }: Course, { state, row }: ClassMoment): Course['seconds'] {
   if (state.phase === 'done') return seconds;
   const what = !state.running
     ? 'paused'
     : state.phase === 'setUp' || row?.kind === 'talk'
       ? 'talking'
-      : beat
-        ? 'moving'
-        : 'moving';
+      : 'moving';
   return { ...seconds, [what]: seconds[what] + 1 };
 }
 
@@ -170,9 +168,10 @@ export const slipsAt = ({ slips }: Pick<Course, 'slips'>, personId: string, atMs
   slips.filter((s) => s.personId === personId && s.fromMs <= atMs && (s.toMs === null || atMs < s.toMs));
 
 /** What is needed to draw the people at and after a moment, and no more: what goes on, and how each does the row. */
-export const seenFrom = (course: Course, atMs: number): Pick<Course, 'slips' | 'forms'> => ({
-  slips: course.slips.filter((s) => s.toMs === null || s.toMs > atMs),
-  forms: course.forms.filter(
-    (f, i) => !course.forms.some((g, j) => j > i && g.personId === f.personId && g.atMs <= atMs),
-  ),
-});
+export function seenFrom({ slips, forms }: Course, atMs: number): Pick<Course, 'slips' | 'forms'> {
+  const last = new Map(forms.filter((f) => f.atMs <= atMs).map((f) => [f.personId, f]));
+  return {
+    slips: slips.filter((s) => s.toMs === null || s.toMs > atMs),
+    forms: forms.filter((f) => f.atMs > atMs || last.get(f.personId) === f),
+  };
+}

@@ -78,7 +78,7 @@ export function madeUpGroup(
   });
 }
 
-/** The people of a list without their names, contacts and notes; how each is in a class is made up. */
+/** The people of a list without names, contacts, notes and what clinicians wrote; how each is in a class is made up. */
 export function withoutNames(
   people: readonly Person[],
   seed: number,
@@ -94,6 +94,7 @@ export function withoutNames(
       initial: LETTERS[i]!,
       notes: '',
       wantedTask: '',
+      clearances: rest.clearances.map((c) => ({ ...c, by: 'their clinician', what: '' })),
     };
     return inClass(person, i, roll, level);
   });

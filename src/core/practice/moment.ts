@@ -16,7 +16,6 @@ export type ClassMoment = {
   readonly beats: readonly Beat[];
   /** Null while nothing is counted. */
   readonly beat: Beat | null;
-  readonly before: Beat | null;
   readonly offsetMs: number;
   /** Time since a side, a way or the count began, ms. */
   readonly sinceChangeMs: number;
@@ -51,7 +50,6 @@ export function momentAt(cls: PracticeClass, turn: Turn, atMs: number): ClassMom
     verdicts: cls.verdictsOf(state.changes, turn.reports),
     beats,
     beat,
-    before: beat ? (beats[beats.indexOf(beat) - 1] ?? null) : null,
     offsetMs,
     sinceChangeMs: beat
       ? offsetMs - (beats.find((b) => b.bout === beat.bout && COUNTED.has(b.kind))?.startMs ?? 0)

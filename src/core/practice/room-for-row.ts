@@ -1,7 +1,7 @@
 import { around, boundsOfShapes, grownBy, type Box } from '../draw';
 import { COUNTED } from '../dose';
 import { groupBy } from '../group';
-import { personShapes, REST, type Showing } from '../hand';
+import { figureInPass, personShapes, REST, type Showing } from '../hand';
 import type { TaughtRow } from '../teach';
 import type { PracticeClass } from './log';
 import { AT_REST, followed, seatOf, stageFor } from './sitting';
@@ -16,16 +16,11 @@ export function roomForRow({ catalogue }: Pick<PracticeClass, 'catalogue'>, row:
   const rest = LARGEST.map((build) => personShapes({ ...AT_REST, build }, stageFor(REST, REST)));
   const figure = row?.row.kind === 'movement' ? catalogue.figure(row.row.movementId) : undefined;
   if (!row || !figure) return grownBy(around(rest.map(boundsOfShapes)), AIR_MM);
-  const seat = seatOf(figure);
-  const shown = LARGEST.flatMap((build) =>
-    momentsOfRow(row).map((showing) =>
-      personShapes(
-        { ...seat, build },
-        stageFor(followed(figure, 'L', showing), followed(figure, 'R', showing), showing),
-        figure.prop,
-      ),
-    ),
-  );
+  const shown = momentsOfRow(row).flatMap((showing) => {
+    const inPass = showing ? figureInPass(figure, showing.beat.pass) : figure;
+    const stage = stageFor(followed(inPass, 'L', showing), followed(inPass, 'R', showing), showing);
+    return LARGEST.map((build) => personShapes({ ...seatOf(inPass), build }, stage, inPass.prop));
+  });
   return grownBy(around([...rest, ...shown].map(boundsOfShapes)), AIR_MM);
 }
 

@@ -1,8 +1,6 @@
 import { practiceClassOf, LIKELY_CONDITIONS } from '@/catalogue/practice-facts';
-import { CATALOGUE } from '@/catalogue/movements';
+import { readyPlan } from '@/catalogue/ready-plan';
 import { STARTERS } from '@/catalogue/starters';
-import { planOfStarter } from '@/core/draft/starter';
-import { USUAL_WAY_IN } from '@/core/plan/way-in';
 import type { Plan } from '@/core/plan/plan';
 import { courseAtStart, slipsAt, withSeconds, type Course } from '@/core/practice/course';
 import { madeUpGroup, type MadeUpPerson } from '@/core/practice/group';
@@ -20,7 +18,7 @@ export const levelOf = (id: PracticeLevel['id']): PracticeLevel => PRACTICE_LEVE
 /** A ready class, or the rows of it that are named by the sections. */
 export function planOf(starterId: string, sections?: readonly string[]): Plan {
   const starter = STARTERS.find((s) => s.id === starterId)!;
-  const plan: Plan = { ...planOfStarter(starter, CATALOGUE), breathMs: 5_000, wayIn: USUAL_WAY_IN };
+  const plan = readyPlan(starter);
   return sections ? { ...plan, sections: plan.sections.filter((s) => sections.includes(s.kind)) } : plan;
 }
 

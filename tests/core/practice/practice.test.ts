@@ -1,4 +1,4 @@
-import { LIKELY_CONDITIONS } from '@/catalogue/practice-facts';
+import { LIKELY_CONDITIONS, withGroup } from '@/catalogue/practice-facts';
 import { CATALOGUE } from '@/catalogue/movements';
 import type { TaughtRow } from '@/core/teach/taught-row';
 import { COUNTED, scriptOf, type Beat } from '@/core/dose/script';
@@ -23,7 +23,7 @@ import { RATES, type Circumstance } from '@/core/practice/rates';
 import { CUES, SLIP_KINDS, SLIPS, answeredBy, type SlipKind } from '@/core/practice/slips';
 import { boundsOfShapes, holds } from '@/core/draw/bounds';
 import { runs, SEED } from '../../runs';
-import { badBot, classFor, goodBot, levelOf, planOf, taughtBy, type Bot } from './bots';
+import { badBot, classFor, goodBot, levelOf, planOf, snapshotFor, taughtBy, type Bot } from './bots';
 
 const GRIP = planOf('grip', ['grip']);
 /** Two rows of it, for what is asked of many classes. */
@@ -80,11 +80,17 @@ describe('a made-up group', () => {
       contact: 'a sister, 555',
       wantedTask: 'open the blue jar',
       agreedOn: '2026-01-02',
+      clearances: [
+        { scope: 'hand', side: 'R', by: 'Dr Quill', on: '2026-02-03', until: null, what: 'Zenobia may grip' },
+      ],
       conditions: [{ conditionId: 'thumb-base', side: 'R', state: 'sore', since: null, spots: [] }],
     };
     const [copy] = withoutNames([known], SEED, levelOf('ordinary'));
     expect(copy!.person.conditions).toEqual(known.conditions);
-    expect(JSON.stringify(copy)).not.toMatch(/Zenobia|"Q"|blue|sister|11111111|2026-01-02/);
+    expect(copy!.person.clearances).toMatchObject([{ scope: 'hand', side: 'R', on: '2026-02-03' }]);
+    const taught = withGroup({ ...snapshotFor(GRIP), people: [known], helpers: ['Wilfred'] }, [copy!]);
+    expect(JSON.stringify([taught.people, taught.helpers])).not.toMatch(/Zenobia|Wilfred/);
+    expect(JSON.stringify(copy)).not.toMatch(/Zenobia|"Q"|Quill|blue|sister|11111111|2026-01-02/);
     expect(
       withoutNames(
         Array.from({ length: 20 }, () => known),

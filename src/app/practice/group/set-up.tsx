@@ -2,9 +2,9 @@
 
 import { useMemo, useState } from 'react';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import { readyPlan } from '@/catalogue/ready-plan';
 import { STARTERS } from '@/catalogue/starters';
-import { planOfStarter } from '@/core/draft';
-import { USUAL_WAY_IN, type Plan } from '@/core/plan';
+import type { Plan } from '@/core/plan';
 import { FEWEST_PEOPLE, MOST_PEOPLE, PRACTICE_LEVELS, type PracticeLevel } from '@/core/practice';
 import { rowsOfSnapshot, type Snapshot } from '@/core/teach';
 import { clockText, plural } from '@/core/words';
@@ -29,7 +29,6 @@ type Props = {
   onBegin: (chosen: Chosen, name: string, snapshot: Snapshot) => void;
 };
 
-const BREATH_MS = 5_000;
 const WHOLE = 'whole';
 const OWN_PLAN = 'planned';
 
@@ -150,7 +149,7 @@ const COPIES = 'copies';
 function snapshotOfStarter(id: string): Snapshot {
   const starter = STARTERS.find((s) => s.id === id) ?? STARTERS[0]!;
   return {
-    plan: { ...planOfStarter(starter, CATALOGUE), breathMs: BREATH_MS, wayIn: USUAL_WAY_IN },
+    plan: readyPlan(starter),
     people: [],
     helpers: [],
     slotMs: starter.minutes * 60_000,

@@ -2,11 +2,11 @@
 
 import dynamic from 'next/dynamic';
 import { soFar, type PracticeResult } from '@/core/practice';
-import { INK } from '../../models/chart-colours';
+import { axisOf, INK, PLAIN } from '@/ui/chart';
 
 const Chart = dynamic(() => import('react-apexcharts'), { ssr: false });
 
-const LETTERING = { fontSize: '14px' };
+const AT = axisOf('practice');
 /** A line needs so many points to say anything. */
 const ENOUGH = 3;
 
@@ -24,34 +24,25 @@ export function ProgressChart({ results }: { results: readonly PracticeResult[] 
           data: met.map((share, i) => ({ x: i + 1, y: share === null ? null : Math.round(share * 100) })),
         }))}
         options={{
-          chart: {
-            toolbar: { show: false },
-            zoom: { enabled: false },
-            animations: { enabled: false },
-            fontFamily: 'inherit',
-            foreColor: INK.text,
-          },
+          ...PLAIN,
           colors: [...INK.lines],
           stroke: { width: 3, curve: 'straight', dashArray: levels.map((_, i) => i * 4) },
           markers: { size: 5 },
-          grid: { borderColor: INK.valid },
           xaxis: {
             type: 'numeric',
             min: 1,
             max: Math.max(...levels.map((l) => l.n)),
             tickAmount: Math.min(10, Math.max(...levels.map((l) => l.n)) - 1),
-            title: { text: 'practice', style: LETTERING },
-            labels: { style: LETTERING, formatter: (value) => String(Math.round(Number(value))) },
+            title: AT.title,
+            labels: { ...AT.labels, formatter: (value) => String(Math.round(Number(value))) },
           },
           yaxis: {
             min: 0,
             max: 100,
             tickAmount: 4,
-            title: { text: 'slips met, percent', style: LETTERING },
-            labels: { style: LETTERING },
+            ...axisOf('slips met, percent'),
           },
           legend: { position: 'top', fontSize: '15px', showForSingleSeries: true },
-          tooltip: { enabled: false },
         }}
       />
     </div>
