@@ -66,7 +66,7 @@ export function MomentAgain({ run, done, personId, atMs, words, onClose }: Props
             className="absolute flex items-end justify-center rounded-xl border-2 border-ink"
             style={{ left: seat.x, top: seat.y, width: seat.w, height: seat.h }}
           >
-            <span className="rounded bg-paper px-1 leading-tight font-semibold">
+            <span className="rounded bg-paper px-1 leading-tight font-semibold max-md:hidden">
               {fullName(cls.group[place]!.person)}
             </span>
           </p>
