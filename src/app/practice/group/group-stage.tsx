@@ -16,8 +16,6 @@ type Props = { run: PracticeRun; practice: PracticeNow; teaching: Teaching; rate
 
 /** The class is worked out so often, ms: more often than it has seconds. */
 const TICK_MS = 200;
-/** What was last said stays in sight for so long on the class clock, ms. */
-const SAID_MS = 4_000;
 
 /** The made-up group in its half circle, and what can be said to it. */
 export function GroupStage({ run, practice, teaching, rate }: Props) {
@@ -26,7 +24,8 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
   const [atMs, setAtMs] = useState(0);
   const [chosen, setChosen] = useState<string | null>(null);
   const [inWords, setInWords] = useState(false);
-  const [said, setSaid] = useState<{ words: string; atMs: number } | null>(null);
+  /** What was last said; it stands until somebody else is turned to. */
+  const [said, setSaid] = useState('Tap somebody to speak to them.');
   useEffect(() => practice.reported(reports, now()), [practice, reports, now]);
   useEffect(() => {
     const look = () => setAtMs(practice.goOn(now()).untilMs);
@@ -51,14 +50,14 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
   const say = (cue: CueId) => {
     practice.say(cue, chosen, now());
     const { words } = CUES.find((c) => c.id === cue)!;
-    setSaid({ words: `${chosen ? `To ${nameOf(chosen)}` : 'To everyone'}: “${words}.”`, atMs: now() });
+    setSaid(`${chosen ? `To ${nameOf(chosen)}` : 'To everyone'}: “${words}.”`);
     setChosen(null);
   };
   return (
     <section aria-label="The group" className="flex flex-col gap-2 lg:min-h-0">
       <div
         ref={room}
-        className="relative h-44 shrink-0 overflow-hidden md:h-80 lg:min-h-0 lg:shrink rounded-2xl border bg-paper lg:h-auto lg:flex-1"
+        className="relative h-44 shrink-0 overflow-hidden rounded-2xl border bg-paper md:h-80 lg:h-auto lg:min-h-0 lg:flex-1 lg:shrink"
       >
         <div ref={holder} aria-hidden="true" className="absolute inset-0" />
         <Seats
@@ -74,13 +73,7 @@ export function GroupStage({ run, practice, teaching, rate }: Props) {
         />
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4 text-base">
-        <p role="status">
-          {said && now() - said.atMs < SAID_MS
-            ? said.words
-            : chosen
-              ? `To ${nameOf(chosen)}: say what?`
-              : 'Tap somebody to speak to them.'}
-        </p>
+        <p role="status">{chosen ? `To ${nameOf(chosen)}: say what?` : said}</p>
         <CheckBox label="Tell in words" on={inWords} onChange={() => setInWords(!inWords)} />
       </div>
       {!isDrawn && <p>This browser cannot draw the group. What they do is told in words.</p>}
