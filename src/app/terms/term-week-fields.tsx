@@ -21,7 +21,7 @@ export function TermWeekFields() {
             <td className="py-1 pr-5">
               <select
                 aria-label={`Phase of week ${i + 1}`}
-                className={`${inputClass} w-48`}
+                className={`${inputClass} max-w-48`}
                 {...register(`weeks.${i}.phase`)}
               >
                 {PHASES.map((phase) => (

@@ -104,20 +104,18 @@ function legParts({ hip, knee, foot }: Leg, { girth }: Build, see: See, upper: b
     ],
     'cloth',
   );
-  if (upper) return [thigh];
-  const hem = between(knee, foot.ankle, 0.88);
+  const shin = (share: number) =>
+    piece(
+      see,
+      [
+        [knee, 62 * g],
+        [between(knee, foot.ankle, share), 62 * g + (48 - 62 * g) * share],
+      ],
+      'cloth',
+    );
+  if (upper) return [joined([thigh, shin(0.35)])];
   return [
-    joined([
-      thigh,
-      piece(
-        see,
-        [
-          [knee, 62 * g],
-          [hem, 48],
-        ],
-        'cloth',
-      ),
-    ]),
+    joined([thigh, shin(0.88)]),
     piece(
       see,
       [

@@ -30,6 +30,14 @@ const KEPT_MS = 20_000;
 const MAX_EXTRAS = 2;
 /** More rows changed at one time than this nobody can follow; what is still over is asked again. */
 const MAX_ROWS_AT_ONCE = 3;
+/** Each kind of cut as it is told before the rows it is made to, the gentlest first. */
+const CUTS_TOLD: readonly (readonly [Cut['how'], string])[] = [
+  ['to the fewest', 'fewer of'],
+  ['one set less', 'one set less of'],
+  ['for less long', 'less long at'],
+  ['less talk', 'less talk in'],
+  ['left out', 'leave out'],
+];
 
 /**
  * What to do about the time: when behind, the cheapest way to end in the slot with the ending, the counter-stretches and
@@ -82,13 +90,13 @@ function shortened(plan: Plan, facts: ClassFacts, rowIndex: number, overMs: numb
 function cutWords(cuts: readonly Cut[]): string {
   const titles = (of: readonly Cut[]) =>
     nameList(
-      of.map((c) => c.title.toLowerCase()),
+      of.map((c) => c.title.toLowerCase().replace(/[.?!]+$/, '')),
       of.length,
     );
-  const [out, fewer] = [cuts.filter((c) => c.how === 'left out'), cuts.filter((c) => c.how !== 'left out')];
-  return [fewer.length > 0 && `fewer of ${titles(fewer)}`, out.length > 0 && `leave out ${titles(out)}`]
-    .filter(Boolean)
-    .join('; ');
+  return CUTS_TOLD.flatMap(([how, words]) => {
+    const cut = cuts.filter((c) => c.how === how);
+    return cut.length > 0 ? [`${words} ${titles(cut)}`] : [];
+  }).join('; ');
 }
 
 /** One more set of something gentle still to come, or something gentle that the class has not done. */

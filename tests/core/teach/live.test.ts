@@ -286,6 +286,14 @@ describe('keeping to time', () => {
     expect(words.at(-1)).toMatch(/leave out/);
   });
 
+  test('a talk is shortened as talk, and its question does not end the sentence', () => {
+    const asks = { ...talk('ask', 180), title: 'How are your hands?' };
+    const chatty = planWith({ grip: ['ball-squeeze', asks], settle: [talk('bye', 60)] });
+    const [cut] = proposals(chatty, given, 0, -3_600_000);
+    expect(cut!.words).toMatch(/(^|; )less talk in how are your hands(;|$)/);
+    expect(cut!.words).not.toMatch(/fewer of[^;]*how/);
+  });
+
   test('ahead: something that fits, gentle, with no new must', () => {
     const extras = proposals(plan, given, index, 240_000);
     expect(extras.length).toBeGreaterThan(0);

@@ -124,7 +124,7 @@ function SectionName({ section, editor }: { section: Section; editor: OrderProps
         autoFocus
         aria-label="Section name"
         aria-invalid={!parsed.success}
-        className={`${inputClass} w-56`}
+        className={`${inputClass} max-w-56`}
         value={draft}
         onChange={(e) => setDraft(e.target.value)}
         onBlur={commit}

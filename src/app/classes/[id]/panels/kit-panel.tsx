@@ -68,7 +68,7 @@ function KitRow({ line }: { line: KitLine }) {
           in the bag
           <input
             aria-label={`${line.prop.plural} in the bag`}
-            className={`${inputClass} w-20!`}
+            className={`${inputClass} max-w-20`}
             inputMode="numeric"
             value={pieces}
             onChange={(e) => setPieces(e.target.value)}

@@ -123,7 +123,7 @@ function ChosenPerson({ view, onChange, people }: Pick<ChoiceProps, 'view' | 'on
     <label className="grid gap-1">
       Show the reserve of
       <select
-        className={`${inputClass} w-48`}
+        className={`${inputClass} max-w-48`}
         value={view.chosenId ?? ''}
         onChange={(e) => onChange({ ...view, chosenId: e.target.value || null })}
       >

@@ -38,7 +38,7 @@ export function EveryoneElse({ form }: Pick<PeopleProps, 'form'>) {
       </span>
       <select
         aria-label="Effort of everyone else"
-        className={`${inputClass} w-20`}
+        className={`${inputClass} max-w-20`}
         value={effort}
         onChange={(e) => setEffort(Number(e.target.value))}
       >

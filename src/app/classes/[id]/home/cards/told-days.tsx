@@ -34,7 +34,7 @@ export function ToldDays({ cardId, classDay, today, logged }: Props) {
           <label key={day} className="grid">
             <span className="text-sm">{shortDay(day)}</span>
             <select
-              className={`${inputClass} w-28`}
+              className={`${inputClass} max-w-28`}
               value={told[day] ?? ''}
               onChange={(e) => void tell(day, Number(e.target.value))}
             >
