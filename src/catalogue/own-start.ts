@@ -32,9 +32,9 @@ export function completed({ movement: m, figure }: OwnMovement): OwnMovement {
       cues: filled(m.cues),
       watch: filled(m.watch),
       positions: isSeated(m) ? seatedFirst : m.positions,
-      seatedTwin: isSeated(m) ? null : (m.seatedTwin ?? 'table-lean'),
-      offUntil: needsOff
-        ? (m.offUntil ?? 'Off until somebody’s clinician has cleared loading for them.')
+      seatedAlternative: isSeated(m) ? null : (m.seatedAlternative ?? 'table-lean'),
+      clearanceReason: needsOff
+        ? (m.clearanceReason ?? 'Off until somebody’s clinician has cleared loading for them.')
         : null,
       loadSetUp: m.effort === 'load' ? (m.loadSetUp ?? 'thighs') : null,
       help: m.hands === 'helped' ? (m.help ?? 'draws') : null,

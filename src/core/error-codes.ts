@@ -48,7 +48,7 @@ export const ERROR_CODES = {
   'no-title': 'The row takes no title',
   'no-rung': 'The row has no rungs',
   'no-press': 'The row puts no weight on the hands',
-  'no-goesOn': 'The row has no count to go on with',
+  'no-continuesPrevious': 'The row has no count to go on with',
   'no-bpm': 'The row is not counted to music',
   'no-wayInMs': 'The row has no way in',
   'no-props': 'The row is done with nothing in the hands',

@@ -37,6 +37,7 @@ import { takeBack } from './migrations/0035-take-back';
 import { takenAway } from './migrations/0036-taken-away';
 import { homeHours } from './migrations/0037-home-hours';
 import { practiceResults } from './migrations/0038-practice-results';
+import { fieldNames } from './migrations/0039-field-names';
 
 export type Migration = { readonly number: number; readonly name: string; readonly sql: string };
 
@@ -79,6 +80,7 @@ export const MIGRATIONS: readonly Migration[] = inOrder([
   takenAway,
   homeHours,
   practiceResults,
+  fieldNames,
 ]);
 
 /** Numbers run 1, 2, 3 with no gap; a malformed list fails when it is defined. */

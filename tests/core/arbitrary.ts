@@ -183,7 +183,7 @@ export const anyStep: fc.Arbitrary<PlanStep> = fc.nat({ max: 99 }).chain((n) => 
     fc.record({
       type: fc.constant('setSeries' as const),
       rowId,
-      goesOn: fc.constantFrom(true as const, null),
+      continuesPrevious: fc.constantFrom(true as const, null),
     }),
     fc.record({ type: fc.constant('setPress' as const), rowId, press: fc.option(anyPress, { nil: null }) }),
     fc.record({

@@ -62,7 +62,7 @@ test('the loading ladder runs from the thighs to the floor, light to heavy', () 
 });
 
 test('floor and impact are off until somebody is cleared; nothing else is', () => {
-  const off = MOVEMENTS.filter((m) => m.offUntil).map((m) => m.id);
+  const off = MOVEMENTS.filter((m) => m.clearanceReason).map((m) => m.id);
   expect(off.sort()).toEqual([
     'all-fours',
     'circles-on-all-fours',
@@ -124,12 +124,12 @@ describe('an invariant speaks when it is broken', () => {
     ],
     [
       'floor that is on',
-      { ...fours, offUntil: null },
+      { ...fours, clearanceReason: null },
       'Floor positions and impact stay off until somebody is cleared for them',
     ],
     [
       'standing with nobody seated',
-      { ...fours, seatedTwin: null },
+      { ...fours, seatedAlternative: null },
       'Without a seated form it needs a seated movement for the others',
     ],
     [

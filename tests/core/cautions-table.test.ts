@@ -194,5 +194,6 @@ test.each(CASES)('%s, %s: %s is %s', (conditionId, state, movementId, expected) 
   expect(said).toBe(expected);
   if (said !== 'do') expect(R.reasons.length).toBeGreaterThan(0);
   // The other hand goes on by itself where the movement lets it; else it has something else to do.
-  if (sided && !movement.offUntil && movement.hands === 'apart') expect(['do', 'adapt']).toContain(L.kind);
+  if (sided && !movement.clearanceReason && movement.hands === 'apart')
+    expect(['do', 'adapt']).toContain(L.kind);
 });

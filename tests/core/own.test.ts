@@ -51,8 +51,8 @@ test('a pose beyond a limit is refused in words', () => {
 
 test('what follows from a choice is filled in: floor is off, loading has its counter and set-up', () => {
   const load = changed(copy('wrist-bend'), { effort: 'load', name: 'My lean', positions: ['floor'] });
-  expect(load.movement.offUntil).toMatch(/cleared/);
-  expect(load.movement.seatedTwin).toBe('table-lean');
+  expect(load.movement.clearanceReason).toMatch(/cleared/);
+  expect(load.movement.seatedAlternative).toBe('table-lean');
   expect(load.movement.loadSetUp).toBe('thighs');
   expect(load.movement.counters).toContain('backs-together');
   expect(ownIssues(load, CATALOGUE)).toEqual([]);

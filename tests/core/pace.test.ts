@@ -91,7 +91,7 @@ test('with nothing learned the middle is near the plan, and the range is told in
 
 /** Thirty movements a class, three of them new each week. */
 function classOf(week: number): Plan {
-  const seated = MOVEMENTS.filter((m) => m.positions[0] === 'chair' && m.offUntil === null);
+  const seated = MOVEMENTS.filter((m) => m.positions[0] === 'chair' && m.clearanceReason === null);
   const ids = Array.from({ length: 30 }, (_, i) => seated[(week * 3 + i) % seated.length]!.id);
   return {
     ...planWith({

@@ -53,7 +53,12 @@ describe('the way in', () => {
 
   test('is nothing within a long series, and for the same movement again', () => {
     const rows = timed(
-      withRows((_, i) => (i === 1 ? { goesOn: true } : {}), 'wrist-bend', 'palms-turn', 'palms-turn'),
+      withRows(
+        (_, i) => (i === 1 ? { continuesPrevious: true } : {}),
+        'wrist-bend',
+        'palms-turn',
+        'palms-turn',
+      ),
     );
     expect(rows.map((r) => r.wayInMs)).toEqual([12_000, 0, 0]);
   });

@@ -174,7 +174,7 @@ test('unknown is never plain do for resisted or loading work, taps and passive s
     const resisted =
       ['isometric', 'grip', 'pinch', 'opening', 'load', 'tap'].includes(m.effort) ||
       ['passive', 'given by a helper'].some((t) => m.traits.includes(t as 'passive'));
-    if (m.offUntil) expect(['swap', 'leaveOut']).toContain(worst);
+    if (m.clearanceReason) expect(['swap', 'leaveOut']).toContain(worst);
     else expect(worst).toBe(resisted ? 'adapt' : 'do');
   }
 });

@@ -267,7 +267,9 @@ test('when the class runs late there is a way to end in time, and it is taken wi
   await begin(page);
   const time = page.getByRole('region', { name: 'Keeping to time' });
   // The later it is when it is looked at, the more is left out.
-  await expect(time).toContainText(/^To end in time: (fewer of|less talk in|leave out) /, { timeout: 30_000 });
+  await expect(time).toContainText(/^To end in time: (fewer of|less talk in|leave out) /, {
+    timeout: 30_000,
+  });
   await page.keyboard.press('p');
   await expect(page.getByText(/^Shortened: (fewer of|less talk in|leave out) /)).toBeVisible();
 });

@@ -79,7 +79,7 @@ function Entry({ movement, verdict }: { movement: Movement; verdict: VerdictKind
           </span>
           <span className="text-sm text-soft">{doseWords(movement.dose, doneWith(movement))}</span>
           {movement.id.startsWith('own-') && <span className="block text-sm">Your own</span>}
-          {movement.offUntil && <span className="block text-sm">Off until cleared</span>}
+          {movement.clearanceReason && <span className="block text-sm">Off until cleared</span>}
           {verdict && (
             <span className="flex items-center gap-1 text-sm">
               <VerdictMark kind={verdict} /> {VERDICT_WORDS[verdict]}

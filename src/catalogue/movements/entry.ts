@@ -7,8 +7,8 @@ type Defaulted =
   | 'also'
   | 'traits'
   | 'positions'
-  | 'seatedTwin'
-  | 'offUntil'
+  | 'seatedAlternative'
+  | 'clearanceReason'
   | 'loadSetUp'
   | 'hands'
   | 'help'
@@ -64,8 +64,8 @@ export function movement({ easier, stronger, ...entry }: Entry): Movement {
     also: [],
     traits: [],
     positions: ['chair'],
-    seatedTwin: null,
-    offUntil: null,
+    seatedAlternative: null,
+    clearanceReason: null,
     loadSetUp: null,
     hands: 'apart',
     help: null,

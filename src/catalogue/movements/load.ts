@@ -10,7 +10,7 @@ const loads = {
   joints: ['wrist', 'shoulder'],
   phases: { work: 'lean in', back: 'come back', workShare: 0.6, breath: 'out, then in' },
 } as const;
-const standing = { positions: ['standing'], seatedTwin: 'table-lean' } as const;
+const standing = { positions: ['standing'], seatedAlternative: 'table-lean' } as const;
 const FLOOR = 'Floor positions stay off until somebody’s clinician has cleared loading for them.';
 const leanWatch = ['Wrist pain', 'Breath held', 'Shoulders sinking'] as const;
 
@@ -141,8 +141,8 @@ export const load = [
     effortOf10: 4,
     traits: ['weight on the heel of the hand'],
     positions: ['floor'],
-    seatedTwin: 'table-lean',
-    offUntil: FLOOR,
+    seatedAlternative: 'table-lean',
+    clearanceReason: FLOOR,
     loadSetUp: 'all fours',
     dose: holds([2, 4], 5_000, 6_000),
     lengthMs: [5_000, 10_000],
@@ -163,8 +163,8 @@ export const load = [
     effortOf10: 5,
     traits: ['weight on the heel of the hand', 'head low'],
     positions: ['floor'],
-    seatedTwin: 'table-lean',
-    offUntil: FLOOR,
+    seatedAlternative: 'table-lean',
+    clearanceReason: FLOOR,
     loadSetUp: 'all fours, feet back',
     dose: holds([1, 3], 5_000, 8_000),
     lengthMs: [5_000, 10_000],
@@ -185,8 +185,8 @@ export const load = [
     effortOf10: 6,
     traits: ['weight on the heel of the hand'],
     positions: ['floor'],
-    seatedTwin: 'table-lean',
-    offUntil: FLOOR,
+    seatedAlternative: 'table-lean',
+    clearanceReason: FLOOR,
     loadSetUp: 'straight body',
     dose: holds([1, 3], 5_000, 10_000),
     lengthMs: [3_000, 10_000],

@@ -15,7 +15,7 @@ const onHandsAndKnees = {
   effortOf10: 4,
   traits: ['weight on the heel of the hand'],
   positions: ['floor'],
-  offUntil: FLOOR,
+  clearanceReason: FLOOR,
   loadSetUp: 'all fours',
   follows: ['all-fours'],
 } as const;
@@ -55,7 +55,7 @@ export const moreLeans = [
     id: 'chair-seat-circles',
     name: 'Circles over a chair seat',
     what: 'Standing, hands on the seat of a sturdy chair against the wall; the body draws small circles over them; then the other way.',
-    seatedTwin: 'lean-circles',
+    seatedAlternative: 'lean-circles',
     dose: reps([3, 6], 3_000, { passes: EACH_WAY }),
     easier: [
       ['resistance', 'half the lean'],
@@ -70,7 +70,7 @@ export const moreLeans = [
     id: 'rocking',
     name: 'Rocking on hands and knees',
     what: 'On hands and knees on a mat, rock a little forward over the hands and back over the knees.',
-    seatedTwin: 'lean-with-breath',
+    seatedAlternative: 'lean-with-breath',
     dose: reps([3, 6], 4_000),
     phases: { work: 'forward', back: 'back', workShare: 0.5, breath: 'as it comes' },
     easier: [
@@ -86,7 +86,7 @@ export const moreLeans = [
     id: 'circles-on-all-fours',
     name: 'Circles on hands and knees',
     what: 'On hands and knees on a mat, the body draws small circles over the hands; then the other way.',
-    seatedTwin: 'lean-circles',
+    seatedAlternative: 'lean-circles',
     dose: reps([3, 6], 3_000, { passes: EACH_WAY }),
     easier: [
       ['resistance', 'most of the weight stays on the knees'],

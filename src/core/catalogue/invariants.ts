@@ -18,7 +18,7 @@ export function movementIssues(m: Movement, catalogue: Catalogue): readonly stri
 }
 
 function referenceIssues(m: Movement, catalogue: Catalogue): string[] {
-  const movements = [...m.follows, ...m.counters, ...(m.seatedTwin ? [m.seatedTwin] : [])];
+  const movements = [...m.follows, ...m.counters, ...(m.seatedAlternative ? [m.seatedAlternative] : [])];
   return [
     ...movements
       .filter((id) => !catalogue.movement(id))
@@ -76,14 +76,14 @@ function passIssues({ passes, dose }: Movement): string[] {
 function positionIssues(m: Movement, catalogue: Catalogue): string[] {
   const [first] = m.positions;
   const seatedFirst = first === 'chair' || first === 'table';
-  const twin = m.seatedTwin ? catalogue.movement(m.seatedTwin) : undefined;
+  const twin = m.seatedAlternative ? catalogue.movement(m.seatedAlternative) : undefined;
   return [
     ...(first ? [] : ['Choose at least one position']),
     ...(isSeated(m) && !seatedFirst ? ['The seated form comes first'] : []),
     ...(!isSeated(m) && !(twin && isSeated(twin))
       ? ['Without a seated form it needs a seated movement for the others']
       : []),
-    ...((m.positions.includes('floor') || m.traits.includes('impact')) && !m.offUntil
+    ...((m.positions.includes('floor') || m.traits.includes('impact')) && !m.clearanceReason
       ? ['Floor positions and impact stay off until somebody is cleared for them']
       : []),
   ];

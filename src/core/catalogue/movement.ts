@@ -101,9 +101,9 @@ export type Movement = {
   /** Where it can be done; the first is the usual one, and is seated wherever there is a seated form. */
   readonly positions: readonly Position[];
   /** What seated people do meanwhile, for a movement with no seated form. */
-  readonly seatedTwin: string | null;
+  readonly seatedAlternative: string | null;
   /** Why it stays off the shelf of a class until somebody allows it; null for most. */
-  readonly offUntil: string | null;
+  readonly clearanceReason: string | null;
   readonly loadSetUp: LoadSetUp | null;
   readonly hands: Hands;
   /** Where one hand helps the other: how. */

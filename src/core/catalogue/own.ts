@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { MOVEMENT_NAMES, withFieldNames } from '../field-names';
 import type { Immutable } from '../frozen';
 import { memo, oneOfEqual } from '../remember';
 import { doseSchema, MAX_PASSES, passSchema, UNDOING } from '../dose';
@@ -34,8 +35,8 @@ const passedMovementSchema = z.strictObject({
   joints: z.array(z.enum(JOINTS)).min(1, 'Choose at least one joint that it moves'),
   traits: z.array(z.enum(TRAITS)),
   positions: z.array(z.enum(POSITIONS)).min(1, 'Choose at least one position'),
-  seatedTwin: z.string().max(60).nullable(),
-  offUntil: words(200, 'The reason').nullable(),
+  seatedAlternative: z.string().max(60).nullable(),
+  clearanceReason: words(200, 'The reason').nullable(),
   loadSetUp: z.enum(LOAD_SET_UPS).nullable(),
   // What an older file does not say is judged at its strictest: both hands are needed.
   hands: z.enum(HANDS).default('joined'),
@@ -77,7 +78,8 @@ const passedMovementSchema = z.strictObject({
 });
 
 /** A movement from before passes says its directions and leads; its dose says which passes those were. */
-const movementSchema = z.preprocess((movement) => {
+const movementSchema = z.preprocess((given) => {
+  const movement = withFieldNames(MOVEMENT_NAMES)(given);
   const older = olderMovementSchema.safeParse(movement);
   if (!older.success) return movement;
   const { directions: _, leads: __, ...rest } = older.data;

@@ -12,9 +12,9 @@ export function whyNotDrafted(movement: Movement, context: RuleContext, wish: Dr
   if (wish.banned.includes(id)) return 'it was left out';
   if (ENDING.some((e) => e === id)) return 'it is in the ending';
   if (!pinned && movement.section === 'settle') return 'it belongs to the ending';
-  if (!pinned && movement.offUntil) return 'it has to be allowed for this class first';
+  if (!pinned && movement.clearanceReason) return 'it has to be allowed for this class first';
   if (!pinned && movement.positions[0] === 'floor') return 'it is done on the floor';
-  if (!isSeated(movement) && !movement.seatedTwin) return 'there is no seated form of it';
+  if (!isSeated(movement) && !movement.seatedAlternative) return 'there is no seated form of it';
   if (propId && wish.withoutProps) return 'it needs a prop';
   const prop = propId && whyNotProp(propId, context);
   if (prop) return prop;

@@ -18,6 +18,12 @@ export const withPasses = (file: Record<string, unknown>): Record<string, unknow
   version: 2,
 });
 
+/** Up to version 2 some fields had other names; the schemas read them by both. */
+export const withPresentNames = (file: Record<string, unknown>): Record<string, unknown> => ({
+  ...file,
+  version: 3,
+});
+
 type JsonRead<T> = Result<{
   readonly file: T;
   readonly unknown: readonly UnknownField[];

@@ -2,12 +2,12 @@ import { z } from 'zod';
 import type { Immutable } from '../frozen';
 import { ownMovementSchema } from '../catalogue';
 import { newClassSchema, placedRows, planSchema, type Plan } from '../plan';
-import { withPasses, type FileKind } from './json-file';
+import { withPasses, withPresentNames, type FileKind } from './json-file';
 
 /** A class plan to take elsewhere, with the instructor's own movements that it uses. */
 export const planFileSchema = z.strictObject({
   oskil: z.literal('plan'),
-  version: z.literal(2),
+  version: z.literal(3),
   name: newClassSchema.shape.name,
   slotMinutes: newClassSchema.shape.slotMinutes,
   plan: planSchema,
@@ -20,7 +20,7 @@ const USUAL_SLOT_MINUTES = 45;
 /** Version 0 is a plan alone, as it is kept and as `/api/classes/{id}/plan` gives it. */
 export const PLAN_FILE: FileKind<typeof planFileSchema> = {
   oskil: 'plan',
-  version: 2,
+  version: 3,
   schema: planFileSchema,
   upgrades: {
     0: ({ oskil: _, version: __, ...plan }) => ({
@@ -32,6 +32,7 @@ export const PLAN_FILE: FileKind<typeof planFileSchema> = {
       movements: [],
     }),
     1: withPasses,
+    2: withPresentNames,
   },
 };
 

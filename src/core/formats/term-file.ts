@@ -3,13 +3,13 @@ import type { Immutable } from '../frozen';
 import { daySchema } from '../days';
 import { newClassSchema, planSchema } from '../plan';
 import { termSchema } from '../term';
-import { withPasses, type FileKind } from './json-file';
+import { withPasses, withPresentNames, type FileKind } from './json-file';
 import { planFileSchema } from './plan-file';
 
 /** A term with the plans of its classes, to take elsewhere or to use again. */
 export const termFileSchema = z.strictObject({
   oskil: z.literal('term'),
-  version: z.literal(2),
+  version: z.literal(3),
   series: newClassSchema.pick({ name: true, place: true, slotMinutes: true }),
   term: termSchema,
   classes: z
@@ -28,7 +28,7 @@ export type TermFile = Immutable<z.infer<typeof termFileSchema>>;
 
 export const TERM_FILE: FileKind<typeof termFileSchema> = {
   oskil: 'term',
-  version: 2,
+  version: 3,
   schema: termFileSchema,
-  upgrades: { 1: withPasses },
+  upgrades: { 1: withPasses, 2: withPresentNames },
 };

@@ -71,7 +71,7 @@ export function homeChoice(person: Person, { done, marks, catalogue, screening }
 const isForHome = (m: RowMovement, person: Person): boolean =>
   m.effort !== 'load' &&
   m.effort !== 'notice' &&
-  m.offUntil === null &&
+  m.clearanceReason === null &&
   m.effortOf10 <= MAX_EFFORT &&
   (m.positions[0] === 'chair' || m.positions[0] === 'table') &&
   propsOf(m).every((id) => (person.propsHome ?? []).includes(id));

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { SECTION_KINDS } from '../catalogue';
 import { doseSchema } from '../dose';
+import { ROW_NAMES, withFieldNames } from '../field-names';
 import { frozen, type Immutable } from '../frozen';
 import { loadSettingSchema } from '../stance';
 import { remembered } from '../remember';
@@ -24,7 +25,7 @@ const movementRowSchema = z.strictObject({
   /** Where the class stands on the movement's ladder, from the gentlest, 0; left out for the usual form. */
   rung: z.number().int().min(0).max(11).optional(),
   /** The count goes on from the row before, as one long series. */
-  goesOn: z.literal(true).optional(),
+  continuesPrevious: z.literal(true).optional(),
   /** How the hands are loaded, where that was set at the bench; left out for the usual set-up. */
   press: loadSettingSchema.optional(),
   /** What it is done with, the prop in the hands first; left out for the usual one, empty for none. */
@@ -79,7 +80,10 @@ export const talkRowSchema = z.strictObject({
   question: z.literal(true).optional(),
 });
 
-export const rowSchema = z.discriminatedUnion('kind', [movementRowSchema, breakRowSchema, talkRowSchema]);
+export const rowSchema = z.preprocess(
+  withFieldNames(ROW_NAMES),
+  z.discriminatedUnion('kind', [movementRowSchema, breakRowSchema, talkRowSchema]),
+);
 export type MovementRow = Immutable<z.infer<typeof movementRowSchema>>;
 export type Row = Immutable<z.infer<typeof rowSchema>>;
 

@@ -76,11 +76,15 @@ function offHits(
   exposure: Exposure,
   { today }: ScreeningContext,
 ): Hit[] {
-  if (!movement.offUntil) return [];
+  if (!movement.clearanceReason) return [];
   const clearance = clearanceOf(person, hand, true, exposure, today);
   if (clearance) return wordsOf(clearance);
   return [
-    { verdict: 'leaveOut', because: lowerFirst(movement.offUntil).replace(/\.$/, ''), instead: ['load'] },
+    {
+      verdict: 'leaveOut',
+      because: lowerFirst(movement.clearanceReason).replace(/\.$/, ''),
+      instead: ['load'],
+    },
   ];
 }
 

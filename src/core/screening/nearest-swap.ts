@@ -93,14 +93,14 @@ function findSwap(
 ): Swaps | null {
   const samePurpose = (m: Movement) => m.purpose === movement.purpose;
   const sharedJoints = (m: Movement) => m.joints.filter((j) => movement.joints.includes(j)).length;
-  const isTwin = (m: Movement) => m.id === movement.seatedTwin;
+  const isTwin = (m: Movement) => m.id === movement.seatedAlternative;
   const isAskedFor = (m: Movement) => trait !== null && m.traits.includes(trait);
   const isNear = (m: Movement) =>
     isTwin(m) ||
     isAskedFor(m) ||
     (sharedJoints(m) > 0 && (samePurpose(m) || instead.includes(m.effort) || also.includes(m.effort)));
   const isNoWorse = (m: Movement) =>
-    !m.offUntil &&
+    !m.clearanceReason &&
     m.effort !== 'tap' &&
     (!QUIET.includes(m.effort) || m.effort === movement.effort) &&
     (m.effort !== 'pinch' || movement.effort === 'pinch') &&

@@ -119,7 +119,7 @@ function nearnessWords(movement: RowMovement, swap: Movement): string {
   const shared = swap.joints.filter((j) => movement.joints.includes(j));
   if (swap.joints.every((j) => j === 'legs')) return 'the feet move meanwhile';
   return [
-    swap.id === movement.seatedTwin
+    swap.id === movement.seatedAlternative
       ? 'the same, seated'
       : swap.purpose === movement.purpose
         ? 'same purpose'

@@ -83,7 +83,7 @@ export function swapChoices(row: MovementRow, plan: Plan, facts: ClassFacts): re
         m.id !== now.id &&
         m.purpose === now.purpose &&
         isSeated(m) &&
-        !m.offUntil &&
+        !m.clearanceReason &&
         (m.propId === null || m.propId === now.propId) &&
         m.effortOf10 <= now.effortOf10,
     )

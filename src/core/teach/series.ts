@@ -22,7 +22,7 @@ function goesOnFrom({ row }: TaughtRow, { row: before }: TaughtRow): boolean {
   return (
     row.kind === 'movement' &&
     before.kind === 'movement' &&
-    row.goesOn === true &&
+    row.continuesPrevious === true &&
     countsOn(row.dose) &&
     countsOn(before.dose)
   );

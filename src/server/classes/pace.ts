@@ -44,7 +44,7 @@ function samplesOf({ snapshot, changes, events }: TaughtRecord): readonly (reado
       plannedMs: row.countMs + row.resetMs,
       actualMs: actualMs - leadMs,
     };
-    const isPlain = row.setUpMs === row.wayInMs && !row.row.goesOn;
+    const isPlain = row.setUpMs === row.wayInMs && !row.row.continuesPrevious;
     return [isPlain ? [{ part: wayInPart(row), plannedMs: row.wayInMs, actualMs: leadMs }, count] : [count]];
   });
 }

@@ -32,7 +32,7 @@ export async function planFile(db: Db, rawId: string): Promise<Result<OutFile>> 
   const { info, plan } = found.value;
   const file: PlanFile = {
     oskil: 'plan',
-    version: 2,
+    version: 3,
     name: info.name,
     slotMinutes: info.slotMinutes,
     plan: mapMovementRows(plan, forAnybody),
@@ -79,7 +79,7 @@ export async function termFile(db: Db, rawId: string): Promise<Result<OutFile>> 
   const last = infos.at(-1);
   const file: TermFile = {
     oskil: 'term',
-    version: 2,
+    version: 3,
     series: { name: last?.name ?? term.name, place: last?.place ?? '', slotMinutes: last?.slotMinutes ?? 45 },
     term,
     classes,
@@ -94,7 +94,7 @@ export async function termFile(db: Db, rawId: string): Promise<Result<OutFile>> 
 export async function movementFile(db: Db, movementId: string): Promise<Result<OutFile>> {
   const own = (await listOwn(db)).find((o) => o.movement.id === movementId);
   if (!own) return fail('not-found', 'There is no such movement of yours.');
-  const file = { oskil: 'movement', version: 2, movement: own.movement, figure: own.figure } as MovementFile;
+  const file = { oskil: 'movement', version: 3, movement: own.movement, figure: own.figure } as MovementFile;
   return ok(jsonFile(`movement ${own.movement.name}`, file));
 }
 

@@ -11,7 +11,7 @@ import { anyPlan } from '../arbitrary';
 import { planWith } from '../plans';
 
 const plan = planWith({ move: ['wrist-bend', 'open-close'], grip: ['ball-squeeze'] });
-const file: PlanFile = { oskil: 'plan', version: 2, name: 'Hands', slotMinutes: 45, plan, movements: [] };
+const file: PlanFile = { oskil: 'plan', version: 3, name: 'Hands', slotMinutes: 45, plan, movements: [] };
 const read = (value: unknown) => readJsonFile(JSON.stringify(value), PLAN_FILE);
 const message = (value: unknown): string => {
   const result = read(value);
@@ -74,7 +74,7 @@ test('any fields put anywhere in any plan come back', () => {
 
 test('a plan alone, as it was kept before there were files, is read as version 0', () => {
   const result = read(plan);
-  expect(result).toMatchObject({ ok: true, value: { from: 0, file: { version: 2, plan } } });
+  expect(result).toMatchObject({ ok: true, value: { from: 0, file: { version: 3, plan } } });
 });
 
 test.each([
@@ -84,7 +84,7 @@ test.each([
   ],
   ['[1, 2]', /^This file holds no object\.$/],
   ['', /^This is not readable JSON/],
-  [JSON.stringify({ ...file, version: 7 }), /written by a newer Oskil \(version 7, this one knows 2\)/],
+  [JSON.stringify({ ...file, version: 7 }), /written by a newer Oskil \(version 7, this one knows 3\)/],
   [JSON.stringify({ ...file, version: 1.5 }), /not a whole number/],
   [JSON.stringify({ oskil: 'term', version: 1 }), /^This file holds a term, not a plan\.$/],
   [
@@ -117,7 +117,7 @@ test('rows of movements that nobody knows are named', () => {
 
 const term: TermFile = {
   oskil: 'term',
-  version: 2,
+  version: 3,
   series: { name: 'Hands', place: '', slotMinutes: 45 },
   term: {
     name: 'Spring',
@@ -155,7 +155,7 @@ test('reading never throws and never takes what is not a plan, whatever the text
       fc.oneof(
         fc.string(),
         fc.json(),
-        fc.jsonValue().map((v) => JSON.stringify({ oskil: 'plan', version: 2, plan: v })),
+        fc.jsonValue().map((v) => JSON.stringify({ oskil: 'plan', version: 3, plan: v })),
       ),
       (text) => {
         const result = readJsonFile(text, PLAN_FILE);

@@ -8,11 +8,15 @@ import { placedRows, withPassNames, type Plan } from '@/core/plan';
 type OlderDose = Dose & { readonly directions: 1 | 2; readonly leads: 1 | 2 };
 type OlderPlan = { sections: { rows: { dose?: OlderDose }[] }[] };
 
-const text = (name: string): string =>
-  readFileSync(`tests/core/formats/older/${name}-1.json`, 'utf8').replace(/^\uFEFF/, '');
+const text = (name: string, version = 1): string =>
+  readFileSync(`tests/core/formats/older/${name}-${version}.json`, 'utf8').replace(/^\uFEFF/, '');
 const older = (name: string): unknown => JSON.parse(text(name));
-const read = <K extends Incoming['kind']>(name: string, kind: K): Extract<Incoming, { kind: K }> => {
-  const result = readIncoming(text(name));
+const read = <K extends Incoming['kind']>(
+  name: string,
+  kind: K,
+  version = 1,
+): Extract<Incoming, { kind: K }> => {
+  const result = readIncoming(text(name, version));
   if (!result.ok) throw new Error(result.message);
   if (result.value.kind !== kind) throw new Error(result.value.kind);
   return result.value as Extract<Incoming, { kind: K }>;
@@ -101,4 +105,19 @@ test('an own movement of the older version is whole, with the passes of its dose
   const { movement } = read('own-movement', 'movement').file;
   expect(movementIssues(movement, CATALOGUE)).toEqual([]);
   expect(movement.passes).toEqual(movement.dose.passes);
+});
+
+test('what a row and a movement called their fields in version 2 is read, and written by its present name', () => {
+  expect(text('class-plan', 2)).toContain('"goesOn": true');
+  const { file, unknown } = read('class-plan', 'plan', 2);
+  const continuing = placedRows(file.plan).filter(
+    ({ row }) => row.kind === 'movement' && row.continuesPrevious,
+  );
+  expect(continuing).toHaveLength(1);
+  expect(unknown).toEqual([]);
+  expect(JSON.stringify(file)).not.toContain('goesOn');
+  const { movement } = read('own-movement', 'movement', 2).file;
+  expect(Object.keys(movement)).toEqual(expect.arrayContaining(['seatedAlternative', 'clearanceReason']));
+  expect(Object.keys(movement).filter((key) => ['seatedTwin', 'offUntil'].includes(key))).toEqual([]);
+  expect(movementIssues(movement, CATALOGUE)).toEqual([]);
 });

@@ -48,7 +48,7 @@ describe('the count as captions', () => {
     });
     const plan = emptyPlan();
     const sections = plan.sections.map((s) =>
-      s.kind === 'move' ? { ...s, rows: [row('a'), { ...row('b'), goesOn: true as const }] } : s,
+      s.kind === 'move' ? { ...s, rows: [row('a'), { ...row('b'), continuesPrevious: true as const }] } : s,
     );
     const series = rowsOfSnapshot(
       { plan: { ...plan, sections }, people: [person()], helpers: [], slotMs: 45 * 60_000, shown: [] },

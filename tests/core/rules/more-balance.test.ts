@@ -76,7 +76,7 @@ describe('B5 a change of place', () => {
 });
 
 test('P4 a standing row without a seated form must go; with a seated twin it may stay', () => {
-  const alone = { ...movement('wall-lean'), id: 'lean-alone', name: 'Lean alone', seatedTwin: null };
+  const alone = { ...movement('wall-lean'), id: 'lean-alone', name: 'Lean alone', seatedAlternative: null };
   const catalogue = catalogueOf([...CATALOGUE.movements, alone], CATALOGUE.props, {});
   const plan = planWith({ load: ['wall-lean'] });
   expect(findings(plan, 'P4')).toEqual([]);

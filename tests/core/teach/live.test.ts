@@ -119,7 +119,7 @@ describe('a long series', () => {
         {
           ...bend,
           id: 'on',
-          goesOn: true,
+          continuesPrevious: true,
           dose: {
             ...bend.dose,
             sides: 'both',

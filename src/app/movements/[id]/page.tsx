@@ -56,9 +56,9 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
           </Link>
         </div>
       </div>
-      {movement.offUntil && (
+      {movement.clearanceReason && (
         <p className="mt-3 rounded-lg border-2 border-load px-4 py-2 font-semibold text-load">
-          {movement.offUntil}
+          {movement.clearanceReason}
         </p>
       )}
       <div className="mt-4 grid gap-8 md:grid-cols-2">
@@ -79,7 +79,9 @@ export default async function MovementPage({ params }: { params: Promise<{ id: s
           <Lines title="Watch" lines={movement.watch} />
           <Related title="Do first" ids={movement.follows} catalogue={catalogue} />
           <Related title="Follow with" ids={movement.counters} catalogue={catalogue} />
-          {movement.seatedTwin && <SeatedTwin id={movement.seatedTwin} catalogue={catalogue} />}
+          {movement.seatedAlternative && (
+            <SeatedAlternative id={movement.seatedAlternative} catalogue={catalogue} />
+          )}
         </div>
       </div>
       <Ladder movement={movement} catalogue={catalogue} />
@@ -112,7 +114,7 @@ function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
 }
 
 /** What whoever stays in the chair does instead, with its picture. */
-function SeatedTwin({ id, catalogue }: { id: string; catalogue: Catalogue }) {
+function SeatedAlternative({ id, catalogue }: { id: string; catalogue: Catalogue }) {
   const figure = catalogue.figure(id);
   return (
     <div className="flex items-center gap-4">

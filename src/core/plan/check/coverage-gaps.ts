@@ -62,7 +62,9 @@ export type Filler = { readonly movement: Movement; readonly fills: readonly str
 export function fillersFor(catalogue: Catalogue, plan: Plan, spotIds: readonly string[]): readonly Filler[] {
   const planned = new Set(movementRows(plan).map((r) => r.movementId));
   return catalogue.movements
-    .filter((m) => m.effort === 'active' && !m.propId && !m.offUntil && isSeated(m) && !planned.has(m.id))
+    .filter(
+      (m) => m.effort === 'active' && !m.propId && !m.clearanceReason && isSeated(m) && !planned.has(m.id),
+    )
     .flatMap((movement) => {
       const figure = catalogue.figure(movement.id);
       const moved = figure && movedAt(rowCoverage(figure, movement.dose));

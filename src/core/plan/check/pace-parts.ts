@@ -19,7 +19,7 @@ export function pacePartsOf(
   if (row.kind !== 'movement') return { wayIn: null, done: { part: row.kind, plannedMs: times.countMs } };
   const movement = movementOfRow(row, catalogue);
   if (!movement) return { wayIn: null, done: null };
-  const isOwn = row.goesOn === true || row.wayInMs !== undefined;
+  const isOwn = row.continuesPrevious === true || row.wayInMs !== undefined;
   return {
     wayIn: isOwn ? null : { part: wayInPart(times), plannedMs: times.wayInMs },
     done: { part: movement.effort, plannedMs: times.countMs + times.resetMs },

@@ -129,8 +129,8 @@ function waysIn(
     shown.add(row.movementId);
     before = row.movementId;
     const ofClass = isAgain ? 0 : isNew ? usual.newMs : usual.knownMs;
-    const wayInMs = row.goesOn ? 0 : (row.wayInMs ?? ofClass);
-    return { isNew, wayInMs, slowFirst: !row.goesOn && isLearnedMoving(isNew, wayInMs) };
+    const wayInMs = row.continuesPrevious ? 0 : (row.wayInMs ?? ofClass);
+    return { isNew, wayInMs, slowFirst: !row.continuesPrevious && isLearnedMoving(isNew, wayInMs) };
   });
 }
 
@@ -153,7 +153,7 @@ function needsReset(i: number, rows: readonly Row[], movements: readonly (RowMov
   const [movement, next, after] = [movements[i], rows[i + 1], movements[i + 1]];
   if (!movement || !isEffort(movement)) return false;
   if (next && next.kind !== 'movement') return false;
-  if (next?.kind === 'movement' && next.goesOn) return false;
+  if (next?.kind === 'movement' && next.continuesPrevious) return false;
   return !(after && isRestful(after));
 }
 

@@ -11,7 +11,7 @@ export function shortForm(plan: Plan): Plan {
     ...plan,
     sections: plan.sections.map((s) => ({ ...s, rows: s.rows.filter((r) => r.kind === 'movement') })),
   };
-  return mapMovementRows(bare, ({ goesOn: _, ...row }) => ({ ...row, dose: once(row.dose) }));
+  return mapMovementRows(bare, ({ continuesPrevious: _, ...row }) => ({ ...row, dose: once(row.dose) }));
 }
 
 function once(dose: Dose): Dose {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ROW_NAMES, withFieldNames } from '../../field-names';
 import type { Immutable } from '../../frozen';
 import { doseSchema } from '../../dose';
 import { loadSettingSchema } from '../../stance';
@@ -45,7 +46,7 @@ const rowSteps = [
 const extraSteps = [
   z.strictObject({ type: z.literal('setRung'), rowId: id, rung: z.number().int().min(0).max(11).nullable() }),
   z.strictObject({ type: z.literal('setPress'), rowId: id, press: loadSettingSchema.nullable() }),
-  z.strictObject({ type: z.literal('setSeries'), rowId: id, goesOn: z.literal(true).nullable() }),
+  z.strictObject({ type: z.literal('setSeries'), rowId: id, continuesPrevious: z.literal(true).nullable() }),
   z.strictObject({ type: z.literal('setMusic'), rowId: id, bpm: bpmSchema.nullable() }),
   z.strictObject({ type: z.literal('setWayIn'), rowId: id, wayInMs: wayInSchema.nullable() }),
   z.strictObject({ type: z.literal('setProps'), rowId: id, props: z.array(id).max(3).nullable() }),
@@ -74,10 +75,17 @@ const classSteps = [
 
 const singleSteps = [...rowSteps, ...extraSteps, ...sectionSteps, ...classSteps] as const;
 const singleStepSchema = z.discriminatedUnion('type', singleSteps);
-export const stepSchema = z.discriminatedUnion('type', [
-  ...singleSteps,
-  z.strictObject({ type: z.literal('several'), steps: z.array(singleStepSchema).min(1).max(MAX_STEPS) }),
-]);
+const several = z.strictObject({
+  type: z.literal('several'),
+  steps: z
+    .array(z.preprocess(withFieldNames(ROW_NAMES), singleStepSchema))
+    .min(1)
+    .max(MAX_STEPS),
+});
+export const stepSchema = z.preprocess(
+  withFieldNames(ROW_NAMES),
+  z.discriminatedUnion('type', [...singleSteps, several]),
+);
 
 export type SingleStep = Immutable<z.infer<typeof singleStepSchema>>;
 export type SectionStep = Immutable<z.infer<(typeof sectionSteps)[number]>>;

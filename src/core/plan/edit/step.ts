@@ -181,7 +181,7 @@ const EXTRAS = {
   setRung: ['rung', 'Only a movement has rungs.'],
   setPress: ['press', 'Only a movement is pressed.'],
   setMusic: ['bpm', 'Only a movement is counted to music.'],
-  setSeries: ['goesOn', 'Only a movement has a count to go on with.'],
+  setSeries: ['continuesPrevious', 'Only a movement has a count to go on with.'],
   setWayIn: ['wayInMs', 'Only a movement has a way in.'],
   setProps: ['props', 'Only a movement is done with something.'],
   setWords: ['words', 'Only a movement has a name and words of its own.'],

@@ -45,7 +45,7 @@ export function MovementPicker({ section, facts, plan, blocks, floor, onPick, on
   const [words, setWords] = useState('');
   const all = findMovements(facts.catalogue, words);
   const found = all
-    .filter((m) => floor || !m.offUntil)
+    .filter((m) => floor || !m.clearanceReason)
     .sort((a, b) => Number(b.section === section.kind) - Number(a.section === section.kind));
   const declined = findDeclined(DECLINED, words).slice(0, words.trim() === '' ? 0 : MOST_DECLINED);
   const { judge } = useMemo(() => contextOf(plan, facts), [plan, facts]);

@@ -10,7 +10,7 @@ export function RowSeries({ row, plan, title, editor }: Props) {
   const rows = placedRows(plan).map((p) => p.row);
   const before = rows[rows.findIndex((r) => r.id === row.id) - 1];
   const fits = before?.kind === 'movement' && countsOn(before.dose) && countsOn(row.dose);
-  if (!fits && !row.goesOn) return null;
+  if (!fits && !row.continuesPrevious) return null;
   return (
     <CheckBox
       label={
@@ -18,9 +18,12 @@ export function RowSeries({ row, plan, title, editor }: Props) {
           ? 'The count goes on from the row before'
           : 'Set to go on from the row before, which no longer fits'
       }
-      on={row.goesOn === true}
+      on={row.continuesPrevious === true}
       onChange={(on) =>
-        editor.edit({ type: 'setSeries', rowId: row.id, goesOn: on || null }, `One count into ${title}`)
+        editor.edit(
+          { type: 'setSeries', rowId: row.id, continuesPrevious: on || null },
+          `One count into ${title}`,
+        )
       }
       className="self-end"
     />

@@ -8,7 +8,7 @@ type Props = { row: MovementRow; title: string; editor: OrderEditor };
 
 /** Explaining and showing before the count: as the class usually does, or this row's own. */
 export function RowWayIn({ row, title, editor }: Props) {
-  if (row.goesOn) return null;
+  if (row.continuesPrevious) return null;
   const { wayInMs } = row;
   const isOwn = wayInMs !== undefined && !WAYS_IN.some(([, ms]) => ms === wayInMs);
   const set = (ms: number | null) => {

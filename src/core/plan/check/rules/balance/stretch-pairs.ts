@@ -38,7 +38,9 @@ export const stretchPairs = rule({
     const pair = pickMovement(
       catalogue,
       (m) =>
-        m.effort === 'stretch' && m.offUntil === null && stretchDirections(catalogue, m).includes(opposite),
+        m.effort === 'stretch' &&
+        m.clearanceReason === null &&
+        stretchDirections(catalogue, m).includes(opposite),
     );
     return (
       pair && {

@@ -11,7 +11,7 @@ export const seatedAlternative = rule({
   source: PRACTICE,
   find: (context) =>
     movementPlaces(context)
-      .filter(({ movement }) => !isSeated(movement) && !movement.seatedTwin)
+      .filter(({ movement }) => !isSeated(movement) && !movement.seatedAlternative)
       .map(({ row, movement }) => ({
         text: `${movement.name} has no seated form.`,
         rowIds: [row.id] as const,
