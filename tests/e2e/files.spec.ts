@@ -37,7 +37,7 @@ test('what cannot be read is said in a sentence, and nothing is kept', async ({ 
   const trouble = page.getByRole('alert').filter({ hasText: /\w/ });
   for (const [name, text, words] of [
     ['a.json', '{"oskil":"plan",\n oops', /a\.json: This is not readable JSON/],
-    ['b.json', '{"oskil":"plan","version":9}', /written by a newer Oskil \(version 9, this one knows 2\)/],
+    ['b.json', '{"oskil":"plan","version":9}', /written by a newer Oskil \(version 9, this one knows 3\)/],
     ['c.ics', 'BEGIN:VCALENDAR', /A calendar can be taken out of Oskil but not brought in/],
     ['d.txt', '', /This file is empty/],
   ] as const) {

@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { makeClass, openMore, stepLink } from './steps';
+import { MOVING, makeClass, openMore, stepLink } from './steps';
+
+test.use(MOVING);
 
 test('movements are found by word, with a slip, and by purpose', async ({ page }) => {
   await page.goto('/movements');

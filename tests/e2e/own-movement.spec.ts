@@ -1,6 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
 import { send } from './own-server';
-import { addRow, makeClass, nothingTyped, stepLink } from './steps';
+import { MOVING, addRow, makeClass, nothingTyped, stepLink } from './steps';
+
+test.use(MOVING);
 
 const slider = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 

@@ -1,5 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
 import { noFaults } from './axe';
+import { MOVING } from './steps';
+
+test.use(MOVING);
 
 async function begin(page: Page, level: RegExp, people = '8') {
   await page.goto('/practice/group');

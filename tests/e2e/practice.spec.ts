@@ -1,5 +1,8 @@
 import { expect, test } from '@playwright/test';
 import { noFaults } from './axe';
+import { MOVING } from './steps';
+
+test.use(MOVING);
 
 test('a drill of two minutes: answered by key and by tap, told why, and at its end what was missed', async ({
   page,

@@ -2,7 +2,9 @@ import { gzipSync } from 'node:zlib';
 import { expect, test, type Page } from '@playwright/test';
 import { enoughContrast, noFaults } from './axe';
 import { askedElsewhere } from './elsewhere';
-import { makeClass, openFriday, look, stepLink } from './steps';
+import { MOVING, makeClass, openFriday, look, stepLink } from './steps';
+
+test.use(MOVING);
 
 const PAGES = [
   '/',

@@ -6,6 +6,9 @@ import { newMovementRow, rowStep } from '@/core/plan/edit/new-rows';
 import { emptyPlan } from '@/core/plan/plan';
 import { applyStep } from '@/core/plan/edit/step';
 
+/** For what is about motion: `test.use(MOVING)`. */
+export const MOVING = { contextOptions: { reducedMotion: 'no-preference' } } as const;
+
 /** A person as the routes take one. */
 export const BLANK_PERSON = { ...nobodyKnown({ firstName: 'Ida', initial: 'X' }), screened: true };
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { eachFrame, isStill } from './each-frame';
 
 /**
  * A value of time, read anew on each frame while `running`. Where motion is not
@@ -9,15 +10,13 @@ import { useEffect, useState } from 'react';
 export function useFrame(read: () => number, running: boolean): number {
   const [value, setValue] = useState(read);
   useEffect(() => {
-    let frame = 0;
-    const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+    const still = isStill();
     const draw = () => {
       const at = read();
       setValue(still ? Math.floor(at / 1000) * 1000 : at);
-      if (running) frame = requestAnimationFrame(draw);
     };
     draw();
-    return () => cancelAnimationFrame(frame);
+    return running ? eachFrame(draw) : undefined;
   }, [read, running]);
   return value;
 }

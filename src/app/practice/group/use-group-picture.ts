@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { PracticeOf } from '@/catalogue/practice-facts';
 import { seatsOf, type Course, type Seat, type Turn } from '@/core/practice';
 import { inkColours } from '@/ui/hand/ink';
+import { isStill } from '@/ui/hooks/each-frame';
 import type { PictureClock, PictureMessage, PictureNow, PictureReply } from '@/workers/group-worker';
 import type { Size } from './use-size';
 
@@ -75,7 +76,7 @@ export function useGroupPicture(of: PracticeOf, size: Size, shown: () => Shown):
 const looksNow = (): Pick<PictureNow, 'sharp' | 'colours' | 'still'> => ({
   sharp: Math.min(SHARPEST, window.devicePixelRatio || 1),
   colours: inkColours(),
-  still: matchMedia('(prefers-reduced-motion: reduce)').matches,
+  still: isStill(),
 });
 
 /** A moment of the page as every thread of it counts. */

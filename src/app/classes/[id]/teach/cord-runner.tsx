@@ -5,6 +5,7 @@ import { stepLetter } from '@/core/cord';
 import { COUNTED, type Beat } from '@/core/dose';
 import { beatAtTime, changeWord, offsetAtTime, type TaughtRow, type TeachState } from '@/core/teach';
 import { useCatalogue } from '@/ui/catalogue';
+import { eachFrame, isStill } from '@/ui/hooks/each-frame';
 
 type Props = { row: TaughtRow; beats: readonly Beat[]; state: TeachState; now: () => number };
 
@@ -18,14 +19,12 @@ export function CordRunner({ row, beats, state, now }: Props) {
   const counting = state.phase === 'count';
 
   useEffect(() => {
-    let frame = 0;
     const draw = () => {
       const offset = counting ? shownOffset(beats, offsetAtTime(state, now())) : 0;
       moving.current?.setAttribute('transform', `translate(${MARKER_X - offset * pace} 0)`);
-      if (state.running && counting) frame = requestAnimationFrame(draw);
     };
     draw();
-    return () => cancelAnimationFrame(frame);
+    return state.running && counting ? eachFrame(draw) : undefined;
   }, [state, beats, counting, now, pace]);
 
   const offset = counting ? offsetAtTime(state, now()) : 0;
@@ -73,7 +72,7 @@ export function CordRunner({ row, beats, state, now }: Props) {
 
 /** Where motion is not wanted the cord jumps from beat to beat. */
 function shownOffset(beats: readonly Beat[], offsetMs: number): number {
-  if (!matchMedia('(prefers-reduced-motion: reduce)').matches) return offsetMs;
+  if (!isStill()) return offsetMs;
   return beatAtTime(beats, offsetMs)?.startMs ?? offsetMs;
 }
 
