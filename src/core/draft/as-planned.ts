@@ -22,3 +22,10 @@ export function asPlanned(
     return [{ ...option, dose, minutes, step: asBefore ? ('same' as const) : option.step }];
   });
 }
+
+/** Movements that were to be raised, and are as before since a rule did not allow it. */
+export const takenBack = (chosen: readonly Option[], planned: readonly Option[]): readonly string[] =>
+  chosen
+    .filter((o) => o.step === 'more')
+    .map((o) => o.movement.id)
+    .filter((id) => planned.some((o) => o.movement.id === id && o.step === 'same'));

@@ -13,7 +13,7 @@ import {
 import { fullName } from '../people';
 import { fail, ok, type Result } from '../result';
 import { arrange } from './arrange';
-import { asPlanned } from './as-planned';
+import { asPlanned, takenBack } from './as-planned';
 import { clashOf } from './clash';
 import { limitsOf } from './limits';
 import { modelText, peopleWithLittle } from './model';
@@ -24,6 +24,7 @@ import { filled } from './mended';
 import { tasksNotIn, wantedTasksOf, type TaskLine } from './tasks';
 import { alternativesOf, type Instead } from './alternatives';
 import { holdsWords, whysOf } from './why';
+import { changesTooLittle } from './worth';
 import type { Solve } from './answer';
 import type { DraftWish } from './wish';
 
@@ -68,12 +69,15 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
   const draftFacts = draftFactsOf(given);
   const facts = { ...given.facts, slotMs: wish.lengthMs };
   let banned = [...wish.banned];
-  for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
-    const options = draftOptions(draftFacts, { ...wish, banned });
+  let asBefore: readonly string[] = [];
+  for (let attempt = 0; attempt < ATTEMPTS;) {
+    const options = draftOptions(draftFacts, { ...wish, banned }).filter(
+      (o) => o.step !== 'more' || !asBefore.includes(o.movement.id),
+    );
     const room = roomFor(draftFacts.context, wish, attempt);
     const solved = solve(modelText(options, draftFacts.context, wish, room));
     // What fitted before rows were left out, or with other rows beside a swap, is no clash of wishes.
-    if (!solved && (attempt > 0 || wish.stays.length > 0)) break;
+    if (!solved && attempt + asBefore.length + wish.stays.length > 0) break;
     if (!solved) return clashOf(draftFacts, wish, given.facts.slotMs, solve);
     const chosen = options.filter((o) => solved.taken.has(o.key));
     const plan = filled(arrange(chosen, facts.catalogue, given), facts, wish.lengthMs);
@@ -82,6 +86,12 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     if (worst.length === 0) {
       const { context } = draftFacts;
       const drafted = asPlanned(chosen, plan, context);
+      const back = takenBack(chosen, drafted);
+      // The rules look at each person, the model at the class: what may not rise leaves the change to something else.
+      if (back.length > 0 && changesTooLittle(drafted, context)) {
+        asBefore = [...asBefore, ...back];
+        continue;
+      }
       const whys = whysOf(drafted, wish, context);
       const instead = alternativesOf(chosen, options, context, wish, room);
       return ok({
@@ -106,6 +116,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     );
     // One row at first; where the same trouble comes back in another dress, all that share it.
     banned = [...banned, ...(attempt < 2 ? guilty.slice(-1) : guilty)];
+    attempt++;
   }
   if (wish.stays.length > 0) return draftClass(given, { ...wish, stays: [] }, solve);
   return fail(

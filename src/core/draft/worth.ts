@@ -68,16 +68,23 @@ export function seriesTerms(options: readonly Option[], { baseline }: RuleContex
     bound: 0,
   });
   const goesOn = (o: Option) => Number(o.step !== 'not done then');
-  const changes = (o: Option) => Number(o.step === 'more' || o.step === 'not done then');
   return {
     objective: ['v0', 'v1', 'v2'].map((name): LinearTerm => [WEIGHTS.missedShare * SHORT_BY, name]),
     lines: [
       share('v0', (o) => GOING_ON - goesOn(o)),
-      share('v1', (o) => CHANGED[0] - changes(o)),
-      share('v2', (o) => changes(o) - CHANGED[1]),
+      share('v1', (o) => CHANGED[0] - Number(changes(o))),
+      share('v2', (o) => Number(changes(o)) - CHANGED[1]),
     ],
   };
 }
+const changes = ({ step }: Option): boolean => step === 'more' || step === 'not done then';
+
+/** A class that goes on and has too little in it that is new or asks more. */
+export const changesTooLittle = (rows: readonly Option[], { baseline }: RuleContext): boolean =>
+  !!baseline &&
+  movementRows(baseline.plan).length >= ENOUGH_TO_GO_ON_FROM &&
+  rows.filter(changes).length < CHANGED[0] * rows.length;
+
 /** By so many rows the shares may be missed, at the worth that each of them costs. */
 const SHORT_BY = 20;
 
