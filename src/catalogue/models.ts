@@ -43,7 +43,7 @@ export const MODELS: readonly ModelTold[] = [
       `the greatest squeeze of this hand, kg, or ${ASSUMED_GRIP_KG} kg assumed where nothing was measured`,
     ],
     comesOut:
-      'Percent of the grip that is not tired, for each hand. Good to about a fifth in how long a squeeze can be held, within its range.',
+      'Percent of the grip that is not tired, for each hand. Good to about a fifth in how long a squeeze can be held, within its range. How low the lowest hand goes has a range besides: nine of ten people of whom each feels all efforts as up to a point of ten more or less (sixty drawn by chance, always the same).',
     sources: [
       'Xia & Frey-Law 2008',
       'Looft, Herkert & Frey-Law 2018 (rest)',
@@ -83,7 +83,7 @@ export const MODELS: readonly ModelTold[] = [
       'how the weight is shared between left and right, %',
     ],
     comesOut:
-      'Two numbers, each with a band: what a scale under the hands reads, and the force along the forearm through the wrist, in % of body weight and kg.',
+      'Two numbers, each with a band: what a scale under the hands reads, and the force along the forearm through the wrist, in % of body weight and kg. Beside them what nine of ten bodies would put through the wrists: stature to 2 cm, lengths to 2 %, masses of segments to 5 % (spreads are ours; three hundred bodies drawn by chance, always the same).',
     sources: ['segments: Winter 2009', 'checked against Ebben 2011 and Suprak 2011'],
     limits: [
       'Average bodies that stand still; no slip, no bounce.',

@@ -1,4 +1,4 @@
-import { reserveTrace } from '@/core/load';
+import { lowestOfHands, reserveTrace } from '@/core/load';
 import type { ReserveJob, ReserveReply } from './reserve-job';
 
 /** The fatigue model off the page: it looks up between stretches of work, so that a newer job ends an older one. */
@@ -17,5 +17,6 @@ self.onmessage = async ({ data }: MessageEvent<ReserveJob>) => {
     since = performance.now();
     if (newest !== data.job) return;
   }
-  self.postMessage({ job: data.job, traces } satisfies ReserveReply);
+  const lowest = lowestOfHands(data.lists, traces, data.endMs);
+  self.postMessage({ job: data.job, traces, lowest } satisfies ReserveReply);
 };

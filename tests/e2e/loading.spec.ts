@@ -10,6 +10,7 @@ test('the bench: a body, a set-up, its kilograms, the next step; the handle and 
 }) => {
   await page.goto('/loading');
   await expect(kilograms(page)).toContainText('The smallest sure step up is');
+  await expect(kilograms(page)).toContainText(/14 % of body weight, 13 to 15 % as bodies differ/);
   const table = await left(page);
   await page.getByRole('button', { name: /^A lean on a worktop/ }).click();
   const worktop = await left(page);

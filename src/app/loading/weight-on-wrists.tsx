@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import {
   likeRungs,
   nextRung,
   perWristKg,
+  spreadAmongBodies,
   type LadderRung,
   type Stance,
   type StanceLoad,
@@ -54,6 +56,7 @@ function Figures({
     .filter((r) => !isItself(r))
     .map((r) => SET_UP_WORDS[r.setUp]);
   const units = useUnits();
+  const spread = useMemo(() => spreadAmongBodies(stance, body.statureCm / 100), [stance, body.statureCm]);
   const onScale = (share: number) => amount(share * body.massKg, 'kg', units, 0);
   return (
     <>
@@ -71,8 +74,9 @@ function Figures({
         ))}
       </dl>
       <p className="tabular mt-2">
-        Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight. A scale under both
-        hands would read {onScale(scale.low)} to {onScale(scale.high)} {units.mass}.
+        Both together: <strong>{Math.round(wrist.middle * 100)} %</strong> of body weight
+        {spread && `, ${percent(spread.low)} to ${percent(spread.high)} % as bodies differ`}. A scale under
+        both hands would read {onScale(scale.low)} to {onScale(scale.high)} {units.mass}.
       </p>
       <p className="mt-1">
         {like.length > 0 && `About the same as ${nameList(like, 9)}, as far as this can tell. `}
@@ -87,5 +91,7 @@ function Figures({
     </>
   );
 }
+
+const percent = (share: number) => Math.round(share * 100);
 
 type Wrists = ReturnType<typeof perWristKg>;

@@ -9,6 +9,7 @@ export {
   type ReservePoint,
 } from './fatigue';
 export { gripSpans } from './grip-spans';
+export { lowestOfHands, type ReserveRange } from './reserve-range';
 export {
   boutIndex,
   dayIndex,

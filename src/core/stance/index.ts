@@ -21,4 +21,5 @@ export {
 } from './set-ups';
 export { isAboutTheSame, type Band } from './band';
 export { limbsOf, type Limb } from './side-view';
+export { spreadAmongBodies } from './spread';
 export { loadOfStance, type Stance, type StanceLoad } from './stance';

@@ -1,4 +1,4 @@
-import { ARM, type SidePoint } from './body';
+import { AVERAGE, type SidePoint } from './body';
 import type { StanceLoad } from './stance';
 
 /** A rounded limb from the side: its two ends and their radii, metres. Clothed limbs are soft. */
@@ -15,7 +15,7 @@ export type Limb = {
 export function limbsOf(points: StanceLoad['points'], statureM: number): readonly Limb[] {
   const { toe, knee, hip, shoulder, hand } = points;
   const w = (share: number) => share * statureM;
-  const elbow = elbowOf(shoulder, hand, ARM * statureM);
+  const elbow = elbowOf(shoulder, hand, AVERAGE.arm * statureM);
   const neck = beyond(hip, shoulder, w(0.05));
   const head = beyond(hip, shoulder, w(0.11));
   const limb = (

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { fail, ok, type Result } from '../result';
 import { between, straightDown, type Band } from './band';
-import { ARM, CENTRE, HEIGHT, MASS, THIGH, TRUNK, type SidePoint } from './body';
+import { AVERAGE, type Body, type SidePoint } from './body';
 
 const share = z.number().min(0).max(1);
 const metres = (least: number, most: number) => z.number().min(least).max(most);
@@ -54,29 +54,25 @@ export type StanceLoad = {
 };
 
 /** Quasi-static, from the side, of a person of a stature in metres. Fails with a sentence where the hands do not reach. */
-export function loadOfStance(stance: Stance, statureM: number): Result<StanceLoad> {
+export function loadOfStance(stance: Stance, statureM: number, body: Body = AVERAGE): Result<StanceLoad> {
   switch (stance.kind) {
     case 'lean':
-      return lean(stance, statureM);
+      return lean(stance, statureM, body);
     case 'seated':
-      return seated(stance, statureM);
+      return seated(stance, statureM, body);
     case 'unload':
-      return ok(unload(stance.handedOver, statureM));
+      return ok(unload(stance.handedOver, statureM, body));
     case 'all fours':
-      return allFours(stance.forwardM / statureM, statureM);
+      return allFours(stance.forwardM / statureM, statureM, body);
     case 'feet back':
-      return ok(feetBack(statureM));
+      return ok(feetBack(statureM, body));
   }
 }
 
 const radians = (degrees: number): number => (degrees * Math.PI) / 180;
 
 /** Weight that stands above the toes, the knees or the seat, of which the hands can never bear more. */
-const ABOVE = {
-  toes: 1,
-  knees: 1 - MASS.legs,
-  seat: MASS.trunk + MASS.arms,
-} as const;
+const above = ({ mass }: Body) => ({ toes: 1, knees: 1 - mass.legs, seat: mass.trunk + mass.arms }) as const;
 
 /** Hands lower than this on a wall, as a share of stature, would slide down it. */
 const LOWEST_ON_A_WALL = 0.5;
@@ -90,11 +86,12 @@ type Mass = readonly [mass: number, along: number, off: number];
  * on the surface reads when the hands push along the arms, and when nothing but the surface's own pressure holds them. On the floor
  * arms are held upright as well, hands under the shoulders, which asks more; by the height of a step nobody does that any more.
  */
-function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Result<StanceLoad> {
-  const from = stance.pivot === 'toes' ? 0 : HEIGHT.knee;
-  const line = HEIGHT.shoulder - from;
+function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number, body: Body): Result<StanceLoad> {
+  const { height: heights, arm, mass, centre } = body;
+  const from = stance.pivot === 'toes' ? 0 : heights.knee;
+  const line = heights.shoulder - from;
   const height = stance.handHeightM / statureM;
-  const reach = Math.hypot(line, ARM);
+  const reach = Math.hypot(line, arm);
   if (height < 0 || height >= reach * 0.98)
     return fail('out-of-reach', 'The hands do not reach that high in a lean. Lower the support.');
   if (stance.surface === 'wall' && height < LOWEST_ON_A_WALL)
@@ -102,7 +99,7 @@ function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Resu
       'out-of-reach',
       'So low on a wall the hands would slide. Put them at hip height or higher, or lean on something flat.',
     );
-  const angle = Math.asin(height / reach) + Math.atan2(ARM, line);
+  const angle = Math.asin(height / reach) + Math.atan2(arm, line);
   if (angle >= radians(88))
     return fail(
       'out-of-reach',
@@ -110,31 +107,31 @@ function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Resu
     );
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const masses: readonly Mass[] = [
-    ...(stance.pivot === 'toes' ? [[MASS.legs, CENTRE.legs, 0] as const] : []),
-    [MASS.thighs, CENTRE.thighs - from, 0],
-    [MASS.trunk, CENTRE.trunk - from, 0],
-    [MASS.arms, line, CENTRE.arms],
+    ...(stance.pivot === 'toes' ? [[mass.legs, centre.legs, 0] as const] : []),
+    [mass.thighs, centre.thighs - from, 0],
+    [mass.trunk, centre.trunk - from, 0],
+    [mass.arms, line, centre.arms],
   ];
-  const moment = masses.reduce((sum, [mass, along, off]) => sum + mass * (along * cos + off * sin), 0);
-  const hand: SidePoint = [line * cos + ARM * sin, height];
+  const moment = masses.reduce((sum, [m, along, off]) => sum + m * (along * cos + off * sin), 0);
+  const hand: SidePoint = [line * cos + arm * sin, height];
   const alongArm = moment / line;
-  const armsUpright = masses.reduce((sum, [mass, along]) => sum + mass * along, 0) / line;
+  const armsUpright = masses.reduce((sum, [m, along]) => sum + m * along, 0) / line;
   const nearFloor = Math.max(0, 1 - height / STEP_HIGH);
   const onFloor = (square: number): number => square + nearFloor * Math.max(0, armsUpright - square);
-  const above = ABOVE[stance.pivot];
+  const most = above(body)[stance.pivot];
   const scale =
     stance.surface === 'flat'
-      ? between(alongArm * cos, onFloor(moment / hand[0]), above)
-      : between(alongArm * sin, moment / hand[1], above);
-  const wrist = between(alongArm, stance.surface === 'flat' ? onFloor(alongArm) : alongArm, above);
+      ? between(alongArm * cos, onFloor(moment / hand[0]), most)
+      : between(alongArm * sin, moment / hand[1], most);
+  const wrist = between(alongArm, stance.surface === 'flat' ? onFloor(alongArm) : alongArm, most);
   const at = (length: number): SidePoint => scaled([length * cos, length * sin], statureM);
   return ok({
     scale,
     wrist,
     points: {
-      toe: stance.pivot === 'toes' ? at(0) : scaled([-HEIGHT.knee, 0], statureM),
-      knee: at(HEIGHT.knee - from),
-      hip: at(HEIGHT.hip - from),
+      toe: stance.pivot === 'toes' ? at(0) : scaled([-heights.knee, 0], statureM),
+      knee: at(heights.knee - from),
+      hip: at(heights.hip - from),
       shoulder: at(line),
       hand: scaled(hand, statureM),
     },
@@ -142,43 +139,53 @@ function lean(stance: Extract<Stance, { kind: 'lean' }>, statureM: number): Resu
 }
 
 /** The trunk turns about the hips; the hands take a share of its moment at their distance. */
-function seated(stance: Extract<Stance, { kind: 'seated' }>, statureM: number): Result<StanceLoad> {
+function seated(
+  stance: Extract<Stance, { kind: 'seated' }>,
+  statureM: number,
+  body: Body,
+): Result<StanceLoad> {
+  const { height: heights, arm, trunk, mass, centre } = body;
   const angle = radians(stance.leanDeg);
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
   const [reach, up] = [stance.reachM / statureM, stance.handsOverSeatM / statureM];
-  const shoulder: SidePoint = [TRUNK * sin, TRUNK * cos];
-  if (reach <= 0.02 || Math.hypot(reach - shoulder[0], up - shoulder[1]) > ARM * 1.03)
+  const shoulder: SidePoint = [trunk * sin, trunk * cos];
+  if (reach <= 0.02 || Math.hypot(reach - shoulder[0], up - shoulder[1]) > arm * 1.03)
     return fail('out-of-reach', 'The hands do not reach there. Lean further or bring the support nearer.');
-  const armCentre = shoulder[0] + (CENTRE.arms / ARM) * (reach - shoulder[0]);
-  const moment = MASS.trunk * (CENTRE.trunk - HEIGHT.hip) * sin + MASS.arms * armCentre;
+  const armCentre = shoulder[0] + (centre.arms / arm) * (reach - shoulder[0]);
+  const moment = mass.trunk * (centre.trunk - heights.hip) * sin + mass.arms * armCentre;
   const share = (stance.handedOver * moment) / reach;
-  if (share > ABOVE.seat)
+  if (share > above(body).seat)
     return fail(
       'out-of-reach',
       'So near the body the hands would have to bear more than there is over the seat. Put them further forward, lean less, or hand over less.',
     );
   // How much of the moment is handed over is a choice nobody keeps exactly.
   return ok({
-    ...straightDown(share, 0.15, ABOVE.seat),
-    points: seatedPoints(shoulder, [reach, up], statureM),
+    ...straightDown(share, 0.15, above(body).seat),
+    points: seatedPoints(shoulder, [reach, up], statureM, body),
   });
 }
 
-function unload(handedOver: number, statureM: number): StanceLoad {
-  const onSeat = ABOVE.seat + MASS.thighs;
+function unload(handedOver: number, statureM: number, body: Body): StanceLoad {
+  const onSeat = above(body).seat + body.mass.thighs;
   return {
     ...straightDown(handedOver * onSeat, 0.15, onSeat),
-    points: seatedPoints([0.03, TRUNK], [0.06, TRUNK - ARM], statureM),
+    points: seatedPoints([0.03, body.trunk], [0.06, body.trunk - body.arm], statureM, body),
   };
 }
 
 /** Hips at the seat, thighs level, lower legs upright. */
-const seatedPoints = (shoulder: SidePoint, hand: SidePoint, statureM: number): StanceLoad['points'] => {
-  const seat = HEIGHT.knee;
+const seatedPoints = (
+  shoulder: SidePoint,
+  hand: SidePoint,
+  statureM: number,
+  { height, thigh }: Body,
+): StanceLoad['points'] => {
+  const seat = height.knee;
   const over = ([x, y]: SidePoint): SidePoint => scaled([x, y + seat], statureM);
   return {
-    toe: scaled([THIGH + 0.06, 0], statureM),
-    knee: scaled([THIGH, seat], statureM),
+    toe: scaled([thigh + 0.06, 0], statureM),
+    knee: scaled([thigh, seat], statureM),
     hip: scaled([0, seat], statureM),
     shoulder: over(shoulder),
     hand: over(hand),
@@ -186,45 +193,47 @@ const seatedPoints = (shoulder: SidePoint, hand: SidePoint, statureM: number): S
 };
 
 /** Trunk level, hands where the shoulders are when the hips are over the knees; the lower legs lie on the floor. */
-function allFours(forward: number, statureM: number): Result<StanceLoad> {
+function allFours(forward: number, statureM: number, body: Body): Result<StanceLoad> {
+  const { height: heights, arm, trunk, thigh, mass, centre } = body;
   if (Math.abs(forward) > 0.12)
     return fail('out-of-reach', 'Moving the hips that far is another set-up. Keep them near the knees.');
-  const hand: SidePoint = [TRUNK, 0];
+  const hand: SidePoint = [trunk, 0];
   const moment =
-    MASS.thighs * forward * (1 - 0.433) +
-    MASS.trunk * (forward + CENTRE.trunk - HEIGHT.hip) +
-    MASS.arms * (TRUNK + forward * (1 - CENTRE.arms / ARM));
+    mass.thighs * forward * (1 - 0.433) +
+    mass.trunk * (forward + centre.trunk - heights.hip) +
+    mass.arms * (trunk + forward * (1 - centre.arms / arm));
   return ok({
-    ...straightDown(moment / hand[0], 0.05, ABOVE.knees),
+    ...straightDown(moment / hand[0], 0.05, above(body).knees),
     points: {
-      toe: scaled([-HEIGHT.knee, 0], statureM),
+      toe: scaled([-heights.knee, 0], statureM),
       knee: scaled([0, 0], statureM),
-      hip: scaled([forward, THIGH], statureM),
-      shoulder: scaled([forward + TRUNK, Math.min(ARM, THIGH + 0.06)], statureM),
+      hip: scaled([forward, thigh], statureM),
+      shoulder: scaled([forward + trunk, Math.min(arm, thigh + 0.06)], statureM),
       hand: scaled(hand, statureM),
     },
   });
 }
 
 /** Hands under the shoulders, trunk level, knees lifted and legs straight back to the toes. */
-function feetBack(statureM: number): StanceLoad {
-  const back = Math.sqrt(HEIGHT.hip ** 2 - ARM ** 2);
-  const onLeg = (fromHip: number): number => back * (1 - fromHip / HEIGHT.hip);
-  const base = back + TRUNK;
+function feetBack(statureM: number, body: Body): StanceLoad {
+  const { height: heights, arm, trunk, thigh, mass, centre } = body;
+  const back = Math.sqrt(heights.hip ** 2 - arm ** 2);
+  const onLeg = (fromHip: number): number => back * (1 - fromHip / heights.hip);
+  const base = back + trunk;
   const moment =
-    MASS.legs * onLeg(HEIGHT.hip - CENTRE.legs) +
-    MASS.thighs * onLeg(HEIGHT.hip - CENTRE.thighs) +
-    MASS.trunk * (back + CENTRE.trunk - HEIGHT.hip) +
-    MASS.arms * base;
+    mass.legs * onLeg(heights.hip - centre.legs) +
+    mass.thighs * onLeg(heights.hip - centre.thighs) +
+    mass.trunk * (back + centre.trunk - heights.hip) +
+    mass.arms * base;
   const down = (fromHip: number): SidePoint =>
-    scaled([onLeg(fromHip), ARM * (1 - fromHip / HEIGHT.hip)], statureM);
+    scaled([onLeg(fromHip), arm * (1 - fromHip / heights.hip)], statureM);
   return {
-    ...straightDown(moment / base, 0.05, ABOVE.toes),
+    ...straightDown(moment / base, 0.05, above(body).toes),
     points: {
       toe: scaled([0, 0], statureM),
-      knee: down(THIGH),
-      hip: scaled([back, ARM], statureM),
-      shoulder: scaled([base, ARM], statureM),
+      knee: down(thigh),
+      hip: scaled([back, arm], statureM),
+      shoulder: scaled([base, arm], statureM),
       hand: scaled([base, 0], statureM),
     },
   };

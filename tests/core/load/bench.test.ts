@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { LOAD_SET_UPS } from '@/core/catalogue/movement';
-import { ARM } from '@/core/stance/body';
+import { AVERAGE } from '@/core/stance/body';
 import { boutIndex, dayIndex, weekIndex } from '@/core/load/index-of-loading';
 import { BEFORE_MS, readPush, simulatedKg, type ScalePush, type ScaleReading } from '@/core/load/scale';
 import { PLANNED_SHARE } from '@/core/stance/set-up-share';
@@ -91,8 +91,8 @@ describe('the figure from the side', () => {
       expect(of('upper arm').to).toEqual(of('forearm').from);
       expect(of('thigh').to).toEqual(of('lower leg').from);
       const arm = far(of('upper arm').from, of('upper arm').to) + far(of('forearm').from, of('forearm').to);
-      expect(arm).toBeGreaterThanOrEqual(ARM * stature - 0.02);
-      expect(arm).toBeLessThan(ARM * stature * 1.1);
+      expect(arm).toBeGreaterThanOrEqual(AVERAGE.arm * stature - 0.02);
+      expect(arm).toBeLessThan(AVERAGE.arm * stature * 1.1);
       for (const l of limbs) expect(Math.min(l.from[1], l.to[1])).toBeGreaterThan(-0.02);
     },
   );

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { LOAD_SET_UPS } from '@/core/catalogue/movement';
-import { MASS } from '@/core/stance/body';
+import { AVERAGE } from '@/core/stance/body';
 import {
   likeRungs,
   loadLadder,
@@ -50,7 +50,7 @@ describe('share of body weight through the hands, against published figures', ()
 });
 
 test('the masses are the whole body', () => {
-  expect(MASS.trunk + MASS.arms + MASS.thighs + MASS.legs).toBeCloseTo(1, 9);
+  expect(AVERAGE.mass.trunk + AVERAGE.mass.arms + AVERAGE.mass.thighs + AVERAGE.mass.legs).toBeCloseTo(1, 9);
 });
 
 describe('what must hold of any stance', () => {
@@ -143,11 +143,11 @@ const anyStance = fc.oneof(
 /** What stands above what the body turns about. */
 const above = (stance: Stance): number =>
   stance.kind === 'seated'
-    ? MASS.trunk + MASS.arms
+    ? AVERAGE.mass.trunk + AVERAGE.mass.arms
     : stance.kind === 'unload' ||
         stance.kind === 'all fours' ||
         (stance.kind === 'lean' && stance.pivot === 'knees')
-      ? 1 - MASS.legs
+      ? 1 - AVERAGE.mass.legs
       : 1;
 
 test('no stance that can be set puts more on the hands than there is, and none says less than 0.03 either way', () => {

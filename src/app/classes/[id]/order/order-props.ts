@@ -1,3 +1,4 @@
+import type { ReserveRange } from '@/core/load';
 import type { Person } from '@/core/people';
 import type { Block, ClassFacts, Plan, PlanCheck, RowTrace } from '@/core/plan';
 import type { OrderEditor } from '../use-plan';
@@ -36,7 +37,12 @@ export const LARGE_WEAVE = 18;
 /** The people of the weave, or the traces of the class by row id. */
 export type Side =
   | { readonly kind: 'people' }
-  | { readonly kind: 'traces'; readonly traces: ReadonlyMap<string, RowTrace>; readonly working: boolean };
+  | {
+      readonly kind: 'traces';
+      readonly traces: ReadonlyMap<string, RowTrace>;
+      readonly lowest: ReserveRange | null;
+      readonly working: boolean;
+    };
 
 /** Columns of one trace each. */
 export const TRACE_COLUMNS = [

@@ -44,6 +44,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
         : {
             kind: 'traces',
             traces: tracesById(rowTraces(context, reserves.hands, view.chosenId)),
+            lowest: reserves.lowest,
             working: reserves.working,
           },
     [view, context, reserves],
@@ -153,7 +154,7 @@ export const RunningOrder = memo(function RunningOrder({ context, reserves, ...g
                 </WeaveHead>
               </>
             ) : (
-              <TraceHead working={side.working} chosen={chosenName(facts, view)}>
+              <TraceHead working={side.working} lowest={side.lowest} chosen={chosenName(facts, view)}>
                 {looks}
               </TraceHead>
             )}

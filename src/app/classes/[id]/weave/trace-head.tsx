@@ -1,14 +1,20 @@
 import type { ReactNode } from 'react';
+import type { ReserveRange } from '@/core/load';
 import type { RowTrace } from '@/core/plan';
 import { ROW_COLUMNS, TRACE_COLUMNS } from '../order/order-props';
 import { RowHeads } from '../order/row-heads';
 import { Word } from '@/ui/page/word';
 import { WorkedOut } from '@/ui/page/worked-out';
 
-type Props = { working: boolean; chosen: string | null; children: ReactNode };
+type Props = {
+  working: boolean;
+  lowest: ReserveRange | null;
+  chosen: string | null;
+  children: ReactNode;
+};
 
 /** Heads of the traces, and what their colours and lines say. */
-export function TraceHead({ working, chosen, children }: Props) {
+export function TraceHead({ working, lowest, chosen, children }: Props) {
   return (
     <thead className="sticky top-(--desk-height) z-10 bg-linen">
       <tr>
@@ -27,7 +33,7 @@ export function TraceHead({ working, chosen, children }: Props) {
             <Word of="reserve">Reserve</Word>
             {working
               ? ': being worked out.'
-              : `, modelled, good to about a fifth: full at the line between the hands, 80 % dashed, 60 % outside; the line is the lowest hand, the band the middle half of the group${chosen ? `, the dots ${chosen}` : ''}.`}{' '}
+              : `, modelled, good to about a fifth: full at the line between the hands, 80 % dashed, 60 % outside; the line is the lowest hand, the band the middle half of the group${chosen ? `, the dots ${chosen}` : ''}.${lowestWords(lowest)}`}{' '}
             <WorkedOut id="fatigue" />
           </p>
         </td>
@@ -42,6 +48,13 @@ export function TraceHead({ working, chosen, children }: Props) {
       </tr>
     </thead>
   );
+}
+
+/** How low the lowest hand goes, and between what for people who feel efforts otherwise than they are named. */
+function lowestWords(lowest: ReserveRange | null): string {
+  if (!lowest) return '';
+  const [low, middle, high] = [lowest.low, lowest.middle, lowest.high].map((r) => Math.round(r * 100));
+  return ` The lowest hand comes down to ${middle} %; to ${low} to ${high} % where efforts are felt up to a point of ten more or less.`;
 }
 
 function Swatch({ colour, words }: { colour: string; words: string }) {

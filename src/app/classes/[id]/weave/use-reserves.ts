@@ -1,24 +1,23 @@
 'use client';
 
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import {
-  classAsks,
-  reservesFrom,
-  reservesOf,
-  type ClassAsks,
-  type HandReserve,
-  type RuleContext,
-} from '@/core/plan';
+import { lowestOfHands, reserveTrace, type ReserveRange } from '@/core/load';
+import { classAsks, reservesFrom, type ClassAsks, type HandReserve, type RuleContext } from '@/core/plan';
 import type { ReserveJob, ReserveReply } from '@/workers/reserve-job';
 
-/** Reserves of every hand as last worked out, and whether a newer working is under way. */
-export type Reserves = { readonly hands: readonly HandReserve[]; readonly working: boolean };
+/** Reserves of every hand as last worked out, how low the lowest goes among people, and whether a newer working is under way. */
+export type Reserves = {
+  readonly hands: readonly HandReserve[];
+  readonly lowest: ReserveRange | null;
+  readonly working: boolean;
+};
 
-const NONE: readonly HandReserve[] = [];
+type Known = Pick<Reserves, 'hands' | 'lowest'>;
+const NONE: Known = { hands: [], lowest: null };
 
 /** The modelled grip reserves of a class, from a worker; an edit drops the working before it. */
 export function useReserves(context: RuleContext): Reserves {
-  const [known, setKnown] = useState<{ of: RuleContext; hands: readonly HandReserve[] } | null>(null);
+  const [known, setKnown] = useState<({ of: RuleContext } & Known) | null>(null);
   const worker = useRef<Worker | null>(null);
   const job = useRef(0);
   const asked = useRef<{ context: RuleContext; asks: ClassAsks } | null>(null);
@@ -30,7 +29,11 @@ export function useReserves(context: RuleContext): Reserves {
       made.onmessage = ({ data }: MessageEvent<ReserveReply>) => {
         const { current } = asked;
         if (!current || data.job !== job.current) return;
-        setKnown({ of: current.context, hands: reservesFrom(current.asks, data.traces) });
+        setKnown({
+          of: current.context,
+          hands: reservesFrom(current.asks, data.traces),
+          lowest: data.lowest,
+        });
       };
     return () => made?.terminate();
   }, []);
@@ -39,8 +42,8 @@ export function useReserves(context: RuleContext): Reserves {
   useEffect(() => {
     job.current += 1;
     return afterPaint(() => {
-      if (!worker.current) return setKnown({ of: context, hands: reservesOf(context) });
       const asks = classAsks(context);
+      if (!worker.current) return setKnown({ of: context, ...workedOutHere(asks) });
       asked.current = { context, asks };
       const request: ReserveJob = {
         job: job.current,
@@ -52,8 +55,13 @@ export function useReserves(context: RuleContext): Reserves {
   }, [context]);
 
   const working = known?.of !== context;
-  const hands = known?.hands ?? NONE;
-  return useMemo(() => ({ hands, working }), [hands, working]);
+  const { hands, lowest } = known ?? NONE;
+  return useMemo(() => ({ hands, lowest, working }), [hands, lowest, working]);
+}
+
+function workedOutHere(asks: ClassAsks): Known {
+  const traces = asks.lists.map((list) => reserveTrace(list, asks.endMs));
+  return { hands: reservesFrom(asks, traces), lowest: lowestOfHands(asks.lists, traces, asks.endMs) };
 }
 
 /** Does something when the next frame has been drawn; the answer calls it off. */
