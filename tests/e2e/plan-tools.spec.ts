@@ -50,7 +50,7 @@ test('the traces stand beside the rows, worked out by a worker, and follow an ed
   await expect(reserve).toBeVisible();
   expect(workers).toHaveLength(1);
   await expect(
-    page.getByText(/The lowest hand comes down to \d+ %; to \d+ to \d+ % where efforts are felt/),
+    page.getByText(/The lowest hand comes down to \d+ %: between \d+ and \d+ % where efforts are felt/),
   ).toBeVisible();
   const lowest = async () => Number(/lowest (\d+) %/.exec((await reserve.getAttribute('aria-label'))!)![1]);
   const before = await lowest();

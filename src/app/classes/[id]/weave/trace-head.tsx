@@ -54,7 +54,7 @@ export function TraceHead({ working, lowest, chosen, children }: Props) {
 function lowestWords(lowest: ReserveRange | null): string {
   if (!lowest) return '';
   const [low, middle, high] = [lowest.low, lowest.middle, lowest.high].map((r) => Math.round(r * 100));
-  return ` The lowest hand comes down to ${middle} %; to ${low} to ${high} % where efforts are felt up to a point of ten more or less.`;
+  return ` The lowest hand comes down to ${middle} %: between ${low} and ${high} % where efforts are felt up to a point of ten more or less.`;
 }
 
 function Swatch({ colour, words }: { colour: string; words: string }) {
