@@ -1,4 +1,5 @@
 import { memo } from '../remember';
+import { between } from './between';
 import { firstHalfMs, FREE_CYCLE_MS, type Beat, type Pass } from '../dose';
 import { JOINT_LIMITS, type JointId } from './joints';
 import type { PersonIn } from './person';
@@ -71,7 +72,7 @@ export function loopPose(keys: readonly KeyPose[], phase: number): FullPose {
     const to = keys[(i + 1) % keys.length]!;
     if (phase < start + to.share || i === keys.length - 1) {
       const share = to.share > 0 ? Math.min(1, (phase - start) / to.share) : 1;
-      return blend(fullPose(from.pose), fullPose(to.pose), ease(share));
+      return between(from.pose, to.pose, ease(share));
     }
     start += to.share;
   }
@@ -236,8 +237,8 @@ export function momentsOf(figure: MovementFigure): readonly Moment[] {
   const start = keyMoments(figure)[0]!;
   const end = motion.kind === 'steps' ? tellingMoment(figure) : keyMoments(figure)[1]!;
   return Array.from({ length: WAY_LOOKS + 1 }, (_, i) => ({
-    pose: blend(start.pose, end.pose, i / WAY_LOOKS),
-    other: blend(start.other, end.other, i / WAY_LOOKS),
+    pose: between(start.pose, end.pose, i / WAY_LOOKS),
+    other: between(start.other, end.other, i / WAY_LOOKS),
   }));
 }
 
@@ -265,13 +266,13 @@ export function poseInBeat(motion: Motion, beat: Beat, before: Beat | null, offs
     case 'loop':
       return loopPose(motion.keys, phaseOf(beat, inside));
     case 'held': {
-      const [from, to] = [fullPose(motion.from), fullPose(motion.to)];
-      if (beat.kind === 'relax') return blend(to, from, coming(inside, beat.durationMs));
-      return blend(from, to, coming(inside, beat.durationMs));
+      const { from, to } = motion;
+      if (beat.kind === 'relax') return between(to, from, coming(inside, beat.durationMs));
+      return between(from, to, coming(inside, beat.durationMs));
     }
     case 'steps': {
-      const poseOf = (b: Beat | null) => fullPose(b?.step ? stepPose(motion, b) : motion.base);
-      return blend(poseOf(before), poseOf(beat), coming(inside, beat.durationMs));
+      const poseOf = (b: Beat | null) => (b?.step ? stepPose(motion, b) : motion.base);
+      return between(poseOf(before), poseOf(beat), coming(inside, beat.durationMs));
     }
   }
 }

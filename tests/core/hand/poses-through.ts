@@ -1,5 +1,6 @@
 import { keyMoments, loopPose, type MovementFigure } from '@/core/hand/motion';
-import { blend, type FullPose } from '@/core/hand/pose';
+import { between as way } from '@/core/hand/between';
+import type { FullPose } from '@/core/hand/pose';
 
 /** The key poses of a movement, and so many between them. */
 export function posesThrough(figure: MovementFigure, between: number): readonly FullPose[] {
@@ -11,7 +12,7 @@ export function posesThrough(figure: MovementFigure, between: number): readonly 
   return keys.flatMap((pose, i) => {
     const next = keys[i + 1];
     return next
-      ? [pose, ...shares.slice(0, each).map((_, k) => blend(pose, next, (k + 1) / (each + 1)))]
+      ? [pose, ...shares.slice(0, each).map((_, k) => way(pose, next, (k + 1) / (each + 1)))]
       : [pose];
   });
 }
