@@ -20,7 +20,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.OSKIL_URL ?? 'http://127.0.0.1:4820',
     viewport: { width: 1280, height: 800 },
-    // Hands that move at sixty frames a second take a whole core; what is about motion asks for it (`moving`).
+    // Hands that move at sixty frames a second take a whole core; a spec about motion asks for it (`MOVING`).
     contextOptions: { reducedMotion: 'reduce' },
     // What is kept for when Oskil is away takes time in every test; those about it let it in.
     serviceWorkers: 'block',

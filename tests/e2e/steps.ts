@@ -104,3 +104,9 @@ export async function nothingTyped(page: Page, ...forms: readonly string[]): Pro
     expect(reply.status(), form).toBe(200);
   }
 }
+
+/** What the rows of a plan are called, in their order. */
+export const rowTitles = (page: Page) =>
+  page
+    .locator('tr[id^="row-"] th button')
+    .evaluateAll((all) => all.map((b) => b.textContent?.replace(/ \(\w+\)$/, '')));

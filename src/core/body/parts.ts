@@ -4,7 +4,10 @@ import { headParts } from './head-parts';
 import { joined, piece, type See } from './piece';
 import { SIDES, inFrame, type Leg, type Side, type Skeleton } from './posture';
 
-/** Arms that lie on something lie so far over it, mm; of the legs only the thighs where all above the knees is shown. */
+/** Shares of the shin: as far as the trousers reach, and what says that somebody sits where little below the knees is shown. */
+const [TO_THE_HEM, BELOW_THE_KNEE] = [0.88, 0.35];
+
+/** Arms that lie on something lie so far over it, mm; of the legs no more than the tops of the shins where the upper body is shown. */
 type Shown = { readonly over: number; readonly upper: boolean };
 
 /** Trunk, head, arms to the wrist, and legs; the hands are drawn by whoever knows them. */
@@ -113,9 +116,9 @@ function legParts({ hip, knee, foot }: Leg, { girth }: Build, see: See, upper: b
       ],
       'cloth',
     );
-  if (upper) return [joined([thigh, shin(0.35)])];
+  if (upper) return [joined([thigh, shin(BELOW_THE_KNEE)])];
   return [
-    joined([thigh, shin(0.88)]),
+    joined([thigh, shin(TO_THE_HEM)]),
     piece(
       see,
       [

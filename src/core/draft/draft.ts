@@ -70,6 +70,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
   const facts = { ...given.facts, slotMs: wish.lengthMs };
   let banned = [...wish.banned];
   let asBefore: readonly string[] = [];
+  let first: (() => Draft) | null = null;
   for (let attempt = 0; attempt < ATTEMPTS;) {
     const options = draftOptions(draftFacts, { ...wish, banned }).filter(
       (o) => o.step !== 'more' || !asBefore.includes(o.movement.id),
@@ -86,30 +87,35 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     if (worst.length === 0) {
       const { context } = draftFacts;
       const drafted = asPlanned(chosen, plan, context);
-      const back = takenBack(chosen, drafted);
-      // The rules look at each person, the model at the class: what may not rise leaves the change to something else.
-      if (back.length > 0 && changesTooLittle(drafted, context)) {
-        asBefore = [...asBefore, ...back];
-        continue;
-      }
-      const whys = whysOf(drafted, wish, context);
-      const instead = alternativesOf(chosen, options, context, wish, room);
-      return ok({
-        plan,
-        lengthMs: contextOf(plan, facts).timing.totalMs,
-        score: scoreOf(chosen, wish),
-        holds: holdsWords(drafted, wish),
-        proven: solved.proven,
-        limits: limitsOf(chosen, options, context, wish, room),
-        tasksNotIn: tasksNotIn(plan, options, draftFacts, wish, given.tasks),
-        tooLittleFor: idle.map(fullName),
-        rows: drafted.map(({ movement: { id } }) => ({
-          movementId: id,
-          why: whys.get(id)!,
-          instead: instead.get(id) ?? null,
-        })),
-      });
+      const draft = (): Draft => {
+        const whys = whysOf(drafted, wish, context);
+        const instead = alternativesOf(chosen, options, context, wish, room);
+        return {
+          plan,
+          lengthMs: contextOf(plan, facts).timing.totalMs,
+          score: scoreOf(chosen, wish),
+          holds: holdsWords(drafted, wish),
+          proven: solved.proven,
+          limits: limitsOf(chosen, options, context, wish, room),
+          tasksNotIn: tasksNotIn(plan, options, draftFacts, wish, given.tasks),
+          tooLittleFor: idle.map(fullName),
+          rows: drafted.map(({ movement: { id } }) => ({
+            movementId: id,
+            why: whys.get(id)!,
+            instead: instead.get(id) ?? null,
+          })),
+        };
+      };
+      // The rules look at each person, the model at the class: what may not rise leaves the change to something else. With a swap
+      // the others stay as they are.
+      const back = wish.stays.length > 0 ? [] : takenBack(chosen, drafted);
+      if (back.length === 0 || !changesTooLittle(drafted, context)) return ok(draft());
+      first ??= draft;
+      asBefore = [...asBefore, ...back];
+      continue;
     }
+    // One that keeps the rules is there already; it only changes less than it might.
+    if (first) break;
     const guilty = worst.filter(
       (id) =>
         !wish.pinned.includes(id) && !wish.stays.includes(id) && chosen.some((o) => o.movement.id === id),
@@ -118,6 +124,7 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
     banned = [...banned, ...(attempt < 2 ? guilty.slice(-1) : guilty)];
     attempt++;
   }
+  if (first) return ok(first());
   if (wish.stays.length > 0) return draftClass(given, { ...wish, stays: [] }, solve);
   return fail(
     'no-draft',

@@ -61,7 +61,7 @@ export {
   type Section,
 } from './plan';
 export { replaceRows } from './edit/replace';
-export { classAsks, reservesFrom, reservesOf, type ClassAsks, type HandReserve } from './check/reserve';
+export { classAsks, reservesFrom, type ClassAsks, type HandReserve } from './check/reserve';
 export { remindersByRow } from './look/reminders';
 export { rowNote, rowTitle } from './look/row-title';
 export { PRACTICE, RULE_LETTERS, SOMETHING_TO_DO, ruleOf } from './check/rules';

@@ -34,7 +34,7 @@ const MAX_ROWS_AT_ONCE = 3;
 const CUTS_TOLD: readonly (readonly [Cut['how'], string])[] = [
   ['to the fewest', 'fewer of'],
   ['one set less', 'one set less of'],
-  ['for less long', 'less long at'],
+  ['for less long', 'less time on'],
   ['less talk', 'less talk in'],
   ['left out', 'leave out'],
 ];
