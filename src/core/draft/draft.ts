@@ -114,8 +114,6 @@ export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Re
       asBefore = [...asBefore, ...back];
       continue;
     }
-    // One that keeps the rules is there already; it only changes less than it might.
-    if (first) break;
     const guilty = worst.filter(
       (id) =>
         !wish.pinned.includes(id) && !wish.stays.includes(id) && chosen.some((o) => o.movement.id === id),
