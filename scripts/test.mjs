@@ -36,9 +36,13 @@ const totals = { passed: 0, failed: 0, skipped: 0 };
 /** What failed and why, told again at the end: a long log is rarely read whole. */
 const failures = [];
 let broken = false;
+/** When the step before ended, in ms. */
+let since = Date.now();
 
 const step = (name, ok) => {
-  console.log(`${ok ? 'ok' : 'FAILED'}: ${name}`);
+  const now = Date.now();
+  console.log(`${ok ? 'ok' : 'FAILED'}: ${name} (${((now - since) / 1000).toFixed(0)} s)`);
+  since = now;
   if (!ok) broken = true;
   return ok;
 };
