@@ -1,6 +1,5 @@
 import { rmSync } from 'node:fs';
-import { dirname } from 'node:path';
 
 export default function globalTeardown() {
-  rmSync(dirname(process.env.OSKIL_TEST_EMPTY), { recursive: true, force: true });
+  rmSync(process.env.OSKIL_BEGINNINGS, { recursive: true, force: true });
 }

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { freezeValues } from '@/core/frozen';
 import { SEED } from './runs';
@@ -6,15 +5,6 @@ import { SEED } from './runs';
 freezeValues();
 // The same examples on every run; `npm run fuzz` takes others.
 fc.configureGlobal({ seed: SEED });
-
-jest.mock('@/store/pglite', () => {
-  const real = jest.requireActual<typeof import('@/store/pglite')>('@/store/pglite');
-  const blob = (variable: string) => new Blob([readFileSync(process.env[variable]!)]);
-  const { MIGRATIONS } = jest.requireActual<typeof import('@/store/migrate')>('@/store/migrate');
-  real.beginFrom(blob('OSKIL_TEST_EMPTY'));
-  real.beginFrom(blob('OSKIL_TEST_MIGRATED'), MIGRATIONS.length);
-  return real;
-});
 
 /** That a new folder is on the disk is tried by scripts/power-cuts.mjs; here it would be a second for each. */
 jest.mock('@/store/sync', () => ({

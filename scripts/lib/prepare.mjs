@@ -53,8 +53,8 @@ export function ensureBuilt() {
   }
 }
 
-export const build = () =>
-  run('node', ['node_modules/next/dist/bin/next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
+/** The app, and what new databases begin as copies of. */
+export const build = () => run('npm', ['run', '-s', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
 
 function newestIn(path) {
   const stat = statSync(path);

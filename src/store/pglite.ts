@@ -1,21 +1,9 @@
 import { existsSync, mkdirSync, readdirSync } from 'node:fs';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
+import { beginningFor } from './beginning';
 import type { Database, Db } from './db';
 import { ON_DISK, OnDiskFs } from './on-disk';
 import { orRefusal } from './refusal';
-
-type Beginning = { readonly empty: Blob; readonly migration: number };
-
-const beginnings: Beginning[] = [];
-
-/** From now on new databases begin as a copy of an empty one, brought up to a migration; it takes a fifth of the time. */
-export function beginFrom(empty: Blob, migration = 0): void {
-  beginnings.push({ empty, migration });
-}
-
-/** The furthest of them that is not past what is wanted. */
-const beginningFor = (migration: number): Blob | undefined =>
-  beginnings.filter((b) => b.migration <= migration).sort((a, b) => b.migration - a.migration)[0]?.empty;
 
 const isNew = (folder: string | null): boolean =>
   folder === null || !existsSync(folder) || readdirSync(folder).length === 0;
@@ -32,7 +20,7 @@ export async function openPglite(
   folder: string | null,
   { unsynced = false, upTo = 0 } = {},
 ): Promise<Database> {
-  const beginning = isNew(folder) ? beginningFor(upTo) : undefined;
+  const beginning = isNew(folder) ? beginningFor(upTo) : null;
   if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
   const disk = folder === null ? null : new OnDiskFs(folder);
   const pg = await PGlite.create({
@@ -41,8 +29,6 @@ export async function openPglite(
       : { dataDir: 'memory://' }),
     ...(beginning && { loadDataDir: beginning }),
   });
-  // The next in memory begins as a copy of this one as it is now.
-  if (folder === null && beginnings.length === 0) beginFrom(await pg.dumpDataDir('gzip'));
   await pg.query("set time zone 'UTC'");
   const answered = async <T>(work: Promise<T>): Promise<T> => {
     const answer = await work;
