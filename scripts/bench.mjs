@@ -96,7 +96,7 @@ async function drawFigure(page) {
   }
 }
 
-/** JSON to a route of the app, from outside the page. */
+/** JSON to a route of the app, from outside the page; throws where it is refused. */
 async function send(method, path, body) {
   const headers = { 'content-type': 'application/json' };
   const reply = await fetch(`${url}${path}`, {
@@ -104,7 +104,9 @@ async function send(method, path, body) {
     headers,
     ...(body && { body: JSON.stringify(body) }),
   });
-  return reply.json();
+  const text = await reply.text();
+  if (!reply.ok) throw new Error(`${method} ${path}: ${text}`);
+  return JSON.parse(text);
 }
 
 /** The demo's first Wednesday class, and its plan. */
@@ -195,14 +197,15 @@ async function makeCount(page, seconds) {
   const row = taken.sections.flatMap((s) => s.rows).find((r) => r.movementId === 'open-close');
   const reps = Math.min(100, Math.round(seconds / 2));
   const count = { mode: 'reps', reps, tempoMs: Math.round((seconds * 1_000) / reps) };
-  const dose = { ...row.dose, count, sides: 'both', directions: 1, leads: 1, sets: 1, fewest: 1, most: 100 };
+  const dose = { ...row.dose, count, sides: 'both', passes: [], sets: 1, fewest: 1, most: 100 };
   await addRow(id, 0, 'move', { ...row, id: 'long', dose });
   return id;
 }
 
 function countHeard() {
-  const { heard } = window;
-  const gaps = heard.slice(2).map((h, i) => h.at - heard[i + 1].at);
+  // Three of the count-in, at its own tempo, and then the count.
+  const heard = window.heard.slice(3);
+  const gaps = heard.slice(1).map((h, i) => h.at - heard[i].at);
   const mean = gaps.reduce((a, b) => a + b, 0) / gaps.length;
   const spread = Math.sqrt(gaps.reduce((n, g) => n + (g - mean) ** 2, 0) / gaps.length);
   return {
@@ -280,7 +283,7 @@ async function makeClass(page, people, rows) {
       notes: '',
       conditions: i % 2 ? [condition] : [],
     });
-    if (made.id) personIds.push(made.id);
+    personIds.push(made.id);
   }
   const { id } = await send('POST', '/api/classes', { ...DETAILS, name: `Bench ${people}` });
   await send('PUT', `/api/classes/${id}/roster`, { personIds, helpers: [] });
