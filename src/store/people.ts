@@ -1,4 +1,3 @@
-import { groupBy } from '@/core/group';
 import {
   isOfWholePerson,
   MEASURE_KINDS,
@@ -8,7 +7,7 @@ import {
   type PersonCondition,
   type PersonFields,
 } from '@/core/people';
-import { withoutNulls, type Db } from './db';
+import type { Db } from './db';
 
 type PersonRow = {
   id: string;
@@ -269,20 +268,23 @@ export async function measuresLookedBackOn(
   people: readonly Pick<Person, 'id' | 'measures'>[],
 ): Promise<ReadonlyMap<string, readonly Measure[]>> {
   const newest = people.flatMap((p) => p.measures.map(({ hand, kind }) => ({ id: p.id, hand, kind })));
-  const rows = await db.query<Measure & { id: string }>(
-    `select p.id, p.hand, p.kind, m.value, m.on_day::text as "on", m.simulated, m.instrument
-     from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
-       (select value, on_day, simulated, instrument from measure m where m.person_id = p.id and m.hand = p.hand
-          and m.kind = p.kind and m.simulated is distinct from 'own' order by m.on_day limit 1) m
-     where p.kind <> 'grip'
-     union all
-     select person_id, hand, kind, value, on_day::text, simulated, instrument from measure
-     where person_id = any ($2::uuid[]) and kind = 'grip' and simulated is distinct from 'own'`,
+  // A list of each person's: thousands of short rows would take longer to come than to look up.
+  const rows = await db.query<{ id: string; measures: readonly Measure[] }>(
+    `select id, json_agg(json_strip_nulls(json_build_object('hand', hand, 'kind', kind, 'value', value, 'on', on_day,
+         'simulated', simulated, 'instrument', instrument))) as measures
+     from (
+       select p.id, p.hand, p.kind, m.value, m.on_day, m.simulated, m.instrument
+       from jsonb_to_recordset($1::text::jsonb) p (id uuid, hand text, kind text) cross join lateral
+         (select value, on_day, simulated, instrument from measure m where m.person_id = p.id and m.hand = p.hand
+            and m.kind = p.kind and m.simulated is distinct from 'own' order by m.on_day limit 1) m
+       where p.kind <> 'grip'
+       union all
+       select person_id, hand, kind, value, on_day, simulated, instrument from measure
+       where person_id = any ($2::uuid[]) and kind = 'grip' and simulated is distinct from 'own'
+     ) looked group by id`,
     [JSON.stringify(newest), people.map((p) => p.id)],
   );
-  return new Map(
-    [...groupBy(rows, (r) => r.id)].map(([id, of]) => [id, of.map(({ id: _, ...m }) => withoutNulls(m))]),
-  );
+  return new Map(rows.map(({ id, measures }) => [id, measures]));
 }
 
 /** A person's record as it is now, which nobody else changes before the transaction ends. */
