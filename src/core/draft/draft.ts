@@ -68,12 +68,13 @@ export type DraftGiven = {
 export function draftClass(given: DraftGiven, wish: DraftWish, solve: Solve): Result<Draft> {
   const draftFacts = draftFactsOf(given);
   const facts = { ...given.facts, slotMs: wish.lengthMs };
-  let banned = [...wish.banned];
+  const all = draftOptions(draftFacts, wish);
+  let banned: readonly string[] = [];
   let asBefore: readonly string[] = [];
   let first: (() => Draft) | null = null;
   for (let attempt = 0; attempt < ATTEMPTS;) {
-    const options = draftOptions(draftFacts, { ...wish, banned }).filter(
-      (o) => o.step !== 'more' || !asBefore.includes(o.movement.id),
+    const options = all.filter(
+      ({ movement: { id }, step }) => !banned.includes(id) && (step !== 'more' || !asBefore.includes(id)),
     );
     const room = roomFor(draftFacts.context, wish, attempt);
     const solved = solve(modelText(options, draftFacts.context, wish, room));

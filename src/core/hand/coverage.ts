@@ -1,4 +1,5 @@
 import { doseTotals, FREE_CYCLE_MS, passesOf, stepsOfRound, type Dose, type Hand } from '../dose';
+import { memo } from '../remember';
 import { JOINT_LIMITS, type JointId } from './joints';
 import {
   figureInPass,
@@ -15,15 +16,17 @@ type Arcs = Readonly<Partial<Record<JointId, number>>>;
 export type Coverage = Readonly<Record<Hand, Arcs>>;
 
 /** The arc each joint travels in one repetition, hold, breath or whole round of a sequence, degrees. */
-export function arcsPerRound(motion: Motion, steps: readonly string[] = []): Arcs {
-  const path = roundOf(motion, steps);
-  const arcs: Partial<Record<JointId, number>> = {};
-  for (const { id } of JOINT_LIMITS) {
-    const travelled = path.slice(1).reduce((sum, pose, i) => sum + Math.abs(pose[id] - path[i]![id]), 0);
-    if (travelled > 0) arcs[id] = travelled;
-  }
-  return arcs;
-}
+export const arcsPerRound = (motion: Motion, steps: readonly string[] = []): Arcs =>
+  perRound([motion], steps.join(), () => {
+    const path = roundOf(motion, steps);
+    const arcs: Partial<Record<JointId, number>> = {};
+    for (const { id } of JOINT_LIMITS) {
+      const travelled = path.slice(1).reduce((sum, pose, i) => sum + Math.abs(pose[id] - path[i]![id]), 0);
+      if (travelled > 0) arcs[id] = travelled;
+    }
+    return arcs;
+  });
+const perRound = memo<Arcs>();
 
 /** The poses a round passes through, ending where it began. */
 function roundOf(motion: Motion, steps: readonly string[]): readonly FullPose[] {
