@@ -1,9 +1,14 @@
 import { expect, test } from '@playwright/test';
 import { spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { removeFolder, scratchFolder, send, startOwn } from './own-server';
 import { BLANK_PERSON } from './steps';
+
+/** The day of the demo that others begin as copies of. */
+const DEMO = { OSKIL_DEMO: '1', OSKIL_TODAY: '2026-11-24' };
 
 test('resetting the demo never deletes data that is not the demo’s without being told to', () => {
   const folder = scratchFolder();
@@ -25,14 +30,14 @@ test('a fresh demo forgets what was added; an ordinary start keeps it and adds n
   test.setTimeout(480_000);
   const folder = scratchFolder();
   const names = async (url: string) => (await fetch(`${url}/people`)).text();
-  const first = await startOwn(folder, { OSKIL_DEMO: '1' });
+  const first = await startOwn(folder, DEMO);
   expect(existsSync(join(folder, 'demo.json'))).toBe(true);
   await send('POST', `${first.url}/api/people`, { ...BLANK_PERSON, firstName: 'Zebedee' });
   await first.stop('SIGTERM');
-  const again = await startOwn(folder, { OSKIL_DEMO: '1' });
+  const again = await startOwn(folder, DEMO);
   expect(await names(again.url)).toContain('Zebedee');
   await again.stop('SIGTERM');
-  const fresh = await startOwn(folder, { OSKIL_DEMO: '1', OSKIL_FRESH: '1' });
+  const fresh = await startOwn(folder, { ...DEMO, OSKIL_FRESH: '1' });
   expect(await names(fresh.url)).not.toContain('Zebedee');
   expect(await names(fresh.url)).toContain('Bashir');
   await fresh.stop('SIGTERM');
@@ -40,17 +45,16 @@ test('a fresh demo forgets what was added; an ordinary start keeps it and adds n
 });
 
 test('a port in use is said plainly', async () => {
+  const other = createServer().listen(0, '127.0.0.1');
+  await once(other, 'listening');
+  const { port } = other.address() as AddressInfo;
   const folder = scratchFolder();
-  const server = await startOwn(folder);
-  const port = new URL(server.url).port;
-  const other = scratchFolder();
   const { status, stderr } = spawnSync(process.execPath, ['scripts/start.mjs'], {
-    env: { ...process.env, OSKIL_DATA: other, OSKIL_PORT: port },
+    env: { ...process.env, OSKIL_DATA: folder, OSKIL_PORT: String(port) },
     encoding: 'utf8',
   });
   expect(status).toBe(1);
   expect(stderr).toContain(`Something already listens on http://127.0.0.1:${port}`);
-  await server.stop('SIGTERM');
+  other.close();
   removeFolder(folder);
-  removeFolder(other);
 });

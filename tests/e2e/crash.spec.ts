@@ -75,16 +75,3 @@ test('a second process on the same folder is refused with a sentence; a clean en
   expect(await third.stop('SIGINT')).toBe(0);
   removeFolder(folder);
 });
-
-test('an empty Oskil shows the first steps', async ({ page }) => {
-  const folder = scratchFolder();
-  const server = await startOwn(folder);
-  await page.goto(server.url);
-  await expect(page.getByText('No class is coming up')).toBeVisible();
-  await page.goto(`${server.url}/people`);
-  await expect(page.getByText(/^Nobody yet/)).toBeVisible();
-  await page.goto(`${server.url}/classes`);
-  await expect(page.getByText(/^No class yet/)).toBeVisible();
-  await server.stop('SIGTERM');
-  removeFolder(folder);
-});

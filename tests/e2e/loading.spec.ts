@@ -120,13 +120,10 @@ test('a press on the simulated scale is read, its zero taken off, and an unstead
   await scale.getByRole('button', { name: 'Press the scale' }).click();
   await expect(scale.getByRole('status')).toContainText(
     /kg on both hands, within the [\d.]+ to [\d.]+ kg worked out\. 1\.2 kg of it was/,
-    {
-      timeout: 20_000,
-    },
   );
   await scale.getByRole('textbox', { name: 'Sway, %' }).fill('40');
   await scale.getByRole('button', { name: 'Press the scale' }).click();
-  await expect(scale.getByRole('status')).toContainText('press more steadily', { timeout: 20_000 });
+  await expect(scale.getByRole('status')).toContainText('press more steadily');
 });
 
 test('a loading row says what each wrist bears, from the body on record or as a range', async ({ page }) => {

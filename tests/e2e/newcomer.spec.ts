@@ -21,6 +21,15 @@ const MOST_PRESSES = 80;
 
 const server = serverForFile({ OSKIL_TODAY: '2026-11-24', OSKIL_CLOCK_RATE: '40' });
 
+test('an empty Oskil shows the first steps', async ({ page }) => {
+  await page.goto(server.url);
+  await expect(page.getByText('No class is coming up')).toBeVisible();
+  await page.goto(`${server.url}/people`);
+  await expect(page.getByText(/^Nobody yet/)).toBeVisible();
+  await page.goto(`${server.url}/classes`);
+  await expect(page.getByText(/^No class yet/)).toBeVisible();
+});
+
 test(`from twelve names on paper in an empty Oskil to week two in at most ${MOST_PRESSES} presses`, async ({
   page,
 }) => {

@@ -23,12 +23,14 @@ type Props = {
   classes: readonly ClassChoice[];
   people: readonly Person[];
   today: string;
+  /** How much faster the class clock runs. */
+  rate: number;
 };
 
 const FIRST: BodyOf = { statureCm: 165, massKg: 68, leftPercent: 50 };
 
 /** A set-up, the body that takes it up, and what comes of it; the figure is drawn from the same geometry that computes. */
-export function Bench({ floor, classes, people, today }: Props) {
+export function Bench({ floor, classes, people, today, rate }: Props) {
   const [body, setBody] = useState(FIRST);
   const [person, setPerson] = useState<Person | null>(null);
   const [setUp, setSetUp] = useState<LoadSetUp>('table, seated');
@@ -72,7 +74,7 @@ export function Bench({ floor, classes, people, today }: Props) {
       </div>
       {load.ok && (
         <>
-          <ScaleCheck planned={load.value.scale} massKg={body.massKg} />
+          <ScaleCheck planned={load.value.scale} massKg={body.massKg} rate={rate} />
           <div className="grid gap-6">
             <IndexPanel share={load.value.wrist.middle} leftPercent={body.leftPercent} />
             <AddToClass

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { pageData } from '@/server/lock/request-identity';
 import { settingsNow } from '@/server/shell/settings';
-import { today } from '@/server/shell/today';
+import { clockRate, today } from '@/server/shell/today';
 import { upcomingClasses } from '@/store/classes';
 import { listPeople } from '@/store/people';
 import { Limits, Page, PageHead } from '@/ui/page/page';
@@ -22,6 +22,7 @@ export default async function LoadingPage() {
         floor={floorLoading === 'on'}
         people={people}
         today={today()}
+        rate={clockRate()}
         classes={classes.map(({ id, name, week }) => ({ id, name: `${name}, week ${week}` }))}
       />
       <Meant of={['loading']} />

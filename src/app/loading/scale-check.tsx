@@ -11,17 +11,17 @@ import { NumberField } from '@/ui/form/dose/number-field';
 import { useSimulatedScale } from '@/ui/hooks/use-simulated-scale';
 
 /** What the scale should read of both hands, as shares of body weight. */
-type Props = { planned: Band; massKg: number };
+type Props = { planned: Band; massKg: number; rate: number };
 
 /**
  * A press on a bathroom scale against the number above. The scale here is simulated: it settles, sways, and may show
  * something with nothing on it, as real ones do.
  */
-export function ScaleCheck({ planned, massKg }: Props) {
+export function ScaleCheck({ planned, massKg, rate }: Props) {
   const [pressKg, setPressKg] = useState<number | null>(null);
   const [zeroKg, setZeroKg] = useState(0.6);
   const [swayPercent, setSwayPercent] = useState(4);
-  const { readings, reading: shown, running, press } = useSimulatedScale();
+  const { readings, reading: shown, running, press } = useSimulatedScale(rate);
   const kg = pressKg ?? Math.round(planned.middle * massKg);
   const units = useUnits();
   const done = shown !== null && !running;

@@ -12,6 +12,7 @@ import {
   type Family,
   type Outcome,
 } from '../../progress';
+import { memo } from '../../remember';
 import { adaptedDose, takesPart } from '../../screening';
 import { mean } from '../../statistics';
 import { movingOn } from './group';
@@ -91,10 +92,10 @@ function askedOf({ person, own }: Player, context: PlanContext): Asked {
       const { kind, adaptation } = verdict[hand];
       if (kind !== 'do' && kind !== 'adapt') return NOTHING;
       const effort = Math.min(movement.effortOf10, adaptation.effortMost ?? 10);
-      return {
-        effort,
-        work: (effort * perHand(adaptedDose(row.dose, adaptation), breathMs)[hand].workMs) / MINUTE,
-      };
+      const work = workOf([row.dose, adaptation], String(breathMs), () =>
+        perHand(adaptedDose(row.dose, adaptation), breathMs),
+      );
+      return { effort, work: (effort * work[hand].workMs) / MINUTE };
     };
     return [{ L: inHand('L'), R: inHand('R') }];
   });
@@ -104,6 +105,9 @@ function askedOf({ person, own }: Player, context: PlanContext): Asked {
     work: Math.max(sum('L'), sum('R')),
   };
 }
+
+/** The same doses are done by the same people in play after play. */
+const workOf = memo<ReturnType<typeof perHand>>();
 
 const MINUTE = 60_000;
 const NOTHING: Asked = { effort: 0, work: 0 };
