@@ -7,14 +7,14 @@ type PageProps = {
   snug?: boolean;
 };
 
-/** The body of a page under the site header. */
+/** The body of a page under the site header, which it begins in line with however wide it is. */
 export function Page({ children, wide = false, snug = false }: PageProps) {
   return (
     <main
       id="main"
-      className={`mx-auto w-full px-6 print:p-0 ${snug ? 'pb-6' : 'pt-4 pb-16'} ${wide ? 'max-w-[1400px]' : 'max-w-[1080px]'}`}
+      className={`mx-auto w-full max-w-[1400px] px-6 print:p-0 ${snug ? 'pb-6' : 'pt-4 pb-16'}`}
     >
-      {children}
+      {wide ? children : <div className="max-w-[1032px] print:max-w-none">{children}</div>}
     </main>
   );
 }
