@@ -36,13 +36,13 @@ const totals = { passed: 0, failed: 0, skipped: 0 };
 /** What failed and why, told again at the end: a long log is rarely read whole. */
 const failures = [];
 let broken = false;
-/** When the step before ended, in ms. */
-let since = Date.now();
+const begun = Date.now();
 
 const step = (name, ok) => {
-  const now = Date.now();
-  console.log(`${ok ? 'ok' : 'FAILED'}: ${name} (${((now - since) / 1000).toFixed(0)} s)`);
-  since = now;
+  // Some run beside each other, so that when they were done says more than what each took.
+  console.log(
+    `${ok ? 'ok' : 'FAILED'}: ${name}, ${Math.round((Date.now() - begun) / 1000)} s after the beginning`,
+  );
   if (!ok) broken = true;
   return ok;
 };
