@@ -28,10 +28,10 @@ export function filled(plan: Plan, facts: ClassFacts, lengthMs: number): Plan {
   // Where few movements are known they come twice more.
   const twice = longer(withOnceMore(again, facts, lengthMs, totalMs), LONGEST_WAY_IN_MS);
   const whole = mended(withTalk(twice, facts, lengthMs, totalMs), facts);
-  // The mends may have taken less than was kept for them.
-  return timedMs(whole) >= ENOUGH * lengthMs
-    ? whole
-    : mended(withTalk(whole, facts, lengthMs, timedMs), facts);
+  // The mends may have taken less than was kept for them, and where so few may be done again talk does not fill what is left.
+  if (timedMs(whole) >= ENOUGH * lengthMs) return whole;
+  const asked = mended(withTalk(whole, facts, lengthMs, timedMs), facts);
+  return mended(withOnceMore(asked, facts, lengthMs, timedMs), facts);
 }
 
 const isWater = (row: Row): boolean => row.kind === 'break' && row.what === 'water';

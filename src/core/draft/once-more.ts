@@ -38,7 +38,8 @@ export function withOnceMore(
       : [];
   });
   const taken = new Set(movementRows(plan).map((r) => r.id));
-  const fresh = again.map((row) => (taken.has(row.id) ? { ...row, id: `${row.id}-too` } : row));
+  const free = (id: string): string => (taken.has(id) ? free(`${id}-too`) : id);
+  const fresh = again.map((row) => ({ ...row, id: free(row.id) }));
   return fresh.reduce((now, row) => {
     const longer = withRow(now, row);
     return totalMs(now) < ENOUGH * lengthMs && totalMs(longer) <= lengthMs ? longer : now;

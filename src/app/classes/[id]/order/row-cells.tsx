@@ -40,7 +40,7 @@ export const RowCells = memo(function RowCells(props: Props) {
   const of = movement ? doneWith(movement) : 'none';
   return (
     <>
-      <td className="tabular w-13 text-soft">{clockText(startMs)}</td>
+      <td className="tabular w-13 pr-2 text-soft">{clockText(startMs)}</td>
       <td className="w-8 max-sm:hidden">
         <PurposeMark purpose={purpose} />
       </td>
