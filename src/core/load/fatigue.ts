@@ -16,8 +16,8 @@ const REST_MULTIPLIER = 30;
 const DRIVE = 10;
 /** One step of the integration, s: a tenth of a second lets the drive settle in one step. */
 const STEP_S = 0.1;
-/** After this long at rest hardly anything is active any more, s: the rest is worked out in one go. */
-const SETTLED_S = 1;
+/** Where hardly anything is active any more, as a share, rest is worked out in one go. */
+const LET_GO = 1e-9;
 
 /** Share of capacity that is not fatigued: what the screens show as reserve. */
 export const reserveOf = ({ fatigued }: Muscle): number => 1 - fatigued;
@@ -27,8 +27,8 @@ export function after(muscle: Muscle, load: number, durationMs: number): Muscle 
   if (!(load >= 0 && load <= 1)) throw new RangeError(`A load is a share from 0 to 1, not ${load}`);
   let { rested, active, fatigued } = muscle;
   let left = durationMs / 1000;
-  for (let at = 0; left > 1e-9; at += STEP_S) {
-    if (load === 0 && at >= SETTLED_S) return rest({ rested, active, fatigued }, left);
+  while (left > 1e-9) {
+    if (load === 0 && active < LET_GO) return rest({ rested, active, fatigued }, left);
     const dt = Math.min(STEP_S, left);
     left -= dt;
     const drive = driveToward(load, rested, active);

@@ -25,9 +25,7 @@ export function handAfter(
   const has = (kind: SlipKind) => now.slips.some((s) => s.kind === kind);
   const still = has('stopped') || has('light-headed') || !moment.state.running;
   const load = still ? 0 : grip;
-  const looks = Array.from({ length: LOOKS }, (_, i) => moment.atMs + (i * SECOND_MS) / LOOKS);
-  const workMs =
-    load > 0 ? (looks.filter((at) => isInWork(moment, at, moment.atMs)).length * SECOND_MS) / LOOKS : 0;
+  const workMs = load > 0 ? workIn(moment) : 0;
   const worked = workMs > 0 ? after(was.muscle, load, workMs) : was.muscle;
   const muscle = workMs < SECOND_MS && worked !== FRESH ? after(worked, 0, SECOND_MS - workMs) : worked;
   const doing = works && !still && cls.level.painMost > 0;
@@ -47,6 +45,12 @@ export function handAfter(
   const floor = who.pain[hand] / 2;
   const pain = Math.min(10, Math.max(Math.min(was.pain, floor), was.pain + (raised + settles) / 60));
   return { muscle, pain, causes: raised > 0 ? addedUp(was.causes, raises) : was.causes };
+}
+
+/** How much of the second the grip is at work, ms. */
+function workIn(moment: ClassMoment): number {
+  const looks = Array.from({ length: LOOKS }, (_, i) => moment.atMs + (i * SECOND_MS) / LOOKS);
+  return (looks.filter((at) => isInWork(moment, at, moment.atMs)).length * SECOND_MS) / LOOKS;
 }
 
 function addedUp(

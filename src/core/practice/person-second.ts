@@ -54,8 +54,9 @@ export function afterSecond(
   const begun = SLIP_KINDS.flatMap((kind, k): SlipNow[] => {
     if (!cls.level.slips.has(kind) || going.some((s) => s.kind === kind) || isKeptFrom(kind, going))
       return [];
-    const perMinute = RATES[kind](c) * cls.level.often * remindedShare(now, kind, moment.atMs);
-    if (perMinute <= 0) return [];
+    const unreminded = RATES[kind](c) * cls.level.often;
+    if (unreminded <= 0) return [];
+    const perMinute = unreminded * remindedShare(now, kind, moment.atMs);
     if (rollAt(cls.seed, index, k, moment.atMs / SECOND_MS) >= 1 - Math.exp(-perMinute / 60)) return [];
     return [{ kind, fromMs: moment.atMs, rowId: moment.row?.rowId ?? '', why: whyOf(kind, c), overMs: null }];
   });
