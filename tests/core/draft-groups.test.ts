@@ -77,43 +77,51 @@ const openShare = (p: Person, f: ClassFacts): number => {
 const isOfIdle = ({ code, personIds }: Finding, idle: readonly Person[]): boolean =>
   code === 'P1' && personIds.every((id) => idle.some((p) => p.id === id));
 
-test('over many generated groups: no must, no should that a mend takes away, a full slot, and everybody who can has something to do in three quarters of the rows', () => {
-  const failures: string[] = [];
-  for (const [i, g] of fc.sample(anyGroup, { numRuns: runs(200, 0.03), seed: SEED }).entries()) {
-    const isFirst = i % 4 === 0;
-    const shown = isFirst ? [] : MOVEMENTS.map((m) => m.id);
-    const lengthMs = g.minutes * MINUTE;
-    const f = facts({ ...g, shown, week: isFirst ? 1 : 4, slotMs: lengthMs });
-    const of = `${i}: ${g.people.length} people, ${g.minutes} min: `;
-    const result = draftClass(given(f), wish({ lengthMs, seed: i }), solve);
-    if (!result.ok) {
-      failures.push(of + result.message);
-      continue;
-    }
-    const draft = result.value;
-    const idle = g.people.filter((p) => draft.tooLittleFor.includes(fullName(p)));
-    failures.push(...idle.filter((p) => openShare(p, f) > 0.5).map((p) => `${of}${p.firstName} is not idle`));
-    const check = checkWithReserve(draft.plan, f);
-    const due = check.findings.filter(
-      (x) =>
-        (x.severity === 'must' && !isOfIdle(x, idle)) ||
-        (x.severity === 'should' && x.mend && mendEffect(draft.plan, f, check, x.mend)),
-    );
-    failures.push(...due.map((x) => `${of}${x.code} ${x.text}`));
-    if (draft.lengthMs < 0.92 * lengthMs || draft.lengthMs > lengthMs)
-      failures.push(`${of}${Math.round((100 * draft.lengthMs) / lengthMs)} % of the slot`);
-    if (isFirst && taughtIn(draft) > 8) failures.push(`${of}${taughtIn(draft)} taught`);
-    const most = Math.max(8, (g.minutes / 45) * 18);
-    if (dosesOf(draft).size > most) failures.push(`${of}${dosesOf(draft).size} movements`);
-    for (const p of g.people) {
-      const rows = [...check.verdicts.values()];
-      const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
-      if (busy < rows.length * Math.min(0.75, openShare(p, f)))
-        failures.push(`${of}${p.firstName} has ${busy} of ${rows.length} rows`);
-    }
+type Group = typeof anyGroup extends fc.Arbitrary<infer G> ? G : never;
+
+/** What is not as it should be in a class that is drafted for a group; every fourth is a first class. */
+function faultsOf(g: Group, i: number): readonly string[] {
+  const isFirst = i % 4 === 0;
+  const shown = isFirst ? [] : MOVEMENTS.map((m) => m.id);
+  const lengthMs = g.minutes * MINUTE;
+  const f = facts({ ...g, shown, week: isFirst ? 1 : 4, slotMs: lengthMs });
+  const result = draftClass(given(f), wish({ lengthMs, seed: i }), solve);
+  if (!result.ok) return [result.message];
+  const draft = result.value;
+  const faults: string[] = [];
+  const idle = g.people.filter((p) => draft.tooLittleFor.includes(fullName(p)));
+  faults.push(...idle.filter((p) => openShare(p, f) > 0.5).map((p) => `${p.firstName} is not idle`));
+  const check = checkWithReserve(draft.plan, f);
+  const due = check.findings.filter(
+    (x) =>
+      (x.severity === 'must' && !isOfIdle(x, idle)) ||
+      (x.severity === 'should' && x.mend && mendEffect(draft.plan, f, check, x.mend)),
+  );
+  faults.push(...due.map((x) => `${x.code} ${x.text}`));
+  if (draft.lengthMs < 0.92 * lengthMs || draft.lengthMs > lengthMs)
+    faults.push(`${((100 * draft.lengthMs) / lengthMs).toFixed(1)} % of the slot`);
+  if (isFirst && taughtIn(draft) > 8) faults.push(`${taughtIn(draft)} taught`);
+  const most = Math.max(8, (g.minutes / 45) * 18);
+  if (dosesOf(draft).size > most) faults.push(`${dosesOf(draft).size} movements`);
+  for (const p of g.people) {
+    const rows = [...check.verdicts.values()];
+    const busy = rows.filter((r) => !isLeftOut(r.get(p.id) ?? null)).length;
+    if (busy < rows.length * Math.min(0.75, openShare(p, f)))
+      faults.push(`${p.firstName} has ${busy} of ${rows.length} rows`);
   }
-  expect(failures).toEqual([]);
+  return faults.map((fault) => `${i}: ${g.people.length} people, ${g.minutes} min: ${fault}`);
+}
+
+test('over many generated groups: no must, no should that a mend takes away, a full slot, and everybody who can has something to do in three quarters of the rows', () => {
+  const groups = fc.sample(anyGroup, { numRuns: runs(200, 0.03), seed: SEED });
+  expect(groups.flatMap(faultsOf)).toEqual([]);
 }, 3_600_000);
+
+test('an hour for a first class of nineteen with much that hurts: what may be done again comes a third time until it is full', () => {
+  const [group] = fc.sample(anyGroup, { numRuns: 113, seed: 20261201 }).slice(112);
+  expect(group).toMatchObject({ minutes: 60, people: { length: 19 } });
+  expect(faultsOf(group!, 112)).toEqual([]);
+});
 
 test.each(Array.from({ length: runs(10, 0.1) }, (_, i) => i))(
   'eight weeks one after the other stay full, change by a part, keep what is rising gentle, and come to the top: group %i',
