@@ -27,7 +27,7 @@ const DIFFERS_BY_ENGINE = [
   'write-up-meanwhile',
 ];
 
-/** What is drafted, practised and drawn over and over, ten seconds and more a file: the quick loop leaves it to the whole check. */
+/** What is drafted, practised and drawn over and over, seven seconds and more a file: the quick loop leaves it to the whole check. */
 const LONG = [
   'draft',
   'draft-groups',
@@ -65,9 +65,9 @@ const types = async () =>
   run('npx', ['next', 'typegen']) === 0 && (await runBeside('npx', ['tsc', '--noEmit'])) === 0;
 const script = async (name) => {
   // What was looked at before and is as it was is not looked at again.
-  const remembered = isQuick ? ['--', '--cache', '--cache-strategy', 'content'] : [];
-  const where = isQuick ? ['--cache-location', `.cache/${name.replace(':', '-')}`] : [];
-  return (await runBeside('npm', ['run', '-s', name, ...remembered, ...where])) === 0;
+  const place = `.cache/${name.replace(':', '-')}`;
+  const remembering = ['--', '--cache', '--cache-strategy', 'content', '--cache-location', place];
+  return (await runBeside('npm', ['run', '-s', name, ...(isQuick ? remembering : [])])) === 0;
 };
 // It takes one core twice as long as the others: the tests need not wait for it.
 const linted = script('lint');

@@ -10,21 +10,5 @@ export const beginningName = (migration: number): string => `beginning-${migrati
 export function beginningFor(migration: number): Blob | null {
   const paths = [migration, 0].map((number) => join(folder(), beginningName(number)));
   const path = paths.find((p) => existsSync(p));
-  return path ? new FileAtHand(readFileSync(path)) : null;
-}
-
-/** The engine takes a blob, and Node needs a tenth of a second to read forty megabytes out of one of its own. */
-class FileAtHand extends Blob {
-  readonly #bytes: Uint8Array<ArrayBuffer>;
-
-  constructor(bytes: Uint8Array<ArrayBuffer>) {
-    super();
-    this.#bytes = bytes;
-  }
-
-  override get size(): number {
-    return this.#bytes.byteLength;
-  }
-
-  override arrayBuffer = (): Promise<ArrayBuffer> => Promise.resolve(new Uint8Array(this.#bytes).buffer);
+  return path ? new Blob([readFileSync(path)]) : null;
 }

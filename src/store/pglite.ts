@@ -7,19 +7,16 @@ import { ON_DISK, OnDiskFs } from './on-disk';
 import { orRefusal } from './refusal';
 
 /**
- * A part of the engine is compiled once more, for speed, only after so many bytes of it were run. As V8 has it, 1.8 million, a start
- * has parts compiled so that hardly run again, and that costs more than all else in it.
+ * A part of the engine is compiled once more, for speed, only after so many bytes of it were run. As V8 has it, 1.8 million, four
+ * tenths of the work of a start go into parts that hardly run again.
  */
 setFlagsFromString('--wasm-tiering-budget=60000000');
 
 const isNew = (folder: string | null): boolean =>
   folder === null || !existsSync(folder) || readdirSync(folder).length === 0;
 
-/** What a group has in ten years fits into it; the 128 MB of the engine's own are written over at every start. */
-const BUFFERS = ['-c', 'shared_buffers=32MB'];
-const UNSYNCED = [...PGlite.defaultStartParams, ...BUFFERS];
 /** Without the one that has nothing put on the disk. */
-const SYNCED = [...UNSYNCED.filter((p) => p !== '-F'), ...ON_DISK];
+const STARTED_WITH = [...PGlite.defaultStartParams.filter((p) => p !== '-F'), ...ON_DISK];
 
 /**
  * Open an embedded database: on disk under `folder`, or in memory when it is null. What was answered is on the disk itself, but for a
@@ -34,8 +31,9 @@ export async function openPglite(
   if (folder !== null) mkdirSync(folder, { recursive: true, mode: 0o700 });
   const disk = folder === null ? null : new OnDiskFs(folder);
   const pg = await PGlite.create({
-    ...(disk ? { fs: disk } : { dataDir: 'memory://' }),
-    startParams: disk && !unsynced ? SYNCED : UNSYNCED,
+    ...(disk
+      ? { fs: disk, startParams: unsynced ? PGlite.defaultStartParams : STARTED_WITH }
+      : { dataDir: 'memory://' }),
     ...(beginning && { loadDataDir: beginning }),
   });
   await pg.query("set time zone 'UTC'");

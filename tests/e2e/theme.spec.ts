@@ -62,6 +62,7 @@ test('in the evening theme, at 200 % and on a phone, axe finds nothing and every
     await page.setViewportSize({ width: 640, height: 400 });
     await page.goto(path);
     await noFaults(page);
+    await enoughContrast(page);
     await page.setViewportSize({ width: 390, height: 844 });
     await noFaults(page);
     await enoughContrast(page);
