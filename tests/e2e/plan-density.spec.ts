@@ -118,6 +118,21 @@ test('on a phone the order shows times, names, counts and one person’s verdict
     .getByRole('region', { name: 'Running order and people' })
     .evaluate((region) => region.scrollWidth - region.clientWidth);
   expect(wide).toBeLessThanOrEqual(0);
+  // No time runs into its name, and a dose is told in three lines at the most, of which a row has room for.
+  const squeezed = await page.locator('tr[id^="row-"]').evaluateAll((rows) =>
+    rows.flatMap((tr) => {
+      const extent = (element: Element) => {
+        const range = document.createRange();
+        range.selectNodeContents(element);
+        return range.getBoundingClientRect();
+      };
+      const [name, cells] = [tr.querySelector('th')!, tr.querySelectorAll('td.tabular')];
+      const gap = name.getBoundingClientRect().left - extent(cells[0]!).right;
+      const lines = extent(cells[1]!).height / parseFloat(getComputedStyle(cells[1]!).lineHeight);
+      return gap >= 3 && lines < 3.5 ? [] : [`${name.textContent}: ${gap} px, ${lines} lines`];
+    }),
+  );
+  expect(squeezed).toEqual([]);
   await row.locator('[data-row]').click();
   await expect(page.getByRole('button', { name: 'Take out', exact: true })).toBeVisible();
 });

@@ -114,7 +114,7 @@ const RowLine = memo(function RowLine(props: LineProps) {
         transform: CSS.Translate.toString(sortable.transform),
         transition: sortable.transition,
       }}
-      className={`group/row border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'focus-within:bg-paper hover:bg-paper'}`}
+      className={`group/row border-b border-line ${sortable.isDragging ? 'relative z-10 bg-paper shadow-lg' : ''} ${open ? 'bg-paper' : 'bg-linen focus-within:bg-paper hover:bg-paper'}`}
       onKeyDown={moveByKey}
     >
       <td className="relative w-7">

@@ -40,7 +40,7 @@ export const RowCells = memo(function RowCells(props: Props) {
   const of = movement ? doneWith(movement) : 'none';
   return (
     <>
-      <td className="tabular w-13 pr-2 text-soft">{clockText(startMs)}</td>
+      <td className="tabular w-13 pr-1 text-soft sm:pr-2">{clockText(startMs)}</td>
       <td className="w-8 max-sm:hidden">
         <PurposeMark purpose={purpose} />
       </td>
@@ -68,7 +68,9 @@ export const RowCells = memo(function RowCells(props: Props) {
           />
         ) : null}
       </td>
-      <td className="tabular w-24 pr-1 text-sm sm:min-w-24 leading-4">{shortTurns(dose, of)}</td>
+      <td className="tabular w-24 min-w-15.5 text-[0.8125rem] leading-4 sm:min-w-24 sm:pr-1 sm:text-sm">
+        {shortTurns(dose, of)}
+      </td>
       <td className="tabular w-12 text-sm max-sm:hidden">{clockText(totalMs)}</td>
     </>
   );
@@ -96,7 +98,7 @@ function Name({
   return (
     <th
       scope="row"
-      className={`max-w-60 min-w-32 sm:min-w-52 pr-2 font-normal ${sticky ? 'sticky left-0 z-[1] bg-linen' : 'max-xl:sticky max-xl:left-0 max-xl:z-[1] max-xl:bg-linen'}`}
+      className={`max-w-60 min-w-32 sm:min-w-52 pr-1 sm:pr-2 font-normal bg-inherit ${sticky ? 'sticky left-0 z-[1]' : 'max-xl:sticky max-xl:left-0 max-xl:z-[1]'}`}
     >
       <button
         type="button"
