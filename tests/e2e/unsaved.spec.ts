@@ -112,38 +112,39 @@ async function fillAll(page: Page): Promise<number> {
   const fields = page.locator(FIELDS);
   let filled = 0;
   // What is chosen in one field may bring or take another.
-  for (let i = 0; i < (await fields.count()); i++) {
-    const field = fields.nth(i);
-    if (!(await field.isEnabled()) || !(await field.isVisible())) continue;
-    const { tag, type, mode, value, others } = await field.evaluate((el) => {
-      const f = el as HTMLInputElement | HTMLSelectElement;
-      return {
-        tag: f.tagName,
-        type: f.type,
-        mode: f.inputMode,
-        value: f.value,
-        others:
-          f instanceof HTMLSelectElement
-            ? [...f.options].map((o) => o.value).filter((v) => v !== f.value)
-            : [],
-      };
-    });
+  for (let i = 0; ; i++) {
+    const field = await fieldAt(page, i);
+    if (field === 'none') break;
+    if (field === 'closed') continue;
+    const { tag, type, mode, value, others } = field;
+    const here = fields.nth(i);
     // The last of several passes cannot be taken out.
-    if (type === 'checkbox') await field.click();
+    if (type === 'checkbox') await here.click();
     else if (tag === 'SELECT') {
       if (others.length === 0) continue;
-      await field.selectOption(others.at(-1)!);
-    } else if (type === 'date') await field.fill('2026-12-03');
-    else if (type === 'time') await field.fill('09:15');
+      await here.selectOption(others.at(-1)!);
+    } else if (type === 'date') await here.fill('2026-12-03');
+    else if (type === 'time') await here.fill('09:15');
     else if (mode === 'numeric' || mode === 'decimal' || type === 'number')
-      await field.fill(value === '' ? '7' : String(Number(value) + 1));
-    else await field.fill(`${value} x${i}`.trim());
+      await here.fill(value === '' ? '7' : String(Number(value) + 1));
+    else await here.fill(`${value} x${i}`.trim());
     filled++;
   }
   // What a field makes of its text stands once it is left.
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   return filled;
 }
+
+/** What kind of field comes at this place and what it holds, asked in one go; `closed` takes nothing now, `none` is past the last. */
+const fieldAt = (page: Page, at: number) =>
+  page.locator(FIELDS).evaluateAll((all, i) => {
+    const field = all[i] as HTMLInputElement | HTMLSelectElement | undefined;
+    if (!field) return 'none' as const;
+    if (field.matches(':disabled') || !field.checkVisibility({ visibilityProperty: true })) return 'closed' as const;
+    const options = field instanceof HTMLSelectElement ? [...field.options].map((o) => o.value) : [];
+    const others = options.filter((value) => value !== field.value);
+    return { tag: field.tagName, type: field.type, mode: field.inputMode, value: field.value, others };
+  }, at);
 
 const valuesOf = (page: Page): Promise<readonly string[]> =>
   page.locator(FIELDS).evaluateAll((all) =>

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { execFileSync } from 'node:child_process';
+import { once } from 'node:events';
 import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
 import { PAPER_SIZES, PAPERS } from '@/core/paper/paper-size';
 import { words, type Sheet } from '@/core/paper/sheet';
 import { loadDemo } from '@/demo/load';
@@ -36,15 +37,15 @@ type ReadPdf = {
   readonly pages: readonly ReadPage[];
 };
 
-/** In a process of its own: the reader comes as modules only. */
-const read = (pdf: Bytes): ReadPdf =>
-  JSON.parse(
-    execFileSync(process.execPath, [join(__dirname, 'read-pdf.mjs')], {
-      input: pdf,
-      stdio: ['pipe', 'pipe', 'ignore'],
-      maxBuffer: 50_000_000,
-    }).toString(),
-  ) as ReadPdf;
+/** A thread of its own, for all files: the reader comes as modules only. */
+const reader = new Worker(join(__dirname, 'read-pdf.mjs'));
+afterAll(() => reader.terminate());
+
+async function read(pdf: Bytes): Promise<ReadPdf> {
+  reader.postMessage(pdf);
+  const [found] = (await once(reader, 'message')) as [ReadPdf];
+  return found;
+}
 
 const db = databaseForFile();
 const TODAY = '2026-11-24';
@@ -57,7 +58,7 @@ const pdfOf = async (kind: string, id: string, paper: string | null = null) => {
   if (!isPaperKind(kind)) throw new Error(kind);
   const file = await paperFile(db, kind, id, paper);
   if (!file.ok) throw new Error(file.message);
-  return { name: file.value.name, bytes: file.value.body, read: read(file.value.body) };
+  return { name: file.value.name, bytes: file.value.body, read: await read(file.value.body) };
 };
 const planned = async () =>
   (await listClasses(db)).find((c) => c.name === 'Wednesday Hands' && c.status === 'planned')!;
@@ -183,7 +184,7 @@ test('letters of other scripts are printed; what no font has is owned up to', as
     print: 'normal',
     sides: null,
   });
-  const text = async (said: string) => read(await writePdf('T', [sheet(said)], 'A4')).pages[0]!.text;
+  const text = async (said: string) => (await read(await writePdf('T', [sheet(said)], 'A4'))).pages[0]!.text;
   expect((await text('Łucja Ż, Ελένη Π, Фёдор К')).replace(/\s+/g, '')).toContain('ŁucjaŻ,ΕλένηΠ,ФёдорК');
   expect(await text('Łucja Ż')).not.toContain('no print for');
   expect(await text('李 L')).toContain('no print for');
