@@ -2,6 +2,7 @@ import { addDays } from '@/core/days';
 import fc from 'fast-check';
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import { propsOf } from '@/core/catalogue';
 import type { Dose } from '@/core/dose';
 import {
   CLEARANCE_SCOPES,
@@ -192,7 +193,7 @@ test('a hand that must rest is nobody’s partner', () => {
   expect(partnered).toEqual([]);
 });
 
-test('what is swapped in is open to that hand, and is said with all that it needs', () => {
+test('what is swapped in is open to that hand, needs nothing handed out, and is said with all that it asks', () => {
   fc.assert(
     fc.property(anyFacts, anyRow, (given, { movement, dose }) => {
       const who = person(given);
@@ -203,6 +204,7 @@ test('what is swapped in is open to that hand, and is said with all that it need
         const other = CATALOGUE.movement(swapTo!)!;
         const again = verdictFor(who, other, other.dose, context)[hand];
         expect(['do', 'adapt']).toContain(again.kind);
+        expect(propsOf(other)).toEqual([]);
         expect(how.slice(1)).toEqual(again.how);
       }
     }),

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue';
 import { fullName, type Person } from '../people';
-import type { Verdict } from '../screening';
+import { holdsProp, type Verdict } from '../screening';
 import { nameList } from '../words';
 import type { TaughtRow } from '../teach';
 
@@ -12,7 +12,7 @@ export function handOutLines(
   catalogue: Catalogue,
 ): readonly string[] {
   const names = (ids: readonly string[]) => nameList(ids.map((id) => catalogue.prop(id)?.plural ?? id));
-  const without = people.filter((p) => doesOtherwise(verdicts?.get(p.id)));
+  const without = people.filter((p) => goesWithout(verdicts?.get(p.id)));
   const none = without.length > 0 ? `; none for ${nameList(without.map(fullName), MANY)}` : '';
   return [
     collect.length > 0 ? `Take back the ${names(collect)}` : '',
@@ -22,6 +22,6 @@ export function handOutLines(
 
 const MANY = 6;
 
-/** Both hands do something else, or rest. */
-const doesOtherwise = (verdict: Verdict | undefined): boolean =>
-  verdict !== undefined && [verdict.L, verdict.R].every((h) => h.kind === 'swap' || h.kind === 'leaveOut');
+/** Neither hand has it: both do something else or rest, or do it with nothing in them. */
+const goesWithout = (verdict: Verdict | undefined): boolean =>
+  verdict !== undefined && !holdsProp(verdict.L) && !holdsProp(verdict.R);

@@ -15,6 +15,7 @@ export type { CautionTable, ScreeningContext } from './hits';
 export { clauseMatches, type CautionRule, type Condition } from './rule';
 export {
   VERDICTS,
+  holdsProp,
   isLeftOut,
   opennessOf,
   takesPart,

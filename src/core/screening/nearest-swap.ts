@@ -1,4 +1,4 @@
-import { isSeated, type EffortKind, type Movement, type Trait } from '../catalogue';
+import { isSeated, propsOf, type EffortKind, type Movement, type Trait } from '../catalogue';
 import type { Hand } from '../dose';
 import type { Person } from '../people';
 import { memo } from '../remember';
@@ -82,7 +82,8 @@ const MILD: ReadonlySet<Trait> = new Set([
 
 /**
  * Nearest first: what the cautions ask for, the seated twin, the kinds of work they name, same purpose, what needs no adapting,
- * shared joints, the least effort, no prop. Never more than the row itself: no feature that it has not, and no more effort.
+ * shared joints, the least effort. Never more than the row itself: no feature that it has not, and no more effort. With nothing in
+ * the hands: no one packs or hands out what a single person would do instead.
  */
 function findSwap(
   hands: readonly Hand[],
@@ -101,6 +102,7 @@ function findSwap(
     (sharedJoints(m) > 0 && (samePurpose(m) || instead.includes(m.effort) || also.includes(m.effort)));
   const isNoWorse = (m: Movement) =>
     !m.clearanceReason &&
+    propsOf(m).length === 0 &&
     m.effort !== 'tap' &&
     (!QUIET.includes(m.effort) || m.effort === movement.effort) &&
     (m.effort !== 'pinch' || movement.effort === 'pinch') &&
@@ -114,7 +116,6 @@ function findSwap(
     kind === 'do' ? 0 : 1,
     -sharedJoints(m),
     m.effortOf10,
-    m.propId ? 1 : 0,
   ];
   const candidates = context.catalogue.movements.flatMap((m) => {
     // One hand alone needs something that leaves the other free.

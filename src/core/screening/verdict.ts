@@ -42,6 +42,10 @@ export const isLeftOut = (verdict: Verdict | null): boolean =>
 export const takesPart = ({ L, R }: Verdict): boolean =>
   [L.kind, R.kind].some((kind) => kind === 'do' || kind === 'adapt');
 
+/** A hand that does the row with its prop in it. */
+export const holdsProp = ({ kind, adaptation }: HandVerdict): boolean =>
+  kind === 'do' || (kind === 'adapt' && !adaptation.props.includes('none'));
+
 const rank = (kind: VerdictKind): number => VERDICTS.indexOf(kind);
 export const worseOf = (a: VerdictKind, b: VerdictKind): VerdictKind => (rank(a) >= rank(b) ? a : b);
 
@@ -114,7 +118,7 @@ function resolve(
 const ONE_RESTS = 'this hand rests, warm and open in the lap';
 const BOTH_REST = 'sits back, hands warm in the lap, and breathes along';
 
-/** Why a swap is near: "same purpose, moves the wrist too, needs no prop". */
+/** Why a swap is near: "same purpose, moves the wrist too". */
 function nearnessWords(movement: RowMovement, swap: Movement): string {
   const shared = swap.joints.filter((j) => movement.joints.includes(j));
   if (swap.joints.every((j) => j === 'legs')) return 'the feet move meanwhile';
@@ -125,6 +129,5 @@ function nearnessWords(movement: RowMovement, swap: Movement): string {
         ? 'same purpose'
         : 'gentler work',
     ...(shared.length > 0 ? [`moves the ${shared.join(' and ')} too`] : []),
-    ...(swap.propId ? [] : ['needs no prop']),
   ].join(', ');
 }

@@ -37,3 +37,16 @@ test('whose both hands do something else is handed nothing, by name', () => {
   expect(ball).toEqual(['Hand out foam balls to 1; none for Nilo B']);
   expect(cloth![1]).toBe('Hand out cotton cloths to 1; none for Nilo B');
 });
+
+test('who does it with nothing in the hands is handed nothing either, as in the kit', () => {
+  const without = person({ id: 'o', firstName: 'Orla', initial: 'C', propsOut: ['foam-ball'] });
+  const [ball, cloth] = linesOf(well, without);
+  expect(ball).toEqual(['Hand out foam balls to 1; none for Orla C']);
+  expect(cloth![1]).toBe('Hand out cotton cloths to 2');
+  const kit = checkPlan(plan, facts({ people: [well, without] })).kit;
+  // The instructor shows with one of each.
+  expect(kit.map((line) => [line.prop.id, line.needed])).toEqual([
+    ['foam-ball', 2],
+    ['cloth', 3],
+  ]);
+});

@@ -1,7 +1,7 @@
 import { groupBy } from '../../group';
 import { gradeFor, hasForceLine, type PersonGrade } from '../../load';
 import type { Person } from '../../people';
-import type { HandVerdict, Verdict } from '../../screening';
+import { holdsProp, type HandVerdict, type Verdict } from '../../screening';
 import { propsOf, type Prop } from '../../catalogue';
 import { memo, remembered } from '../../remember';
 import { movementPlaces, type RuleContext } from './finding';
@@ -66,11 +66,9 @@ const holdersOf = (verdicts: ReadonlyMap<string, Verdict>): Holders =>
   });
 
 const handsHolding = (verdict: Verdict): readonly Holding[] =>
-  (['L', 'R'] as const).flatMap((hand) => {
-    const own = verdict[hand];
-    const holds = own.kind === 'do' || (own.kind === 'adapt' && !own.adaptation.props.includes('none'));
-    return holds ? [{ hand, verdict: own }] : [];
-  });
+  (['L', 'R'] as const).flatMap((hand) =>
+    holdsProp(verdict[hand]) ? [{ hand, verdict: verdict[hand] }] : [],
+  );
 
 const grades = memo<readonly PersonGrade[]>();
 

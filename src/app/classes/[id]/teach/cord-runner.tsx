@@ -126,8 +126,9 @@ function RunnerBeat({ beat, y, pace, colour, done }: BeatProps) {
       );
     case 'change':
     case 'rest':
+      // It may be longer than its beat, and ends before the wave of a breath that follows rises.
       return (
-        <text x={x + width / 2} y={y - 20} fontSize="19" textAnchor="middle" fill="var(--color-ink)">
+        <text x={x + width - 6} y={y - 20} fontSize="19" textAnchor="end" fill="var(--color-ink)">
           {changeWord(beat)}
         </text>
       );
