@@ -40,9 +40,9 @@ const asked = (verdict: HandVerdict): readonly string[] => {
   return verdict.kind === 'swap' ? swapAsks(verdict) : [];
 };
 
-/** How a swap is done, with its name: "where five-shape tendon glide stands in: half the count"; none where it is done as it is. */
+/** How a swap is done: "when doing five-shape tendon glide instead: half the count"; none where it is done as it is. */
 const swapAsks = ({ how: [instead = '', ...rest] }: HandVerdict): readonly string[] =>
-  rest.length > 0 ? [`where ${instead.replace(/ instead$/, '')} stands in: ${rest.join(', ')}`] : [];
+  rest.length > 0 ? [`when doing ${instead}: ${rest.map(withoutLabel).join(', ')}`] : [];
 
 /** What is said of a person once and so not at every row: what is asked of them, and which hand rests. */
 export type KnownAdaptations = { readonly asked: ReadonlySet<string>; readonly rests: ReadonlySet<Hand> };

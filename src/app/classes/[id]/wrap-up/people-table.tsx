@@ -52,7 +52,7 @@ function PersonLine({ form, index, name }: { form: PeopleProps['form']; index: n
         <input
           type="checkbox"
           aria-label={`${name} came`}
-          className="size-7 accent-ink"
+          className="block size-7 accent-ink"
           {...register(`people.${index}.present`)}
         />
       </td>
