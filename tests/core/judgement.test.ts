@@ -193,7 +193,7 @@ test('a hand that must rest is nobody’s partner', () => {
   expect(partnered).toEqual([]);
 });
 
-test('what is swapped in is open to that hand, needs nothing handed out, and is said with all that it asks', () => {
+test('what is swapped in is open to that hand, needs nothing handed out and no table fetched, and is said with all it asks', () => {
   fc.assert(
     fc.property(anyFacts, anyRow, (given, { movement, dose }) => {
       const who = person(given);
@@ -205,6 +205,8 @@ test('what is swapped in is open to that hand, needs nothing handed out, and is 
         const again = verdictFor(who, other, other.dose, context)[hand];
         expect(['do', 'adapt']).toContain(again.kind);
         expect(propsOf(other)).toEqual([]);
+        if (other.id !== movement.seatedAlternative)
+          expect(other.positions.some((p) => p === 'chair' || movement.positions.includes(p))).toBe(true);
         expect(how.slice(1)).toEqual(again.how);
       }
     }),

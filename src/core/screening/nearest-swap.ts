@@ -83,7 +83,7 @@ const MILD: ReadonlySet<Trait> = new Set([
 /**
  * Nearest first: what the cautions ask for, the seated twin, the kinds of work they name, same purpose, what needs no adapting,
  * shared joints, the least effort. Never more than the row itself: no feature that it has not, and no more effort. With nothing in
- * the hands: no one packs or hands out what a single person would do instead.
+ * the hands, and where the row is done or in a chair: no one packs, or sets up a table for, what a single person would do instead.
  */
 function findSwap(
   hands: readonly Hand[],
@@ -100,9 +100,11 @@ function findSwap(
     isTwin(m) ||
     isAskedFor(m) ||
     (sharedJoints(m) > 0 && (samePurpose(m) || instead.includes(m.effort) || also.includes(m.effort)));
+  const isAtHand = (m: Movement) =>
+    propsOf(m).length === 0 &&
+    (isTwin(m) || m.positions.some((p) => p === 'chair' || movement.positions.includes(p)));
   const isNoWorse = (m: Movement) =>
     !m.clearanceReason &&
-    propsOf(m).length === 0 &&
     m.effort !== 'tap' &&
     (!QUIET.includes(m.effort) || m.effort === movement.effort) &&
     (m.effort !== 'pinch' || movement.effort === 'pinch') &&
@@ -120,7 +122,8 @@ function findSwap(
   const candidates = context.catalogue.movements.flatMap((m) => {
     // One hand alone needs something that leaves the other free.
     const isFree = hands.length === 2 || m.hands === 'apart';
-    if (m.id === movement.id || !isFree || !isSeated(m) || !isNear(m) || !isNoWorse(m)) return [];
+    if (m.id === movement.id || !isFree || !isSeated(m) || !isAtHand(m) || !isNear(m) || !isNoWorse(m))
+      return [];
     const judged = judgeUsual(person, m, context);
     const kinds = hands.map((hand) => judged[hand].kind);
     if (kinds.includes('leaveOut')) return [];
