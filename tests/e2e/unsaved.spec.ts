@@ -140,7 +140,8 @@ const fieldAt = (page: Page, at: number) =>
   page.locator(FIELDS).evaluateAll((all, i) => {
     const field = all[i] as HTMLInputElement | HTMLSelectElement | undefined;
     if (!field) return 'none' as const;
-    if (field.matches(':disabled') || !field.checkVisibility({ visibilityProperty: true })) return 'closed' as const;
+    if (field.matches(':disabled') || !field.checkVisibility({ visibilityProperty: true }))
+      return 'closed' as const;
     const options = field instanceof HTMLSelectElement ? [...field.options].map((o) => o.value) : [];
     const others = options.filter((value) => value !== field.value);
     return { tag: field.tagName, type: field.type, mode: field.inputMode, value: field.value, others };
