@@ -116,7 +116,7 @@ export const nervesAndTendons = [
     [{ efforts: ['grip', 'pinch', 'coordination', 'opening'], joints: HAND_JOINTS }],
     { ask: { support: 'forearm supported' } },
   ),
-  adapt('tremor-prop', 'tremor', 'a larger thing is easier to hold', 'a larger prop', [
+  adapt('tremor-prop', 'tremor', 'a larger thing is easier to hold', 'a larger but no heavier prop', [
     { efforts: ['grip', 'pinch', 'coordination'], joints: HAND_JOINTS, withProp: true },
   ]),
 ];
