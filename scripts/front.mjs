@@ -16,12 +16,18 @@ const MAX_CONNECTIONS = 400;
 const STALLED_MS = 30_000;
 const LONGEST_BODY_MS = 60 * 60_000;
 const HEADERS_WITHIN_MS = 20_000;
+/** Longer than proxies keep a connection, which is a minute: none is asked again on one that is just being closed here. */
+const KEPT_MS = 65_000;
 
 const { default: next } = await import('next');
 const app = next({ dev: false, hostname: host, port });
 const handle = app.getRequestHandler();
 
-const server = createServer({ requestTimeout: LONGEST_BODY_MS, headersTimeout: HEADERS_WITHIN_MS });
+const server = createServer({
+  requestTimeout: LONGEST_BODY_MS,
+  headersTimeout: HEADERS_WITHIN_MS,
+  keepAliveTimeout: KEPT_MS,
+});
 server.maxConnections = MAX_CONNECTIONS;
 server.on('request', (request, response) => {
   const trouble = troubleWith(request);

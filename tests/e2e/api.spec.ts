@@ -48,3 +48,10 @@ test('another program needs the token from Settings; pages do not, other sites a
   expect((await request.get(path, { headers })).status()).toBe(401);
   expect((await request.get('/api/v1/openapi.json')).status()).toBe(200);
 });
+
+test('a connection is kept longer than a proxy in front keeps its own, so that none is asked again as it closes', async ({
+  request,
+}) => {
+  const kept = (await request.get('/people')).headers()['keep-alive'] ?? '';
+  expect(Number(/timeout=(\d+)/.exec(kept)?.[1])).toBeGreaterThan(60);
+});

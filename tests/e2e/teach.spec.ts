@@ -148,11 +148,25 @@ test('every key does what its control says', async ({ page }) => {
 });
 
 test('who adapts, and how, stands beside the count', async ({ page }) => {
-  await makeClass(page, 'Adapt class', ['Ball squeeze']);
+  await makeClass(page, 'Adapt class', ['Ball squeeze', 'Wrist goes side to side']);
   await begin(page);
   const own = page.getByRole('list', { name: 'Adapted for' });
   await expect(own).toContainText(/Ansel B .*right: squeeze within comfort/);
   await expect(own).toContainText(/Delphine M.*right: .* instead/);
+  // What is longer than its lines is one tap away, whole.
+  const cut = () =>
+    own.evaluate(
+      (list) => [...list.querySelectorAll('span')].filter((e) => e.scrollHeight > e.clientHeight + 1).length,
+    );
+  await page.keyboard.press('ArrowRight');
+  await expect(own).toContainText(
+    /Delphine M left: toward the thumb side only; right: .*slide the palm on the thigh/,
+  );
+  expect(await cut()).toBe(1);
+  await page.getByRole('button', { name: 'In full' }).click();
+  expect(await cut()).toBe(0);
+  await page.getByRole('button', { name: 'In short' }).click();
+  await expect(page.getByRole('button', { name: 'In full' })).toBeVisible();
 });
 
 type Start = { at: number; asked: number };

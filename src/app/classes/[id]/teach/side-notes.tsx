@@ -1,6 +1,5 @@
-import { CAUTIONS } from '@/catalogue/cautions/cautions';
-import { handOutLines, ownWays, type OwnRung, type OwnWay } from '@/core/progress';
-import { askedThroughout, type KnownAdaptations, type Verdict, type VerdictKind } from '@/core/screening';
+import { handOutLines, type OwnRung } from '@/core/progress';
+import { askedThroughout, type KnownAdaptations, type Verdict } from '@/core/screening';
 import { waysForAll } from '@/core/catalogue';
 import type { PersonNow, RungShift, Snapshot, TaughtRow } from '@/core/teach';
 import { movementOfRow, propsWords } from '@/core/plan';
@@ -8,8 +7,8 @@ import { fullName, seatingOf, type Person } from '@/core/people';
 import { capital, lowerFirst, nameList, sentences } from '@/core/words';
 import type { RowMovement } from '@/core/stance';
 import { useCatalogue } from '@/ui/catalogue';
-import { HandsMark } from '@/ui/verdict-signs';
-import { memo, useMemo, useState } from 'react';
+import { memo, useMemo } from 'react';
+import { AdaptedFor } from './adapted-for';
 
 type Props = {
   rows: readonly TaughtRow[];
@@ -96,7 +95,7 @@ export const SideNotes = memo(function SideNotes({
         )}
         {index === 0 && asked}
         {row && (
-          <TheirRung
+          <AdaptedFor
             row={row}
             people={people}
             breathMs={snapshot.plan.breathMs}
@@ -198,70 +197,3 @@ function HelpersTask({ snapshot }: { snapshot: Snapshot }) {
     </div>
   );
 }
-
-function TheirRung({
-  row,
-  people,
-  breathMs,
-  day,
-  rungShifts,
-  ownRungs,
-  throughout,
-}: {
-  row: TaughtRow;
-  breathMs: number;
-  throughout: ReadonlyMap<string, KnownAdaptations>;
-} & Pick<Props, 'people' | 'day' | 'rungShifts' | 'ownRungs'>) {
-  const catalogue = useCatalogue();
-  const [all, setAll] = useState(false);
-  if (row.row.kind !== 'movement') return null;
-  const context = { table: CAUTIONS, catalogue, today: day, breathMs };
-  const own = worstFirst(ownWays({ row, people, rungShifts, ownRungs, throughout }, context));
-  if (own.length === 0)
-    return (
-      <p className="text-soft">
-        {[...throughout.values()].some((known) => known.asked.size > 0)
-          ? 'Apart from what holds all class long, everyone does it as shown.'
-          : 'Everyone does it as shown.'}
-      </p>
-    );
-  const nameOf = new Map(people.map(({ person }) => [person.id, fullName(person)]));
-  return (
-    <div className="text-base">
-      <h2 className="font-normal text-soft">Adapted for</h2>
-      <ul aria-label="Adapted for">
-        {(all ? own : own.slice(0, SHOWN)).map(({ personId, hands, words }) => (
-          <li key={personId} className="flex gap-2 py-0.5">
-            <span className="w-8 shrink-0">
-              <HandsMark verdict={hands} />
-            </span>
-            <span className={all ? '' : 'line-clamp-1'}>
-              <strong>{nameOf.get(personId)}</strong> {words}
-            </span>
-          </li>
-        ))}
-      </ul>
-      {own.length > SHOWN && (
-        <button
-          type="button"
-          className="min-h-11 font-bold underline underline-offset-4"
-          aria-expanded={all}
-          onClick={() => setAll(!all)}
-        >
-          {all ? 'Fewer' : `And ${own.length - SHOWN} more, in full`}
-        </button>
-      )}
-    </div>
-  );
-}
-
-/** So many people have room below what is said; the others are one tap away. */
-const SHOWN = 5;
-
-const WORST = ['leaveOut', 'swap', 'adapt', 'do'] as const satisfies readonly VerdictKind[];
-/** Whoever leaves it out or does something else comes first; who has changed in this class stays at the head. */
-const worstFirst = (own: readonly OwnWay[]): readonly OwnWay[] => {
-  const rank = ({ hands, isNew }: OwnWay) =>
-    isNew ? -1 : Math.min(WORST.indexOf(hands.L.kind), WORST.indexOf(hands.R.kind));
-  return [...own].sort((a, b) => rank(a) - rank(b));
-};
