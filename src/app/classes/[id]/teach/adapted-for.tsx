@@ -39,6 +39,7 @@ export function AdaptedFor({
           : 'Everyone does it as shown.'}
       </p>
     );
+  const inFull = all || own.length <= FEW;
   const nameOf = new Map(people.map(({ person }) => [person.id, fullName(person)]));
   return (
     <div className="text-base">
@@ -49,13 +50,13 @@ export function AdaptedFor({
             <span className="w-8 shrink-0">
               <HandsMark verdict={hands} />
             </span>
-            <span className={all ? '' : own.length > FEW ? 'line-clamp-1' : 'line-clamp-2'}>
+            <span className={inFull ? '' : 'line-clamp-1'}>
               <strong>{nameOf.get(personId)}</strong> {words}
             </span>
           </li>
         ))}
       </ul>
-      {(all || isCut || own.length > SHOWN) && (
+      {own.length > FEW && (all || isCut || own.length > SHOWN) && (
         <button
           type="button"
           className="min-h-11 font-bold underline underline-offset-4"
@@ -71,7 +72,7 @@ export function AdaptedFor({
 
 /** So many people have room below what is said; the others are one tap away. */
 const SHOWN = 5;
-/** So few have two lines each. */
+/** So few are told in full at once. */
 const FEW = 3;
 
 /** Whether some line of a list is longer than the place it has. */
