@@ -18,7 +18,8 @@ export const GLOSSARY = [
   {
     id: 'count-in',
     word: 'Count-in',
-    means: 'Two beats before the first number, with the side and the pass that it begins with.',
+    means:
+      'Two beats before the first number, with the side and the pass that it begins with; again after another hand or a rest.',
   },
   {
     id: 'dose',

@@ -104,6 +104,8 @@ test('the change to the other side is said before it begins', () => {
     '1',
     '2',
     'now the right',
+    '',
+    'and',
     '1',
     '2',
     'the other way',

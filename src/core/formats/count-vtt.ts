@@ -1,5 +1,5 @@
 import type { Beat } from '../dose';
-import { changeWord, type TaughtRow } from '../teach';
+import { announced, passTold, undoWord, type TaughtRow } from '../teach';
 
 /** One caption: [start, end) on the class clock, ms, and what it says. */
 type Caption = {
@@ -9,7 +9,7 @@ type Caption = {
   readonly text: string;
 };
 
-const SIDES = { both: '', L: 'left, ', R: 'right, ', alternating: '' } as const;
+const SIDES = { both: '', L: 'left', R: 'right', alternating: '' } as const;
 
 /** The count of a class as captions, as planned: what is explained, then each number, change and rest. */
 export const captionsOf = (rows: readonly TaughtRow[]): readonly Caption[] =>
@@ -25,28 +25,32 @@ export const captionsOf = (rows: readonly TaughtRow[]): readonly Caption[] =>
       id: `${i + 1}.${n + 1}`,
       startMs: countFrom + beat.startMs,
       endMs: countFrom + beat.startMs + beat.durationMs,
-      text: `${row.title}: ${beatWords(beat)}`,
+      text: [row.title, beatWords(beat, row)].filter(Boolean).join(': '),
     }));
     return [setUp, ...beats].filter((c) => c.endMs > c.startMs);
   });
 
-function beatWords(beat: Beat): string {
-  const side = SIDES[beat.side];
+function beatWords(beat: Beat, { voice }: TaughtRow): string {
+  const told = (word: string) =>
+    [SIDES[beat.side], passTold(beat.pass), beat.layer, word].filter(Boolean).join(', ');
+  const numbered = (what: string) => told(`${what}${beat.number} of ${beat.of}`);
   switch (beat.kind) {
     case 'rep':
+      return numbered('');
     case 'hold':
+      return beat.of > 1 ? numbered('hold ') : told('hold');
     case 'breath':
-      return `${side}${beat.number}${beat.of > 0 ? ` of ${beat.of}` : ''}`;
+      return numbered('breath ');
     case 'step':
-      return `${side}${beat.step ?? ''}`;
+      return told(beat.step ?? '');
     case 'free':
-      return `${side}move freely`;
+      return told('');
     case 'relax':
-      return 'ease off';
+      return undoWord(voice);
     case 'rest':
       return 'rest';
     case 'change':
-      return changeWord(beat) || 'change';
+      return announced(beat) || 'change';
   }
 }
 

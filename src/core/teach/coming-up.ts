@@ -3,13 +3,13 @@ import { lowerFirst } from '../words';
 import { startWord } from './count-in';
 import type { TeachState } from './state';
 import type { TaughtRow } from './taught-row';
-import { changeWord } from './ticks';
+import { announced } from './change-words';
 
 /** What comes after the side, pass or layer under way, in the words in which it is announced; null where nothing does. */
 export function comingUp(beats: readonly Beat[], offsetMs: number): string | null {
   const now = beats.find((b) => b.startMs <= offsetMs && offsetMs < b.startMs + b.durationMs);
   const next = now && beats.find((b) => b.bout > now.bout && b.kind === 'change');
-  return next ? changeWord(next) : null;
+  return next ? announced(next) : null;
 }
 
 /** What was left undone last, in words: "wrist circles at the table edge, the right"; null where nothing is. */

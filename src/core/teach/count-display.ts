@@ -1,7 +1,7 @@
 import { firstHalfMs, type Beat, type DoneWith } from '../dose';
 import { readyWord } from './count-in';
 import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
-import { changeWord } from './ticks';
+import { changeWord } from './change-words';
 
 /** What the screen shows of one beat at one moment. */
 type Face = {
@@ -59,7 +59,12 @@ export function faceOf(
         ? { big: String(Math.floor(inside / 1000) + 1), of: 'seconds, until told', side, turn }
         : { big: String(Math.ceil((beat.durationMs - inside) / 1000)), of: 'seconds left', side, turn };
     case 'rest':
-      return { big: 'rest', of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`, side: '', turn: '' };
+      return {
+        big: 'rest',
+        of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`,
+        side: '',
+        turn: `then ${turnWords(beat).join(', ')}`,
+      };
     case 'change': {
       if (beat.change === 'start') return { big: readyWord(beat, offsetMs), of: '', side, turn };
       const big = changeWord(beat);

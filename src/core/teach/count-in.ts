@@ -8,9 +8,15 @@ const COUNT_IN_BEAT_MS = 800;
 /** What the row begins with, always the group's own side: "the left, palm down"; "ready" where there is nothing to tell. */
 export function startWord({ side, pass, layer }: Pick<Beat, 'side' | 'pass' | 'layer'>): string {
   const hand = side === 'L' ? 'the left' : side === 'R' ? 'the right' : '';
-  const way = pass.name === EACH_WAY[0]!.name ? '' : pass.name;
-  return [hand, way, layer].filter(Boolean).join(', ') || 'ready';
+  return [hand, passTold(pass), layer].filter(Boolean).join(', ') || 'ready';
 }
+
+/** A pass as it is told; nothing for the first way of a circle, which everybody takes anyhow. */
+export const passTold = ({ name }: Beat['pass']): string => (name === EACH_WAY[0]!.name ? '' : name);
+
+/** What nobody does in time: looking and listening. */
+export const isNotCountedIn = (first: Pick<Beat, 'kind'>, { quiet }: Pick<RowVoice, 'quiet'>): boolean =>
+  quiet && first.kind === 'free';
 
 /** A cue about getting in is said before the first repetition. */
 export const isGettingIn = (cue: string): boolean =>
@@ -18,8 +24,10 @@ export const isGettingIn = (cue: string): boolean =>
     cue,
   );
 
-/** How long is counted in: time for what is said first, and then two beats, ms. */
-export function countInMs(first: Beat, { cue, quiet }: RowVoice): number {
+/** How long is counted in: time for what is said first, and then two beats, ms; 0 for what is not counted in. */
+export function countInMs(first: Beat, voice: RowVoice): number {
+  if (isNotCountedIn(first, voice)) return 0;
+  const { cue, quiet } = voice;
   const cueMs = !quiet && isGettingIn(cue) ? sayingMs(cue) + GAP_MS : 0;
   return cueMs + Math.max(COUNT_IN_BEAT_MS, sayingMs(startWord(first)) + GAP_MS) + COUNT_IN_BEAT_MS;
 }
@@ -32,6 +40,14 @@ export const countInBeat = (first: Beat, ms: number): Beat => {
   const place = { side, pass, layer, set, step: null, number: 0, of: 0, bout: -1 };
   return { ...place, kind: 'change', change: 'start', startMs: 0, durationMs: ms };
 };
+
+/** Whether a change leaves time for what is said of it and a count-in. */
+export const hasCountIn = ({ durationMs }: Beat, word: string): boolean =>
+  durationMs >= sayingMs(word) + 2 * GAP_MS + 2 * COUNT_IN_BEAT_MS;
+
+/** When what is said before the two beats begins, so that it is over in time, ms. */
+export const saidBeforeAtMs = ({ startMs, durationMs }: Beat, word: string): number =>
+  startMs + durationMs - 2 * COUNT_IN_BEAT_MS - sayingMs(word) - GAP_MS;
 
 /** Two clicks, the second with "and". */
 export function countIn({ startMs, durationMs }: Beat): readonly Click[] {

@@ -65,7 +65,9 @@ export {
   type TeachEvent,
   type TeachState,
 } from './state';
-export { NO_VOICE, changeWord, type RowVoice } from './ticks';
+export { announced, changeWord } from './change-words';
+export { passTold } from './count-in';
+export { NO_VOICE, undoWord, type RowVoice } from './ticks';
 export { begin, command, flow, type TeachCommand } from './transport';
 export { letterWords, mayHelp, withReports, withWaiting, type EventsBody, type Letter } from './outbox';
 export { mergeWrapUps } from './wrap-up-merge';

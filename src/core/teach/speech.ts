@@ -14,8 +14,8 @@ type Wanted = Saying & { readonly rank: number };
 const RANK = { change: 0, count: 1, call: 2, cue: 3 } as const;
 /** A breath between one word and the next, ms. */
 const APART_MS = 60;
-/** From this many on the middle and the end are called. */
-const CALLED_FROM = 6;
+/** From this many on the last two are called, and the middle: in fewer there would be more words than numbers. */
+const CALLED_FROM = { lastTwo: 6, middle: 8 };
 /** What lasts so long is called in the middle, ms. */
 const LONG_MS = 20_000;
 
@@ -66,12 +66,16 @@ function spokenCalls(beats: readonly Beat[]): readonly Wanted[] {
     const isLong =
       (beat.kind === 'hold' || beat.kind === 'free') && beat.durationMs >= LONG_MS && !beat.waits;
     if (isLong) return [wanted(beat.startMs + beat.durationMs / 2, 'half way', RANK.call)];
-    if (beat.of < CALLED_FROM || beat.kind === 'hold') return [];
-    const call =
-      beat.number === Math.floor(beat.of / 2) ? 'half way' : beat.number === beat.of - 2 ? 'last two' : '';
+    if (beat.kind === 'hold') return [];
+    const call = callAfter(beat);
     const atMs = beat.startMs + Math.min(700, Math.round(beat.durationMs / 2));
     return call ? [wanted(atMs, call, RANK.call)] : [];
   });
+}
+
+function callAfter({ number, of }: Beat): string {
+  if (of >= CALLED_FROM.middle && number === Math.floor(of / 2)) return 'half way';
+  return of >= CALLED_FROM.lastTwo && number === of - 2 ? 'last two' : '';
 }
 
 /** "And rest" as the whole count ends, where its last repetition or its time has room for it. */

@@ -1,6 +1,7 @@
 import { firstHalfMs, SHORTEST_BREATH_MS, type Beat, type DoneWith } from '../dose';
 import type { Tone } from '../voice';
-import { countIn, startWord } from './count-in';
+import { announced } from './change-words';
+import { countIn, hasCountIn, isNotCountedIn, saidBeforeAtMs, startWord } from './count-in';
 import { numberWord, type CountStyle } from './count-style';
 
 /** One click, and what a voice says with it; empty where only the click sounds. */
@@ -70,13 +71,35 @@ function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly C
     case 'relax':
       return [{ atMs: at, tone: 'second', word: style.order === 'silent' ? '' : undoWord(voice) }];
     case 'free':
-      return [{ atMs: at, tone: 'count', word: '' }];
+      return [{ atMs: at, tone: 'count', word: isNotCountedIn(beat, voice) ? beginning(beat) : '' }];
     case 'change':
-      if (beat.change === 'start') return countIn(beat);
-      return [{ atMs: at, tone: 'change', word: changeWord(beat) }];
+      return beat.change === 'start' ? countIn(beat) : changed(beat, style);
     case 'rest':
-      return [{ atMs: at, tone: 'change', word: changeWord(beat) }];
+      return rested(beat, style);
   }
+}
+
+/** What is begun with, where that is not counted in and there is something to say of it. */
+const beginning = (beat: Beat): string => {
+  const word = startWord(beat);
+  return beat.startMs > 0 || word === 'ready' ? '' : word;
+};
+
+/** A change as it is announced; what interrupts the flow is counted in again. */
+function changed(beat: Beat, style: CountStyle): readonly Click[] {
+  const word = announced(beat);
+  const again = FLOWS_ON.has(beat.change) || style.order === 'silent' || !hasCountIn(beat, word);
+  return [{ atMs: beat.startMs, tone: 'change', word }, ...(again ? [] : countIn(beat))];
+}
+const FLOWS_ON: ReadonlySet<Beat['change']> = new Set(['pass', 'layer']);
+
+/** "Rest", and towards its end the set that follows and two beats; where the hand changes too, that change tells it. */
+function rested(beat: Beat, style: CountStyle): readonly Click[] {
+  const rest: Click = { atMs: beat.startMs, tone: 'change', word: 'rest' };
+  const next = announced({ ...beat, kind: 'change' });
+  const isTold = beat.side === 'L' || beat.side === 'R' || style.order === 'silent';
+  if (isTold || !hasCountIn(beat, `rest, ${next}`)) return [rest];
+  return [rest, { atMs: saidBeforeAtMs(beat, next), tone: 'change', word: next }, ...countIn(beat)];
 }
 
 function repeated(beat: Beat, style: CountStyle, voice: RowVoice, number: string): readonly Click[] {
@@ -98,7 +121,7 @@ function repWord({ number, of }: Beat, { order }: CountStyle, { verb }: RowVoice
 }
 
 /** "And let go", or what eases any hold. */
-const undoWord = ({ undo }: RowVoice): string => (undo ? `and ${undo}` : 'ease off');
+export const undoWord = ({ undo }: RowVoice): string => (undo ? `and ${undo}` : 'ease off');
 
 function held(beat: Beat, style: CountStyle, { beatMs, verb }: RowVoice, number: string): readonly Click[] {
   const begun = verb || 'hold';
@@ -146,28 +169,3 @@ const clear = ({ durationMs }: Beat, word: string): string => (durationMs >= SPE
 
 /** From this many on the last is called. */
 const ENDS_FROM = 4;
-
-/** What is said when something changes, always the group's own side. */
-export function changeWord(beat: Beat): string {
-  if (beat.kind === 'rest') return 'rest';
-  switch (beat.change) {
-    case 'start':
-      return startWord(beat);
-    case 'side':
-      return sideWord(beat) || 'once more';
-    case 'set':
-      return [`set ${SET_WORDS[beat.set] ?? beat.set}`, sideWord(beat)].filter(Boolean).join(', ');
-    case 'layer':
-      return beat.layer ?? '';
-    case 'pass':
-    case 'swap':
-      return beat.pass.name;
-    default:
-      return '';
-  }
-}
-
-const sideWord = ({ side }: Beat): string =>
-  side === 'L' ? 'now the left' : side === 'R' ? 'now the right' : '';
-
-const SET_WORDS: Readonly<Record<number, string>> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five', 6: 'six' };

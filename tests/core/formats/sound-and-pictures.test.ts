@@ -10,6 +10,7 @@ import { stillOf } from '@/core/hand/still';
 import { rowsOfSnapshot } from '@/core/teach/snapshot';
 import { emptyPlan } from '@/core/plan/plan';
 import { person } from '../people';
+import { planWith } from '../plans';
 
 const rows = rowsOfSnapshot(
   { plan: wednesdayPlan(3), people: [person()], helpers: [], slotMs: 45 * 60_000, shown: [] },
@@ -31,6 +32,28 @@ describe('the count as captions', () => {
       expect(c.startMs).toBeGreaterThanOrEqual(captions[i]!.endMs - 1);
     const beats = rows.reduce((n, r) => n + r.beats.length, 0);
     expect(captions.filter((c) => c.id.includes('.'))).toHaveLength(beats);
+  });
+
+  test('a caption says which hand and which way, what is held or breathed, and nothing that is not done', () => {
+    const told = (id: string) => {
+      const plan = planWith({ move: [id] });
+      const taught = rowsOfSnapshot(
+        { plan, people: [], helpers: [], slotMs: 600_000, shown: [id] },
+        CATALOGUE,
+      );
+      return captionsOf(taught).map((c) => c.text.split(': ')[1]);
+    };
+    expect(told('ball-squeeze')).toEqual(
+      expect.arrayContaining([
+        'left, palm down, 6 of 6',
+        'now the right, palm down',
+        'right, palm up, 1 of 6',
+      ]),
+    );
+    expect(new Set(told('look-at-hands').filter(Boolean))).toEqual(new Set(['palms down', 'palms up']));
+    expect(told('closing-reading').filter(Boolean)).toEqual([]);
+    expect(told('quiet-breath')).toContain('breath 2 of 10');
+    expect(told('palms-press')).toEqual(expect.arrayContaining(['hold 1 of 3', 'and let go']));
   });
 
   test('a long series is counted once through its rows', () => {
