@@ -336,15 +336,15 @@ export const STARTER_ROWS = {
       'Once more',
       [
         ['warm-palms', { seconds: 20 }],
-        ['ankle-circles', { sets: 2 }],
         ['palms-turn', { sets: 3 }],
+        ['palms-tilt', { sets: 3 }],
       ],
     ],
     [
       'ease',
       'Ease',
       [
-        ['question', 'How the hands are so far', 45, 'What has been easy, and what should go more gently?'],
+        ['question', 'How the hands are so far', 30, 'What has been easy, and what should go more gently?'],
         ['water', 45],
       ],
     ],

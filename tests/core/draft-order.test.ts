@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { CATALOGUE, MOVEMENTS } from '@/catalogue/movements';
+import { withOnceMore } from '@/core/draft/once-more';
 import { bestOrder, costOfOrder, EXACT_UP_TO, type OrderCost } from '@/core/draft/order';
 import { orderOfRows } from '@/core/draft/order-of-rows';
+import { movementRows } from '@/core/plan';
+import { facts, planWith } from './plans';
 
 const permutations = (n: number): readonly (readonly number[])[] =>
   n === 0
@@ -107,4 +110,20 @@ describe('the rows of a section', () => {
     expect(lastWarm).toBeGreaterThan(0);
     expect(ordered([...all].reverse().map((m) => m.id))).toEqual(order);
   });
+});
+
+test('once more moves the hands before it moves the body, and takes the body only where time is left', () => {
+  const plan = planWith({
+    move: ['ankle-circles', 'wrist-bend', 'head-turns', 'open-close'],
+    ease: ['stroke-arms'],
+  });
+  const again = (minutes: number) => {
+    const rows = (p: typeof plan) => movementRows(p).length;
+    const total = (p: typeof plan) => rows(p) * 60_000;
+    const longer = withOnceMore(plan, facts(), minutes * 60_000, total);
+    const part = longer.sections.find((s) => s.name === 'Once more')!;
+    return part.rows.map((r) => (r.kind === 'movement' ? r.movementId : r.kind));
+  };
+  expect(again(7)).toEqual(['wrist-bend', 'open-close']);
+  expect(again(9)).toEqual(['wrist-bend', 'open-close', 'ankle-circles', 'head-turns']);
 });

@@ -80,6 +80,27 @@ test('the last letter is kept too, however quickly one leaves; what is saved lea
   await expect(page.getByLabel('First name or nickname')).toBeEnabled();
 });
 
+test('what was saved does not come back, however quickly one leaves after it', async ({ page }) => {
+  const wording = page.getByLabel('The venue’s safety wording');
+  await page.goto(`${server.url}/settings`);
+  await wording.fill('The kit hangs by the door.');
+  await expect(page.getByText('Kept as you type. It counts once it is saved.')).toBeVisible();
+  // What was kept is to be forgotten, and the page is left before an answer comes.
+  let asked = 0;
+  await page.route('**/api/unsaved/settings.all', (route) =>
+    route.request().method() === 'DELETE' && asked++ === 0 ? undefined : route.continue(),
+  );
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Settings are saved')).toBeVisible();
+  await expect.poll(() => asked).toBe(1);
+  await page.goto(`${server.url}/`);
+  await expect(page.getByRole('heading', { name: 'Today', level: 1 })).toBeVisible();
+  await page.goto(`${server.url}/settings`);
+  await expect(wording).toHaveValue('The kit hangs by the door.');
+  await expect(wording).toBeEnabled();
+  await expect(page.getByText(/is back\. It counts once it is saved/)).toHaveCount(0);
+});
+
 test('what could not be kept is told of, and is kept with the next chance', async ({ page }) => {
   await page.goto(`${server.url}/classes/new`);
   await page.route('**/api/unsaved/**', (route) =>

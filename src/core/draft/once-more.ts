@@ -1,5 +1,6 @@
 import type { EffortKind } from '../catalogue';
 import { AFTER_LOADING, ENDING } from './frame';
+import { isOfTheBody } from './score';
 import { movementRows, type ClassFacts, type MovementRow, type Plan, type Section } from '../plan';
 
 /** What may be done again at any time of a class: it neither stretches nor works against anything. */
@@ -20,7 +21,7 @@ export const ENOUGH = 0.93;
 
 /**
  * Where a class has time left that no further movement may take, those that were done are done once more before the easing, from memory:
- * one after the other until the time is full.
+ * one after the other until the time is full, what moves the hands before what moves the body.
  */
 export function withOnceMore(
   plan: Plan,
@@ -31,11 +32,13 @@ export function withOnceMore(
   const first = [
     ...new Map([...movementRows(plan)].reverse().map((r) => [r.movementId, r])).values(),
   ].reverse();
-  const again = first.flatMap(({ movementId, dose }): MovementRow[] => {
+  const mayBe = first.flatMap(({ movementId, dose }) => {
     const movement = catalogue.movement(movementId);
-    return movement && AGAIN.has(movement.effort) && !FRAME.has(movementId)
-      ? [{ kind: 'movement', id: `again-${movementId}`, movementId, dose, note: '' }]
-      : [];
+    return movement && AGAIN.has(movement.effort) && !FRAME.has(movementId) ? [{ movement, dose }] : [];
+  });
+  const handsFirst = mayBe.sort((a, b) => Number(isOfTheBody(a.movement)) - Number(isOfTheBody(b.movement)));
+  const again = handsFirst.map(({ movement: { id }, dose }): MovementRow => {
+    return { kind: 'movement', id: `again-${id}`, movementId: id, dose, note: '' };
   });
   const taken = new Set(movementRows(plan).map((r) => r.id));
   const free = (id: string): string => (taken.has(id) ? free(`${id}-too`) : id);

@@ -1,4 +1,4 @@
-import { PURPOSES, usesHands, type EffortKind, type Purpose } from '../catalogue';
+import { PURPOSES, usesHands, type EffortKind, type Movement, type Purpose } from '../catalogue';
 import { HAND_SPOTS } from '../hand';
 import type { Option } from './option';
 import { BODY_MINUTE, FOCUS_MINUTE, MINUTE_WORTH, spotWorth, targetMinutes, WEIGHTS } from './weights';
@@ -37,8 +37,11 @@ export const minutesOf = (chosen: readonly Option[], purpose: Purpose): number =
   chosen.filter((o) => o.movement.purpose === purpose).reduce((n, o) => n + countedMinutes(o), 0);
 
 const MOVES: ReadonlySet<EffortKind> = new Set(['active', 'coordination']);
+/** It moves the body and not the hands, which the class is for. */
+export const isOfTheBody = (movement: Movement): boolean =>
+  MOVES.has(movement.effort) && !usesHands(movement);
 export const countedMinutes = ({ movement, minutes }: Option): number =>
-  minutes * (usesHands(movement) || !MOVES.has(movement.effort) ? 1 : BODY_MINUTE);
+  minutes * (isOfTheBody(movement) ? BODY_MINUTE : 1);
 
 function worthOfMinutes(minutes: number, target: number): number {
   let left = minutes;

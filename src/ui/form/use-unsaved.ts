@@ -7,6 +7,9 @@ type Kept = { readonly values: Values; readonly opened: Values; readonly typedOn
 /** So long after the last letter what was typed is kept, ms. */
 const AFTER_MS = 600;
 
+/** Nothing is left to keep. */
+const DROP = { isTyped: false, method: 'DELETE', body: {} } as const;
+
 /** Ends an address at which a form shows what is saved, whatever was typed. */
 export const AS_SAVED = '#as-saved';
 
@@ -50,6 +53,8 @@ export function useUnsaved(watched: Watched): UnsavedForm {
   const known = useRef<string | null>(textOf(watched.opened));
   /** Something changed that was not sent yet, or did not arrive. */
   const isOwed = useRef(false);
+  /** What was kept is to be forgotten, and the server has not said yet that it is. */
+  const isDropOwed = useRef(false);
   /** One after the other, so that none overtakes the one before; what is owed meanwhile is still owed when the page goes. */
   const line = useRef<Promise<unknown>>(Promise.resolve());
   const isSending = useRef(false);
@@ -65,8 +70,10 @@ export function useUnsaved(watched: Watched): UnsavedForm {
     const text = textOf(values);
     if (text === known.current) return null;
     known.current = text;
+    // It takes the place of what was to be forgotten.
+    isDropOwed.current = false;
     return text === textOf(opened)
-      ? { isTyped: false, method: 'DELETE' as const, body: {} }
+      ? DROP
       : { isTyped: true, method: 'PUT' as const, body: { values, opened } };
   }, []);
 
@@ -103,7 +110,7 @@ export function useUnsaved(watched: Watched): UnsavedForm {
     });
     // The last one outlives its page; there is no page left to tell of it.
     const leave = () => {
-      const change = isOwed.current ? owed() : null;
+      const change = (isOwed.current ? owed() : null) ?? (isDropOwed.current ? DROP : null);
       if (!change) return;
       const headers = { 'content-type': 'application/json' };
       const body = JSON.stringify(change.body);
@@ -133,7 +140,10 @@ export function useUnsaved(watched: Watched): UnsavedForm {
     known.current = textOf(values);
     setTyped(false);
     setBackFrom(null);
-    line.current = line.current.then(() => requestJson('DELETE', path));
+    isDropOwed.current = true;
+    line.current = line.current.then(async () => {
+      if ((await requestJson(DROP.method, path, DROP.body)).ok) isDropOwed.current = false;
+    });
   };
   return {
     isReady,
