@@ -3,13 +3,15 @@ import { lowerFirst } from '../words';
 import { startWord } from './count-in';
 import type { TeachState } from './state';
 import type { TaughtRow } from './taught-row';
-import { announced } from './change-words';
+import { changeWord } from './change-words';
 
-/** What comes after the side, pass or layer under way, in the words in which it is announced; null where nothing does. */
+/** What comes after the side, set, pass or layer under way, in a word or two; null where nothing does. */
 export function comingUp(beats: readonly Beat[], offsetMs: number): string | null {
   const now = beats.find((b) => b.startMs <= offsetMs && offsetMs < b.startMs + b.durationMs);
-  const next = now && beats.find((b) => b.bout > now.bout && b.kind === 'change');
-  return next ? announced(next) : null;
+  // The count-in belongs to what it counts in.
+  const next = now && beats.find((b) => b.bout > Math.max(now.bout, 0));
+  // A set may begin with its rest, or with nothing before it.
+  return next ? changeWord({ ...next, kind: 'change', change: next.change ?? 'set' }) : null;
 }
 
 /** What was left undone last, in words: "wrist circles at the table edge, the right"; null where nothing is. */

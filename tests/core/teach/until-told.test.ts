@@ -126,6 +126,20 @@ describe('on to the next side or pass', () => {
     expect(comingUp(beats, 25_000)).toBeNull();
   });
 
+  test('a set that begins with a rest is what comes, not the pass after it, and while one rests its name stands there', () => {
+    const { rows, started, at } = taught('ball-squeeze', { ...dose, sides: 'both', sets: 2, restMs: 10_000 });
+    const beats = beatsOf(rows, started);
+    const second = beats.find((b) => b.pass.name === 'palm up' && b.kind === 'rep')!;
+    expect(comingUp(beats, 0)).toBe('palm up');
+    expect(comingUp(beats, second.startMs)).toBe('set two');
+    const rest = beats.find((b) => b.kind === 'rest')!;
+    expect(at(started, rest.startMs + 100).face).toMatchObject({
+      big: 'rest',
+      turn: 'then palm down, set 2',
+    });
+    expect(comingUp(beats, rest.startMs + 100)).toBe('palm up');
+  });
+
   test('in the last pass the count is over', () => {
     const { after, at } = taught('ring-squeeze', { ...dose, sides: 'both' });
     expect(at(after([['on', 5_000]]), 5_000 + 5_100).rowIndex).toBe(1);
