@@ -17,7 +17,7 @@ export function changeWord(beat: Beat): string {
     case 'side':
       return sideWord(beat) || 'once more';
     case 'set':
-      return [`set ${SET_WORDS[beat.set] ?? beat.set}`, sideWord(beat)].filter(Boolean).join(', ');
+      return [setWord(beat), sideWord(beat)].filter(Boolean).join(', ');
     case 'layer':
       return beat.layer ?? '';
     case 'pass':
@@ -30,5 +30,8 @@ export function changeWord(beat: Beat): string {
 
 const sideWord = ({ side }: Beat): string =>
   side === 'L' ? 'now the left' : side === 'R' ? 'now the right' : '';
+
+/** "Set two". */
+export const setWord = ({ set }: Pick<Beat, 'set'>): string => `set ${SET_WORDS[set] ?? set}`;
 
 const SET_WORDS: Readonly<Record<number, string>> = { 2: 'two', 3: 'three', 4: 'four', 5: 'five', 6: 'six' };

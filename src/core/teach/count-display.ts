@@ -1,7 +1,7 @@
 import { firstHalfMs, type Beat, type DoneWith } from '../dose';
-import { readyWord } from './count-in';
+import { changeWord, setWord } from './change-words';
+import { readyWord, startWord } from './count-in';
 import { numberShown, USUAL_STYLE, type CountStyle } from './count-style';
-import { changeWord } from './change-words';
 
 /** What the screen shows of one beat at one moment. */
 type Face = {
@@ -63,7 +63,7 @@ export function faceOf(
         big: 'rest',
         of: `${Math.ceil((beat.durationMs - inside) / 1000)} s`,
         side: '',
-        turn: `then ${turnWords(beat).join(', ')}`,
+        turn: restWords(beat),
       };
     case 'change': {
       if (beat.change === 'start') return { big: readyWord(beat, offsetMs), of: '', side, turn };
@@ -73,6 +73,12 @@ export function faceOf(
       return { big, of, side, turn: besides.join(', ') };
     }
   }
+}
+
+/** What a rest leads to: "then set two, the left, palm down". */
+function restWords(beat: Beat): string {
+  const begun = startWord(beat);
+  return [`then ${setWord(beat)}`, begun === 'ready' ? '' : begun].filter(Boolean).join(', ');
 }
 
 function turnWords(beat: Beat): readonly string[] {

@@ -135,7 +135,7 @@ describe('on to the next side or pass', () => {
     const rest = beats.find((b) => b.kind === 'rest')!;
     expect(at(started, rest.startMs + 100).face).toMatchObject({
       big: 'rest',
-      turn: 'then palm down, set 2',
+      turn: 'then set two, palm down',
     });
     expect(comingUp(beats, rest.startMs + 100)).toBe('palm up');
   });
