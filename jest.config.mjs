@@ -14,7 +14,8 @@ export default {
   globalSetup: '<rootDir>/tests/global-setup.ts',
   globalTeardown: '<rootDir>/tests/global-teardown.mjs',
   setupFiles: ['<rootDir>/tests/setup.ts'],
-  testTimeout: 60_000,
+  // Only what hangs is ended: beside other work a test may take ten times as long.
+  testTimeout: 300_000,
   // Every core: by default one is left idle, which on a small machine is half of them.
   maxWorkers: '100%',
 };

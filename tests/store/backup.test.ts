@@ -117,7 +117,7 @@ test('what a restore would change is told by name, and then it is as it was', as
   expect(await restoreBackup(db, restored.value.before!, at())).toMatchObject({ ok: true });
   expect(await everything(db)).toBe(changed);
   await restoreBackup(db, name, at());
-}, 300_000);
+});
 
 let one: Buffer | null = null;
 const bytesOfOne = async () => (one ??= readFileSync(backupPath(await made())!));
@@ -226,7 +226,7 @@ test('a byte turned anywhere is found, or harms nothing', async () => {
     else expect(['damaged', 'no-backup']).toContain(read.code);
   }
   rmSync(path);
-}, 120_000);
+});
 
 test('a line ends at a line feed alone: a note may hold every other mark', async () => {
   const [person] = await listPeople(db);
@@ -264,7 +264,7 @@ test('a backup of a newer Oskil is refused; one of an older is brought up to dat
   if (!opened.ok) throw new Error(opened.message);
   expect((await listPeople(opened.value.db)).map((p) => p.firstName)).toEqual(['Yrsa']);
   await opened.value.db.close();
-}, 180_000);
+});
 
 test.each([
   ['ENOSPC', /the disk is full\. Your data is as it was/],
@@ -412,7 +412,7 @@ test('somebody who is erased is taken out of every backup that is kept; the rest
   ]);
   expect(statSync(before!).mtime).toEqual(new Date('2020-01-01'));
   expect(namesIn(folder)).toHaveLength(3);
-}, 180_000);
+});
 
 test('a restore that cannot be finished leaves everything as it was', async () => {
   const opened = await openBackup(backupPath(await made())!);

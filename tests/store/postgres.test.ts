@@ -110,7 +110,7 @@ test('a backup made of the server restores into the embedded database, and back 
   expect(await restoreBackup(one!, made.value.name, { ...at, time: '09:00:01' })).toMatchObject({ ok: true });
   expect(await listPeople(other!)).toEqual(people);
   rmSync(process.env.OSKIL_DATA, { recursive: true });
-}, 180_000);
+});
 
 test('what another process writes while a backup is restored is in the backup before it, or in what was restored', async () => {
   process.env.OSKIL_DATA = mkdtempSync(join(tmpdir(), 'oskil-pg-during-'));
@@ -142,7 +142,7 @@ test('what another process writes while a backup is restored is in the backup be
   expect(answered.filter((key) => !kept.has(key))).toEqual([]);
   await before.value.db.close();
   rmSync(process.env.OSKIL_DATA, { recursive: true });
-}, 180_000);
+});
 
 test('a server that is not there, and a database that is not, are told apart', async () => {
   await expect(openPostgres('postgresql://oskil@127.0.0.1:1/postgres')).rejects.toMatchObject({
