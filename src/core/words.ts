@@ -1,10 +1,10 @@
-/** Whole seconds as m:ss, or h:mm:ss from an hour up. Negative times keep their sign. */
+/** Whole seconds as m:ss, or h:mm:ss from an hour up. Negative times have a minus sign. */
 export function clockText(ms: number): string {
   const total = Math.round(Math.abs(ms) / 1000);
   const [h, m, s] = [Math.floor(total / 3600), Math.floor((total % 3600) / 60), total % 60];
   const two = (n: number) => String(n).padStart(2, '0');
   const text = h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
-  return ms < 0 && total > 0 ? `-${text}` : text;
+  return ms < 0 && total > 0 ? `−${text}` : text;
 }
 
 /** A length as one says it: "40 seconds", "about 2 minutes". */
