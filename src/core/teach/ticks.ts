@@ -73,9 +73,9 @@ function ticksOfBeat(beat: Beat, style: CountStyle, voice: RowVoice): readonly C
     case 'free':
       return [{ atMs: at, tone: 'count', word: isNotCountedIn(beat, voice) ? beginning(beat) : '' }];
     case 'change':
-      return beat.change === 'start' ? countIn(beat) : changed(beat, style);
+      return beat.change === 'start' ? countIn(beat) : changed(beat, style, voice);
     case 'rest':
-      return rested(beat, style);
+      return rested(beat, style, voice);
   }
 }
 
@@ -86,19 +86,22 @@ const beginning = (beat: Beat): string => {
 };
 
 /** A change as it is announced; what interrupts the flow is counted in again. */
-function changed(beat: Beat, style: CountStyle): readonly Click[] {
+function changed(beat: Beat, style: CountStyle, voice: RowVoice): readonly Click[] {
   const word = announced(beat);
-  const again = FLOWS_ON.has(beat.change) || style.order === 'silent' || !hasCountIn(beat, word);
-  return [{ atMs: beat.startMs, tone: 'change', word }, ...(again ? [] : countIn(beat))];
+  const begins = !FLOWS_ON.has(beat.change) && isCountedInAgain(style, voice) && hasCountIn(beat, word);
+  return [{ atMs: beat.startMs, tone: 'change', word }, ...(begins ? countIn(beat) : [])];
 }
+/** Not into silence, nor into breathing and looking. */
+const isCountedInAgain = ({ order }: CountStyle, { quiet }: RowVoice): boolean =>
+  order !== 'silent' && !quiet;
 const FLOWS_ON: ReadonlySet<Beat['change']> = new Set(['pass', 'layer']);
 
 /** "Rest", and towards its end the set that follows and two beats; where the hand changes too, that change tells it. */
-function rested(beat: Beat, style: CountStyle): readonly Click[] {
+function rested(beat: Beat, style: CountStyle, voice: RowVoice): readonly Click[] {
   const rest: Click = { atMs: beat.startMs, tone: 'change', word: 'rest' };
   const next = announced({ ...beat, kind: 'change' });
-  const isTold = beat.side === 'L' || beat.side === 'R' || style.order === 'silent';
-  if (isTold || !hasCountIn(beat, `rest, ${next}`)) return [rest];
+  const isLast = beat.side !== 'L' && beat.side !== 'R';
+  if (!isLast || !isCountedInAgain(style, voice) || !hasCountIn(beat, `rest, ${next}`)) return [rest];
   return [rest, { atMs: saidBeforeAtMs(beat, next), tone: 'change', word: next }, ...countIn(beat)];
 }
 

@@ -195,6 +195,10 @@ describe('as a good instructor says it', () => {
     expect(quiet).toEqual(['ready', 'and', 'in', 'out', 'in', 'out']);
     expect(aloud(rowOf('look-at-hands'))).toEqual(['palms down', 'palms up']);
     expect(aloud(rowOf('closing-reading'))).toEqual([]);
+    const crossed = rowOf('crossed-wrists-breath');
+    const change = counted(crossed).find((b) => b.change === 'swap')!;
+    const [told, ...further] = ticksOf([change], USUAL_STYLE, crossed.voice);
+    expect([told!.word, further]).toEqual(['left wrist on top', []]);
   });
 
   test('a cue about getting in is said before the first; one about a half is said in that half', () => {
