@@ -281,6 +281,8 @@ test('behind a proxy with HTTPS: its address is ours, cookies are for it alone, 
       to.writeHead(answer.statusCode ?? 502, answer.headers);
       answer.pipe(to);
     });
+    // A page that is left may still ask for something while Oskil is stopped.
+    passed.on('error', () => (to.headersSent ? to.destroy() : to.writeHead(502).end()));
     from.pipe(passed);
   });
   await new Promise<void>((resolve) => proxy.listen(proxyPort, '127.0.0.1', resolve));
