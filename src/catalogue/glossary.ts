@@ -18,8 +18,7 @@ export const GLOSSARY = [
   {
     id: 'count-in',
     word: 'Count-in',
-    means:
-      'Two beats before the first number, with the side and the pass that it begins with; again after another hand or a rest.',
+    means: 'Two beats with the side and the pass, before a count and again after a rest or another hand.',
   },
   {
     id: 'dose',

@@ -1,7 +1,7 @@
 import type { EffortKind } from '../catalogue';
 import { AFTER_LOADING, ENDING } from './frame';
-import { isOfTheBody } from './score';
 import { movementRows, type ClassFacts, type MovementRow, type Plan, type Section } from '../plan';
+import { isOfTheBody } from './score';
 
 /** What may be done again at any time of a class: it neither stretches nor works against anything. */
 const AGAIN: ReadonlySet<EffortKind> = new Set([

@@ -1,9 +1,9 @@
 import type { Beat } from '../dose';
 import { lowerFirst } from '../words';
+import { changeWord } from './change-words';
 import { startWord } from './count-in';
 import type { TeachState } from './state';
 import type { TaughtRow } from './taught-row';
-import { changeWord } from './change-words';
 
 /** What comes after the side, set, pass or layer under way, in a word or two; null where nothing does. */
 export function comingUp(beats: readonly Beat[], offsetMs: number): string | null {

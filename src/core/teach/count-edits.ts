@@ -27,7 +27,7 @@ export const countEditSchema = z.discriminatedUnion('kind', [
   }),
   /** These runs of the row alone: what was left undone is given after all. */
   z.strictObject({ kind: z.literal('only'), bouts: z.array(z.number().int().min(0).max(1_000)).max(200) }),
-  /** The class is counted in for so long before the first. */
+  /** The class is counted in for so long before the first; 0 where it is not. */
   z.strictObject({ kind: z.literal('countIn'), ms: z.number().min(0).max(MAX_COUNT_IN_MS) }),
   /** What is left of the bout under way is let go: the next side, pass or layer comes now. */
   z.strictObject({ kind: z.literal('cut'), fromMs }),
@@ -47,7 +47,7 @@ function withEdit(beats: readonly Beat[], edit: CountEdit): readonly Beat[] {
     case 'only':
       return inLine(firstChangeLess(beats.filter((b) => edit.bouts.includes(b.bout))));
     case 'countIn':
-      return beats[0] ? inLine([countInBeat(beats[0], edit.ms), ...beats]) : beats;
+      return beats[0] && edit.ms > 0 ? inLine([countInBeat(beats[0], edit.ms), ...beats]) : beats;
     case 'more':
       return withMore(beats, edit.bout, edit.fromMs);
     case 'tempo':

@@ -19,7 +19,7 @@ export function soundOfRow(row: TaughtRow, style: CountStyle): RowSound {
   const first = row.beats[0];
   if (!first) return { clicks: [], sayings: [] };
   const ms = countInMs(first, row.voice);
-  const beats = ms > 0 ? withEdits(row.beats, [{ kind: 'countIn', ms }]) : row.beats;
+  const beats = withEdits(row.beats, [{ kind: 'countIn', ms }]);
   const from = Math.max(0, row.plannedStartMs + row.setUpMs - ms);
   const later = <T extends { readonly atMs: number }>(sound: T): T => ({ ...sound, atMs: sound.atMs + from });
   const { clicks, sayings } = soundOf(beats, style, row.voice);

@@ -100,8 +100,8 @@ const FLOWS_ON: ReadonlySet<Beat['change']> = new Set(['pass', 'layer']);
 function rested(beat: Beat, style: CountStyle, voice: RowVoice): readonly Click[] {
   const rest: Click = { atMs: beat.startMs, tone: 'change', word: 'rest' };
   const next = announced({ ...beat, kind: 'change' });
-  const isLast = beat.side !== 'L' && beat.side !== 'R';
-  if (!isLast || !isCountedInAgain(style, voice) || !hasCountIn(beat, `rest, ${next}`)) return [rest];
+  const changesHands = beat.side === 'L' || beat.side === 'R';
+  if (changesHands || !isCountedInAgain(style, voice) || !hasCountIn(beat, `rest, ${next}`)) return [rest];
   return [rest, { atMs: saidBeforeAtMs(beat, next), tone: 'change', word: next }, ...countIn(beat)];
 }
 

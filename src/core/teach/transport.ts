@@ -128,8 +128,7 @@ function countedIn(rows: readonly TaughtRow[], state: TeachState, event: TeachEv
   const row = rows[state.rowIndex];
   const only = state.edits.filter((e) => e.kind === 'only');
   const first = beatsOf(rows, { ...state, edits: only })[0];
-  const ms = row && first ? countInMs(first, row.voice) : 0;
-  const ready = ms > 0 ? [{ kind: 'countIn' as const, ms }] : [];
+  const ready = row && first ? [{ kind: 'countIn' as const, ms: countInMs(first, row.voice) }] : [];
   const edits = [...only, ...ready];
   const counting = { ...COUNTING, anchorMs: nowMs, edits };
   return { state: { ...state, ...counting }, events: [event] };

@@ -129,10 +129,8 @@ test('one cue and a reminder of the class in the gaps, and never what the instru
   }
 });
 
-const counted = ({ beats, voice }: TaughtRow) => {
-  const ms = countInMs(beats[0]!, voice);
-  return ms > 0 ? withEdits(beats, [{ kind: 'countIn', ms }]) : beats;
-};
+const counted = ({ beats, voice }: TaughtRow) =>
+  withEdits(beats, [{ kind: 'countIn', ms: countInMs(beats[0]!, voice) }]);
 
 describe('as a good instructor says it', () => {
   const rowOf = (id: string, dose: Partial<Dose> = {}): TaughtRow => {
@@ -170,8 +168,8 @@ describe('as a good instructor says it', () => {
       ['set two, to one end', 'and'],
       ['last one', 'back again'],
     ]);
-    const wring = aloud(rowOf('interlaced-push'));
-    expect(wring[wring.indexOf('the other thumb in front') + 1]).toBe('and');
+    const pushed = aloud(rowOf('interlaced-push'));
+    expect(pushed[pushed.indexOf('the other thumb in front') + 1]).toBe('and');
   });
 
   test('a rest too short for it only says that it is one', () => {
