@@ -7,6 +7,12 @@ export function clockText(ms: number): string {
   return ms < 0 && total > 0 ? `−${text}` : text;
 }
 
+/** How much longer one length is than another, as both read in whole seconds: "+0:08", "−0:09", "0:00". */
+export function clockDifference(fromMs: number, toMs: number): string {
+  const seconds = Math.round(toMs / 1000) - Math.round(fromMs / 1000);
+  return `${seconds > 0 ? '+' : ''}${clockText(seconds * 1000)}`;
+}
+
 /** A length as one says it: "40 seconds", "about 2 minutes". */
 export function spokenLength(ms: number): string {
   const seconds = Math.round(ms / 1000);

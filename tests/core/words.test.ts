@@ -1,4 +1,4 @@
-import { clockText, nameList, plural, spokenLength, sentences } from '@/core/words';
+import { clockDifference, clockText, nameList, plural, spokenLength, sentences } from '@/core/words';
 
 test.each([
   [0, '0:00'],
@@ -7,6 +7,15 @@ test.each([
   [3_661_000, '1:01:01'],
   [-5_000, '−0:05'],
 ])('%i ms reads %s', (ms, text) => expect(clockText(ms)).toBe(text));
+
+test.each([
+  [48_400, 39_600, '−0:08'],
+  [48_000, 39_400, '−0:09'],
+  [10_000, 21_000, '+0:11'],
+  [10_400, 9_600, '0:00'],
+])('from %i to %i ms is %s, as the two read', (from, to, text) =>
+  expect(clockDifference(from, to)).toBe(text),
+);
 
 test.each([
   [3_000, 'about 5 seconds'],

@@ -3,7 +3,7 @@
 import { Table } from '@/ui/page/table';
 import { useState } from 'react';
 import type { RowTimes } from '@/core/teach';
-import { clockText } from '@/core/words';
+import { clockDifference, clockText } from '@/core/words';
 import { Button } from '@/ui/form/button';
 import { PairBars } from '@/ui/hand/pair-bars';
 
@@ -43,10 +43,7 @@ function TimesTable({ times }: { times: readonly RowTimes[] }) {
           </th>
           <td className="pr-4">{clockText(t.plannedMs)}</td>
           <td className="pr-4">{clockText(t.actualMs)}</td>
-          <td className="pr-4">
-            {t.actualMs > t.plannedMs ? '+' : ''}
-            {clockText(t.actualMs - t.plannedMs)}
-          </td>
+          <td className="pr-4">{clockDifference(t.plannedMs, t.actualMs)}</td>
           <td>{remark(t)}</td>
         </tr>
       ))}
