@@ -131,6 +131,7 @@ describe('what a caution asks', () => {
       countShare: 0.5,
       support: ['table'],
       props: ['none'],
+      halfRange: false,
       ownRange: false,
       arcs: [],
     });

@@ -1,7 +1,7 @@
 import { CAUTIONS } from '@/catalogue/cautions/cautions';
 import { CATALOGUE } from '@/catalogue/movements';
-import type { Movement } from '@/core/catalogue/movement';
-import type { PersonCondition } from '@/core/people/person';
+import { HAND_JOINTS, type Movement } from '@/core/catalogue/movement';
+import { CONDITION_STATES, type PersonCondition } from '@/core/people/person';
 import { verdictFor, worseOf, VERDICTS, isLeftOut } from '@/core/screening/verdict';
 import { person } from './people';
 import { eachNth } from '../runs';
@@ -136,6 +136,50 @@ test('a swap has the same purpose or is what the rule names, and is something th
         expect(['do', 'adapt']).toContain(again);
       }
     }
+});
+
+/** Everybody with one condition of the right hand, or of the whole person, in one of its states, at every movement. */
+const EVERY = CAUTIONS.conditions.flatMap(({ id, sided }) =>
+  CONDITION_STATES.flatMap((state) => {
+    const who = person({ conditions: [on(id, sided ? 'R' : 'none', state)] });
+    return CATALOGUE.movements.map((m) => [m, verdictFor(who, m, m.dose, context)] as const);
+  }),
+);
+
+test('what one hand does instead is done by a hand: feet and trunk have no side', () => {
+  const oneHanded = EVERY.flatMap(([m, { L, R }]) =>
+    (L.kind === 'swap') === (R.kind === 'swap') ? [] : [[m.id, movement((L.swapTo ?? R.swapTo)!)] as const],
+  );
+  expect(oneHanded.length).toBeGreaterThan(500);
+  const offSide = oneHanded.filter(
+    ([, { joints }]) => !joints.some((j) => HAND_JOINTS.includes(j) || j === 'shoulder'),
+  );
+  expect(offSide.map(([row, to]) => `${row}: ${to.id}`)).toEqual([]);
+});
+
+test('half the range is not asked of who stands on a rung that is smaller already', () => {
+  const flare = person({ conditions: [on('hand-oa', 'R', 'flare')] });
+  const asked = (id: string) => verdictFor(flare, movement(id), movement(id).dose, context).R.how;
+  expect(asked('elbow-bends')).toEqual(['half the count', 'lowest rung: half way up']);
+  expect(asked('wrist-bend')).toContain('half the range');
+});
+
+test('instead of leaning or gripping long, hands with median-nerve trouble glide, whatever its state', () => {
+  for (const state of ['settled', 'sore', 'flare'] as const) {
+    const who = person({ conditions: [on('median-nerve', 'R', state)] });
+    for (const id of ['table-lean', 'thigh-press', 'cloth-wring', 'wrist-stretch-back', 'dome-press']) {
+      const { swapTo } = verdictFor(who, movement(id), movement(id).dose, context).R;
+      expect(movement(swapTo!).traits).toContain('tendon glide');
+    }
+  }
+});
+
+test('nobody rolls over a repaired joint, nor over knuckles in place of something else', () => {
+  const repaired = [on('joint-repair', 'R')];
+  expect(judge(repaired, 'knuckle-roll')).toEqual(['do', 'swap']);
+  expect(judge([on('inflammatory', 'R')], 'knuckle-roll')).toEqual(['do', 'adapt']);
+  const stoodIn = EVERY.flatMap(([, { L, R }]) => [L.swapTo, R.swapTo]);
+  expect(stoodIn).not.toContain('knuckle-roll');
 });
 
 test('a clearance counts on its days only', () => {

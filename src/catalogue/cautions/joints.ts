@@ -51,6 +51,14 @@ export const joints = [
     { instead: ['load', 'active'] },
   ),
   adapt(
+    'ia-knuckle-roll',
+    'inflammatory',
+    'no weight on folded fingers',
+    '',
+    [{ traits: ['rolls over the knuckles'] }],
+    { ask: { rung: 'easier' } },
+  ),
+  adapt(
     'ia-drift',
     'inflammatory',
     'do not push the hand toward the little finger',
@@ -94,6 +102,13 @@ export const joints = [
     instead: GLIDING,
     liftable: true,
   }),
+  leaveOut(
+    'repair-knuckles',
+    'joint-repair',
+    'no rolling over that joint unless cleared',
+    [{ traits: ['rolls over the knuckles'] }],
+    { instead: GLIDING, liftable: true },
+  ),
   leaveOut(
     'repair-blows',
     'joint-repair',

@@ -20,9 +20,9 @@ export const states = [
     'flare-active',
     'any hand',
     'in flare, few and small',
-    'half the range',
+    '',
     [{ efforts: ['active', 'coordination', 'isometric'] }],
-    { states: ['flare'], ask: { countShare: 0.5, effortMost: 2, rung: 'gentlest' } },
+    { states: ['flare'], ask: { countShare: 0.5, effortMost: 2, halfRange: true, rung: 'gentlest' } },
   ),
   adapt(
     'flare-shake',

@@ -143,6 +143,7 @@ export const fingers = [
     name: 'Knuckle roll along the thigh',
     what: 'The fingertips gather on the thigh and roll through each row of knuckles while the arm lengthens, then roll back.',
     joints: ['fingers', 'wrist', 'shoulder'],
+    traits: ['rolls over the knuckles'],
     dose: reps([2, 4], 12_000, { sides: 'each' }),
     easier: [
       ['resistance', 'the hand only brushes the thigh'],

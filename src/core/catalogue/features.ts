@@ -6,6 +6,7 @@ export const TRAITS = [
   'little-finger drift',
   'knuckle taps',
   'weight on folded fingers',
+  'rolls over the knuckles',
   'wrist folded at its end',
   'weight on the heel of the hand',
   'firm squeeze',

@@ -45,7 +45,6 @@ export {
   RUNG_CHANGES,
   currentRung,
   easierOf,
-  gentlestOf,
   rungNoteOf,
   rungEasier,
   strongerOf,

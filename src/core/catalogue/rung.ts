@@ -46,8 +46,6 @@ export const rungEasier = (on: OnLadder): Rung | undefined => on.rungs[currentRu
 /** The same in words; of the gentlest its own. */
 export const easierOf = (on: OnLadder): string => (rungEasier(on) ?? on.rungs[0])?.words ?? '';
 export const strongerOf = (on: OnLadder): string => on.rungs[currentRung(on) + 1]?.words ?? '';
-/** The gentlest form there is: for people who have not been screened. */
-export const gentlestOf = ({ rungs }: OnLadder): string => rungs[0]?.words ?? '';
 /** The rung stood on, in words; empty on the usual one. */
 export const rungNoteOf = (on: OnLadder): string =>
   currentRung(on) === usualRungOf(on.rungs) ? '' : (on.rungs[currentRung(on)]?.words ?? '');

@@ -23,6 +23,8 @@ export type Ask = {
   readonly countShare?: number;
   readonly support?: string;
   readonly prop?: string;
+  /** Half as far as usual, where the rung to stand on does not make it smaller already. */
+  readonly halfRange?: true;
   /** No further than this wrist goes by itself. */
   readonly ownRange?: true;
   /** How far the wrist goes, as this hand was measured. */
@@ -42,6 +44,7 @@ export type Adaptation = {
   readonly sets: number | null;
   readonly support: readonly string[];
   readonly props: readonly string[];
+  readonly halfRange: boolean;
   readonly ownRange: boolean;
   readonly arcs: readonly ArcLimit[];
 };
@@ -54,6 +57,7 @@ export const NO_ADAPTATION: Adaptation = {
   sets: null,
   support: [],
   props: [],
+  halfRange: false,
   ownRange: false,
   arcs: [],
 };
@@ -73,6 +77,7 @@ export function adaptationOf(asks: readonly Ask[]): Adaptation {
     sets: null,
     support: said((a) => a.support),
     props: said((a) => a.prop),
+    halfRange: asks.some((a) => a.halfRange),
     ownRange: asks.some((a) => a.ownRange),
     arcs: tightest(asks.flatMap((a) => a.arcs ?? [])),
   };

@@ -1,11 +1,4 @@
-import {
-  currentRung,
-  easierOf,
-  gentlestOf,
-  RESISTED,
-  type EffortKind,
-  type MovementOnRung,
-} from '../catalogue';
+import { currentRung, RESISTED, rungEasier, type EffortKind, type MovementOnRung } from '../catalogue';
 import { doseWords, primaryCount, type Dose } from '../dose';
 import { adaptationOf, adaptedDose, type Adaptation } from './adaptation';
 import { arcWords } from './arc-limits';
@@ -26,6 +19,7 @@ export function followed(
     ...new Set([
       ...shareWords(adaptation, dose),
       ...holdWords(adaptation, movement, dose, longestS),
+      ...rangeWords(adaptation, movement),
       ...ways,
       ...adaptation.arcs.map(arcWords),
       ...(adaptation.ownRange && adaptation.arcs.length === 0 ? ['to this wrist’s own limit'] : []),
@@ -71,8 +65,20 @@ function holdWords(
 const effortWords = ({ effortMost }: Adaptation, { effortOf10 }: MovementOnRung): string[] =>
   effortMost !== null && effortMost < effortOf10 ? [`effort ${effortMost} of 10 at most`] : [];
 
+/** Half the way is not halved again by a rung whose words say how far. */
+const rangeWords = ({ halfRange, rung }: Adaptation, movement: MovementOnRung): string[] =>
+  halfRange && rungToStandOn(movement, rung)?.changes !== 'range' ? ['half the range'] : [];
+
 /** The rung to stand on, in this movement's own words; nothing where the class stands there already. */
 function rungWords(movement: MovementOnRung, { rung }: Adaptation): string[] {
-  if (rung === null || currentRung(movement) === 0) return [];
-  return rung === 'gentlest' ? [`lowest rung: ${gentlestOf(movement)}`] : [`easier: ${easierOf(movement)}`];
+  const to = rungToStandOn(movement, rung);
+  return to ? [`${rung === 'gentlest' ? 'lowest rung' : 'easier'}: ${to.words}`] : [];
 }
+
+/** Nothing where none is asked for, or the class stands on the lowest already. */
+const rungToStandOn = (movement: MovementOnRung, rung: Adaptation['rung']) =>
+  rung === null || currentRung(movement) === 0
+    ? undefined
+    : rung === 'gentlest'
+      ? movement.rungs[0]
+      : rungEasier(movement);

@@ -1,4 +1,4 @@
-import { isSeated, propsOf, type EffortKind, type Movement, type Trait } from '../catalogue';
+import { isSeated, propsOf, usesHands, type EffortKind, type Movement, type Trait } from '../catalogue';
 import type { Hand } from '../dose';
 import type { Person } from '../people';
 import { memo } from '../remember';
@@ -69,6 +69,8 @@ type Wanted = {
   readonly also: readonly EffortKind[];
 };
 
+const usesArm = (m: Movement): boolean => usesHands(m) || m.joints.includes('shoulder');
+
 /** Looking, listening and breathing take no work's place; blows take the place of nothing. */
 const QUIET: readonly EffortKind[] = ['notice', 'breath'];
 /** What a hand hardly feels: a swap may have these where the row has not. */
@@ -82,8 +84,9 @@ const MILD: ReadonlySet<Trait> = new Set([
 
 /**
  * Nearest first: what the cautions ask for, the seated twin, the kinds of work they name, same purpose, what needs no adapting,
- * shared joints, the least effort. Never more than the row itself: no feature that it has not, and no more effort. With nothing in
- * the hands, and where the row is done or in a chair: no one packs, or sets up a table for, what a single person would do instead.
+ * shared joints, few others, the least effort. Never more than the row itself: no feature that it has not, and no more effort. With
+ * nothing in the hands, and where the row is done or in a chair: no one packs, or sets up a table for, what a single person would do
+ * instead.
  */
 function findSwap(
   hands: readonly Hand[],
@@ -117,11 +120,12 @@ function findSwap(
     samePurpose(m) ? 0 : 1,
     kind === 'do' ? 0 : 1,
     -sharedJoints(m),
+    m.joints.length,
     m.effortOf10,
   ];
   const candidates = context.catalogue.movements.flatMap((m) => {
-    // One hand alone needs something that leaves the other free.
-    const isFree = hands.length === 2 || m.hands === 'apart';
+    // One hand alone needs something for a hand, and that leaves the other free.
+    const isFree = hands.length === 2 || (m.hands === 'apart' && usesArm(m));
     if (m.id === movement.id || !isFree || !isSeated(m) || !isAtHand(m) || !isNear(m) || !isNoWorse(m))
       return [];
     const judged = judgeUsual(person, m, context);
