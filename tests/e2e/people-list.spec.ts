@@ -42,7 +42,7 @@ test('twelve names from paper, sides and conditions right, in six presses; what 
   clicks++;
   await page
     .getByLabel('What “something with the elbow” is')
-    .selectOption('nothing about hands or health: a note');
+    .selectOption('changes nothing in a class: a note');
   await expect(understood.getByRole('heading')).toHaveText('12 people');
   clicks++;
   await page.getByLabel(/They have all answered/).check();

@@ -26,5 +26,6 @@ export { writeRegister } from './register-csv';
 export { matchRegister, type TaughtRoll } from './register-match';
 export { TERM_FILE, type TermFile } from './term-file';
 export { extrasSchema, withUnknown, type UnknownField } from './unknown-fields';
-export { personOfLine, readPeopleLines, type PersonLine } from './people-lines';
-export type { Guess, SaidWords } from './remarks';
+export { personOfLine, readPeopleLines, type AnsweredGuess, type PersonLine } from './people-lines';
+export type { Guess } from './remarks';
+export type { SaidWords } from './said-words';

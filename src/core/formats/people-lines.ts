@@ -1,6 +1,7 @@
 import { nobodyKnown, withConditions, type PersonCondition, type PersonFields } from '../people';
 import { capital } from '../words';
-import { remarksAsGuesses, saysSomething, type Guess, type Knowledge } from './remarks';
+import { remarksAsGuesses, saysSomething, type Guess } from './remarks';
+import type { Knowledge } from './said-words';
 
 export type PersonLine = {
   /** From 1, as in the box. */
@@ -10,6 +11,7 @@ export type PersonLine = {
   readonly dominantHand: 'L' | 'R';
   readonly guesses: readonly Guess[];
   readonly notes: readonly string[];
+  readonly wantedTask: string;
   readonly problem: string | null;
 };
 
@@ -31,6 +33,9 @@ const partsOf = (line: string): readonly string[] =>
 const isHeading = ([first, ...rest]: readonly string[]): boolean =>
   rest.length > 0 && /^(first )?names?$/i.test(first ?? '');
 
+/** "wants to do up buttons". */
+const WANTS = /^(?:wants|would like|wishes|hopes) to (.{2,120})$/i;
+const BORN = /^(?:born|b\.)(?: in)? ?(?:19|20)\d\d$/i;
 const AGE = /^(?:aged?\s*)?(\d{2,3})(?:\s*(?:years?(?: old)?|yrs?|y\/?o))?$/i;
 const WRITES = /^(?:(left|right)[- ]?hand(?:ed|er)|writes with (?:the )?(left|right)(?: hand)?)$/i;
 
@@ -40,18 +45,18 @@ function readLine(line: number, [first = '', ...given]: readonly string[], knowl
   const parts = [...rest, ...(isInitial ? given.slice(1) : given)];
   const called = nameOf(name);
   const writes = parts.map((part) => WRITES.exec(part)).find(Boolean);
-  const guesses = remarksAsGuesses(
-    parts.filter((part) => !AGE.test(part) && !WRITES.test(part)),
-    knowledge,
-  );
+  const wants = parts.map((part) => WANTS.exec(part)?.[1]).find(Boolean);
+  const said = parts.filter((part) => ![AGE, BORN, WRITES, WANTS].some((form) => form.test(part)));
+  const { guesses, notes } = remarksAsGuesses(said, knowledge);
   const age = parts.map((part) => AGE.exec(part)?.[1]).find(Boolean);
-  const noted = guesses.filter((g) => g.noted).map((g) => g.text);
+  const born = parts.find((part) => BORN.test(part));
   return {
     line,
     ...called,
     dominantHand: /^l/i.test(writes?.[1] ?? writes?.[2] ?? '') ? 'L' : 'R',
     guesses,
-    notes: [...(age ? [`${age} years old`] : []), ...new Set(noted)],
+    notes: [...new Set([...(age ? [`${age} years old`] : []), ...(born ? [born] : []), ...notes])],
+    wantedTask: wants?.trim() ?? '',
     problem: nameProblem(called.firstName),
   };
 }
@@ -80,9 +85,18 @@ function nameOf(text: string): Pick<PersonLine, 'firstName' | 'initial'> {
   return { firstName: capital((initial ? words.slice(0, -1) : words).join(' ')), initial };
 }
 
+/** A guess as somebody answered it; dropped where it changes nothing in a class, and is a note. */
+export type AnsweredGuess = Guess & { readonly dropped?: true };
+
 /** Somebody from their line; a remark that nobody has explained is hand trouble that no clinician has looked into. */
-export function personOfLine(line: PersonLine, guesses: readonly Guess[], screened: boolean): PersonFields {
-  const conditions = guesses.map(({ conditionId, side, state }): PersonCondition => ({
+export function personOfLine(
+  line: PersonLine,
+  guesses: readonly AnsweredGuess[],
+  screened: boolean,
+): PersonFields {
+  const kept = guesses.filter((guess) => !guess.dropped);
+  const dropped = guesses.filter((guess) => guess.dropped);
+  const conditions = kept.map(({ conditionId, side, state }): PersonCondition => ({
     conditionId: conditionId ?? UNSEEN,
     side,
     state,
@@ -98,7 +112,8 @@ export function personOfLine(line: PersonLine, guesses: readonly Guess[], screen
       (all, condition) => [...withConditions(all, [condition])],
       [],
     ),
-    notes: line.notes.join('; '),
+    notes: [...new Set([...line.notes, ...dropped.map((guess) => guess.text)])].join('; '),
+    wantedTask: line.wantedTask,
   };
 }
 const UNSEEN = 'hand-unseen';

@@ -1,21 +1,6 @@
 import type { ConditionState, PersonCondition } from '../people';
-import { soundsLike, wordsOf } from './said-words';
-
-/** How conditions and their states are called, by id; handed in. */
-export type SaidWords = {
-  readonly conditions: Readonly<Record<string, readonly string[]>>;
-  readonly states: Readonly<Partial<Record<ConditionState, readonly string[]>>>;
-  readonly well: readonly string[];
-  /** Words that are never only a note: who says one besides a condition is asked what it is. */
-  readonly alarming: readonly string[];
-};
-type KnownCondition = { readonly id: string; readonly sided: boolean };
-export type Knowledge = {
-  readonly words: SaidWords;
-  readonly conditions: readonly KnownCondition[];
-  /** A fracture of this year or the last is not an old one. */
-  readonly thisYear: number;
-};
+import { conditionsIn, isElsewhere, namesCondition, withoutVague } from './named-conditions';
+import { soundsLike, wordsOf, type Knowledge, type SaidWords } from './said-words';
 
 /** What one remark about somebody became. */
 export type Guess = {
@@ -30,16 +15,32 @@ export type Guess = {
   readonly noted: boolean;
 };
 
-/** What the remarks about one person became. */
-export const remarksAsGuesses = (parts: readonly string[], knowledge: Knowledge): readonly Guess[] =>
-  withoutEchoes(withQualifiers(parts, knowledge.words).flatMap((remark) => guessesOf(remark, knowledge)));
+/** What the remarks about one person became; what is a note and nothing else is none of them. */
+export function remarksAsGuesses(
+  parts: readonly string[],
+  knowledge: Knowledge,
+): { readonly guesses: readonly Guess[]; readonly notes: readonly string[] } {
+  const remarks = withQualifiers(parts, knowledge);
+  const isNote = (remark: string) => isElsewhere(wordsOf(remark), knowledge.words);
+  const read = remarks.map((remark) => ({ remark, guesses: guessesOf(remark, knowledge) }));
+  return {
+    guesses: withoutEchoes(read.flatMap(({ guesses }) => guesses)),
+    notes: read
+      .filter(
+        ({ remark, guesses }) => guesses.some((g) => g.noted) || (guesses.length === 0 && isNote(remark)),
+      )
+      .map(({ remark }) => remark),
+  };
+}
 
 /** Does it name a condition, a state or something alarming, so that it can be no name? */
 export function saysSomething(text: string, { words }: Knowledge): boolean {
   const said = wordsOf(text);
   return (
-    bestCondition(said, words.conditions) !== null ||
-    said.some((word) => isStateWord(word, words.states) || words.alarming.includes(word))
+    namesCondition(said, words) ||
+    said.some(
+      (word) => isStateWord(word, words.states) || [...words.alarming, ...words.alarmingHere].includes(word),
+    )
   );
 }
 
@@ -51,13 +52,25 @@ const withoutEchoes = (guesses: readonly Guess[]): readonly Guess[] =>
       !guesses.some((other) => other.conditionId === guess.conditionId && other.asks !== 'side'),
   );
 
-/** "RA, both hands, flaring": what only says a side or a state belongs to the remark before it. */
-function withQualifiers(parts: readonly string[], { states }: SaidWords): readonly string[] {
-  const qualifies = (part: string) =>
-    wordsOf(part).every((word) => EMPTY.has(word) || isStateWord(word, states));
+/**
+ * "RA, both hands, flaring": what only says a side or a state belongs to the remark before it; not where that is about no hand, or
+ * "osteoporosis, right wrist sore" would lose the wrist.
+ */
+function withQualifiers(parts: readonly string[], { words, conditions }: Knowledge): readonly string[] {
+  const isSided = (remark: string) =>
+    conditionsIn(wordsOf(remark), words).some(({ id }) => conditions.some((c) => c.id === id && c.sided));
+  const qualifies = (part: string, before: string) => {
+    const said = wordsOf(part);
+    const isState = (word: string) => isStateWord(word, words.states);
+    const isOfHand = (word: string) => words.here.includes(word) || SIDES.has(word);
+    return (
+      said.every((word) => EMPTY.has(word) || isState(word)) &&
+      (!(said.some(isState) && said.some(isOfHand)) || isSided(before))
+    );
+  };
   return parts.reduce<readonly string[]>((remarks, part) => {
     const before = remarks.at(-1);
-    return before !== undefined && qualifies(part)
+    return before !== undefined && qualifies(part, before)
       ? [...remarks.slice(0, -1), `${before}, ${part}`]
       : [...remarks, part];
   }, []);
@@ -82,17 +95,27 @@ const EMPTY = new Set(
   ),
 );
 
-/** Every condition of one remark; one that is not understood where there is none, or where it says something alarming besides. */
+/**
+ * Every condition of one remark; one that is not understood where there is none, or where it says something alarming besides. What is
+ * elsewhere than on a hand is neither.
+ */
 function guessesIn(text: string, knowledge: Knowledge): readonly Guess[] {
   const { words } = knowledge;
   const said = wordsOf(text);
-  const found = conditionsIn(said, words.conditions);
+  const found = withoutVague(conditionsIn(said, words), knowledge);
   const used = found.flatMap((f) => f.used);
   const left = said.filter(
     (word) => !EMPTY.has(word) && !used.includes(word) && !isStateWord(word, words.states),
   );
   const known = found.flatMap(({ id }) => guessOf(id, text, left.length > 0, knowledge));
-  const isAlarming = left.some((word) => words.alarming.some((alarm) => soundsLike(word, alarm)));
+  const apart = isElsewhere(said, words);
+  const alarms = apart ? words.alarming : [...words.alarming, ...words.alarmingHere];
+  // An injection is no infection that was misspelled.
+  const isKnown = (word: string) => Object.values(words.conditions).some((phrases) => phrases.includes(word));
+  const isAlarming = left.some(
+    (word) => alarms.includes(word) || (!isKnown(word) && alarms.some((alarm) => soundsLike(word, alarm))),
+  );
+  if (apart && !isAlarming) return known;
   return known.length === 0 || isAlarming ? [...known, unknown(text, sideIn(said))] : known;
 }
 
@@ -130,35 +153,7 @@ const unknown = (text: string, side: 'L' | 'R' | 'both' | null): Guess => ({
   noted: true,
 });
 
-type Found = { readonly id: string; readonly letters: number; readonly used: readonly string[] };
-
-/** The most telling condition, then the most telling among the words that are left, until none is. */
-function conditionsIn(said: readonly string[], phrases: SaidWords['conditions']): readonly Found[] {
-  const found = bestCondition(said, phrases);
-  if (!found) return [];
-  const others = conditionsIn(
-    said.filter((word) => !found.used.includes(word)),
-    phrases,
-  );
-  return [found, ...others.filter((other) => other.id !== found.id)];
-}
-
-/** The condition whose phrase has the most letters among those of which every word was said. */
-function bestCondition(said: readonly string[], phrases: SaidWords['conditions']): Found | null {
-  const found = Object.entries(phrases).flatMap(([id, all]) =>
-    all.flatMap((phrase): Found[] => {
-      const words = phrase.split(' ');
-      const used = words.map((word) => said.find((s) => soundsLike(s, word)));
-      return used.every((word) => word !== undefined)
-        ? [{ id, letters: phrase.length, used: used as string[] }]
-        : [];
-    }),
-  );
-  return found.reduce<Found | null>(
-    (best, next) => (best && best.letters >= next.letters ? best : next),
-    null,
-  );
-}
+const SIDES: ReadonlySet<string> = new Set('left right both l r lt rt lh rh bilateral'.split(' '));
 
 function sideIn(said: readonly string[]): 'L' | 'R' | 'both' | null {
   const has = (...words: string[]) => words.some((word) => said.includes(word));

@@ -1,3 +1,29 @@
+import type { ConditionState } from '../people';
+
+/** How conditions and their states are called, by id; handed in. */
+export type SaidWords = {
+  readonly conditions: Readonly<Record<string, readonly string[]>>;
+  readonly states: Readonly<Partial<Record<ConditionState, readonly string[]>>>;
+  readonly well: readonly string[];
+  /** Places and treatments elsewhere than on hands and arms: breaks, operations and injections there are no trouble of the hands. */
+  readonly elsewhere: readonly string[];
+  /** The same of the trunk, which a class does move: who has something there is asked what it is. */
+  readonly trunk: readonly string[];
+  /** What is on hands and arms. */
+  readonly here: readonly string[];
+  /** Words that are never only a note: who says one besides a condition is asked what it is. */
+  readonly alarming: readonly string[];
+  /** The same where they are not said of something elsewhere. */
+  readonly alarmingHere: readonly string[];
+};
+type KnownCondition = { readonly id: string; readonly sided: boolean };
+export type Knowledge = {
+  readonly words: SaidWords;
+  readonly conditions: readonly KnownCondition[];
+  /** A fracture of this year or the last is not an old one. */
+  readonly thisYear: number;
+};
+
 /** A remark in plain lower-case words, without accents and signs; "flare-up" is one word, an apostrophe's s stays. */
 export const wordsOf = (text: string): readonly string[] =>
   text

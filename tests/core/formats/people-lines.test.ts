@@ -58,7 +58,27 @@ test.each<[string, readonly string[]]>([
     ['hand-oa R settled', 'not understood both not cleared asks what'],
   ],
   ['arthritis right since she fell', ['hand-oa R settled', 'not understood R not cleared asks what']],
-  ['wrist pain left', ['not understood L not cleared asks what']],
+  ['wrist pain left', ['hand-unseen L sore']],
+  ['sore thumbs', ['hand-unseen both sore']],
+  ['stiff fingers', ['hand-unseen both settled asks side']],
+  ['swollen knuckles', ['not understood both not cleared asks what']],
+  ['RA left, thumb sore right', ['inflammatory both sore']],
+  ['osteoporosis, right wrist sore', ['osteoporosis none settled', 'hand-unseen R sore']],
+  ['finger joint replaced left', ['joint-repair L settled']],
+  ['tendon repaired right thumb', ['joint-repair R settled']],
+  ['wrist fused left', ['joint-repair L settled']],
+  ['psoriasis', ['fragile-skin none settled']],
+  ['psoriatic arthritis both', ['inflammatory both settled']],
+  ['low blood pressure', ['balance none settled']],
+  ['walks with a stick', ['balance none settled']],
+  ['crushed vertebra', ['spine-fracture none settled']],
+  ['allergic to rubber', ['latex none settled']],
+  ['heart surgery 2020', ['blood-pressure none settled']],
+  ['cataract surgery last month', ['poor-sight none settled']],
+  ['fractured shoulder right', ['wrist-fracture R not cleared asks cleared', 'shoulder none settled']],
+  ['back operation', ['not understood both not cleared asks what']],
+  ['fell and broke her hip', ['not understood both not cleared asks what']],
+  ['broke hip and wrist left', ['wrist-fracture L not cleared asks cleared']],
   ['something with the elbow', ['not understood both not cleared asks what']],
 ])('“%s” becomes %j', (text, guesses) => {
   expect(guessed(text)).toEqual(guesses);
@@ -111,6 +131,30 @@ test('of one condition said twice the worse state stays, and a list adds to what
     'L',
   ]);
   expect(mergedFields(merged, fields).notes).toBe(merged.notes);
+});
+
+test.each([
+  'hip replacement',
+  'broken ankle 2 months ago',
+  'knee operation left in May',
+  'flu injection',
+  'wears glasses',
+  'born 1940',
+])('“%s” is a note and rests no hand', (remark) => {
+  const [line] = read(`Ida X, ${remark}`);
+  expect([line!.guesses, line!.notes]).toEqual([[], [remark]]);
+});
+
+test('what somebody wants to do again is their task, not a remark about their health', () => {
+  const [line] = read('Ida X, OA left, wants to do up buttons, 81');
+  expect([line!.wantedTask, line!.guesses.map(told)]).toEqual(['do up buttons', ['hand-oa L settled']]);
+  expect(personOfLine(line!, line!.guesses, true).wantedTask).toBe('do up buttons');
+});
+
+test('a remark that changes nothing in a class is kept as a note, as it is said to be', () => {
+  const [line] = read('Ida X, osteoporosis');
+  const dropped = line!.guesses.map((guess) => ({ ...guess, dropped: true as const }));
+  expect(personOfLine(line!, dropped, true)).toMatchObject({ conditions: [], notes: 'osteoporosis' });
 });
 
 test('a line without a name says so', () => {

@@ -1,23 +1,22 @@
 import { useState } from 'react';
 import { CONDITIONS, RECORDED } from '@/catalogue/conditions';
-import type { Guess, PersonLine } from '@/core/formats';
+import type { AnsweredGuess, Guess, PersonLine } from '@/core/formats';
 import { CONDITION_STATES, fullName, type ConditionState } from '@/core/people';
 import { Button } from '@/ui/form/button';
 import { inputClass } from '@/ui/form/field';
 
-/** What somebody said a remark is; "none" where it is nothing about hands or health. */
+/** What somebody said a remark is; "none" where it changes nothing in a class. */
 export type Answer = {
   readonly conditionId: string;
   readonly side: Guess['side'];
   readonly state: ConditionState;
 };
 
-type Shown = Guess & { readonly dropped?: true };
 type Props = {
   line: PersonLine;
   /** Their name is on the list already. */
   isKnown: boolean;
-  guesses: readonly Shown[];
+  guesses: readonly AnsweredGuess[];
   onAnswer: (guess: Guess, answer: Answer) => void;
 };
 
@@ -37,6 +36,7 @@ export function LineOfPeople({ line, isKnown, guesses, onAnswer }: Props) {
               {[
                 isKnown && 'on the list already, added to',
                 line.dominantHand === 'L' && 'writes with the left',
+                line.wantedTask && `wants to ${line.wantedTask}`,
                 ...line.notes,
               ]
                 .filter(Boolean)
@@ -61,9 +61,10 @@ export function LineOfPeople({ line, isKnown, guesses, onAnswer }: Props) {
 
 const SIDES = { L: 'left', R: 'right', both: 'both', none: '' } as const;
 const ASKS = {
-  what: 'What is it? Until then both hands rest',
-  side: 'Which hand?',
-  cleared: 'Has a clinician cleared it? Until then the hand rests',
+  what: (side: Guess['side']) =>
+    `What is it? Until then ${side === 'both' ? 'both hands rest' : `the ${SIDES[side]} hand rests`}`,
+  side: () => 'Which hand?',
+  cleared: () => 'Has a clinician cleared it? Until then the hand rests',
 } as const;
 
 /** "Thumb-base arthritis, left, settled". */
@@ -72,7 +73,7 @@ const becameWords = ({ side, state }: Guess, name: string): string =>
     .filter(Boolean)
     .join(', ');
 
-function GuessLine({ guess, onAnswer }: { guess: Shown; onAnswer: (answer: Answer) => void }) {
+function GuessLine({ guess, onAnswer }: { guess: AnsweredGuess; onAnswer: (answer: Answer) => void }) {
   const condition = CONDITIONS.find((c) => c.id === guess.conditionId);
   const now: Answer = { conditionId: guess.conditionId ?? '', side: guess.side, state: guess.state };
   const [changing, setChanging] = useState(false);
@@ -97,7 +98,7 @@ function GuessLine({ guess, onAnswer }: { guess: Shown; onAnswer: (answer: Answe
       className={`flex flex-wrap items-center gap-2 ${guess.asks ? 'rounded-xl border-2 border-load px-2 py-1' : ''}`}
     >
       <span className="text-sm text-soft">“{guess.text}”</span>
-      {guess.asks && <strong className="text-sm text-load">{ASKS[guess.asks]}</strong>}
+      {guess.asks && <strong className="text-sm text-load">{ASKS[guess.asks](guess.side)}</strong>}
       <select
         aria-label={`What “${guess.text}” is`}
         className={`${inputClass} max-w-72`}
@@ -114,7 +115,7 @@ function GuessLine({ guess, onAnswer }: { guess: Shown; onAnswer: (answer: Answe
         <option value="" disabled>
           not understood
         </option>
-        <option value="none">nothing about hands or health: a note</option>
+        <option value="none">changes nothing in a class: a note</option>
         {RECORDED.map((c) => (
           <option key={c.id} value={c.id}>
             {c.name}

@@ -16,7 +16,7 @@ export default async function ListPage() {
     <Page>
       <PageHead
         title="A list of people"
-        line="As it stands on paper: one person a line, then what you know. Nothing is kept until you say so."
+        line="As it stands on paper: one person a line, then what you know. Nobody is added until you say so."
       />
       <PeopleBox
         people={people}

@@ -10,6 +10,7 @@ import {
   personOfLine,
   readPeopleLines,
   sameAs,
+  type AnsweredGuess,
   type Guess,
   type PersonLine,
 } from '@/core/formats';
@@ -31,7 +32,7 @@ type Props = { people: readonly Person[]; classes: readonly Class[]; thisYear: n
 
 const NOTHING_TYPED = { text: '', answers: {} };
 const SAMPLE =
-  'Dorothy K, thumb arthritis left, osteoporosis, 81\nKen S, rheumatoid arthritis both hands, flare\nWinnie';
+  'Dorothy K, thumb arthritis left, osteoporosis, wants to open jars\nKen S, rheumatoid arthritis both hands, flare\nWinnie';
 
 /** One box for the whole list; each remark shows at once what it became, and only what is unsure is asked. */
 export function PeopleBox({ people, classes, thisYear }: Props) {
@@ -77,7 +78,7 @@ export function PeopleBox({ people, classes, thisYear }: Props) {
     setBusy(true);
     const result = await requestJson<{ added: number; merged: number }>('POST', '/api/people/import', {
       rows: good.map(({ line, same, guesses }) => ({
-        fields: personOfLine(line, guesses.filter(isKept), screened),
+        fields: personOfLine(line, guesses, screened),
         mergeInto: same?.id ?? null,
       })),
       comeTo: comes && next ? next.id : null,
@@ -97,8 +98,8 @@ export function PeopleBox({ people, classes, thisYear }: Props) {
           One person a line
         </label>
         <p id="people-box-hint" className="text-sm text-soft">
-          First name and initial, then what you know, with commas: condition, side, how it is, age. A table
-          can be pasted, and a text file dropped here; one with columns of its own has{' '}
+          First name and initial, then what you know, with commas: condition, side, how it is, age, “wants to
+          …”. A table can be pasted, and a text file dropped here; one with columns of its own has{' '}
           <Link href="/people/import" className="underline underline-offset-4">
             its own way in
           </Link>
@@ -174,10 +175,8 @@ export function PeopleBox({ people, classes, thisYear }: Props) {
 const answerKey = (line: PersonLine, { text, conditionId }: Guess): string =>
   `${fullName(line)}: ${text}: ${conditionId}`;
 
-function answered(guess: Guess, answer: Answer | undefined): Guess & { readonly dropped?: true } {
+function answered(guess: Guess, answer: Answer | undefined): AnsweredGuess {
   if (!answer) return guess;
   if (answer.conditionId === 'none') return { ...guess, asks: null, dropped: true };
   return { ...guess, ...answer, asks: null };
 }
-
-const isKept = (guess: Guess & { readonly dropped?: true }): boolean => !guess.dropped;
