@@ -21,6 +21,7 @@ import { tap } from './movements/tap';
 import { weights } from './movements/weights';
 import { wrist } from './movements/wrist';
 import { PROPS } from './props';
+import { TASKS } from './tasks';
 import { catalogueOf } from '@/core/catalogue';
 
 export const MOVEMENTS = [
@@ -45,4 +46,12 @@ export const MOVEMENTS = [
   ...moreLeans,
 ];
 
-export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES, ON_RUNGS, ALSO_CALLED);
+/** A movement is found by the everyday tasks that it practises, too. */
+const FOUND_BY: Readonly<Record<string, string>> = Object.fromEntries(
+  MOVEMENTS.map(({ id }) => {
+    const tasks = TASKS.filter((task) => task.movementIds.includes(id)).flatMap((task) => task.words);
+    return [id, [ALSO_CALLED[id] ?? '', ...tasks].join(' ')];
+  }),
+);
+
+export const CATALOGUE = catalogueOf(MOVEMENTS, PROPS, FIGURES, ON_RUNGS, FOUND_BY);

@@ -12,7 +12,7 @@ export const TASKS: readonly TaskLine[] = [
   line('jar jars bottle', 'jar-open'),
   line('tub tubs lid lids tin tins', 'tub-lid jar-open'),
   line('secateurs scissors shears squeeze', 'ball-squeeze ring-squeeze'),
-  line('can cans pan pans kettle pot pots', 'pan-lift tin-lift'),
+  line('can cans watering pan pans kettle pot pots', 'pan-lift tin-lift'),
   line('carry cup cups bag bags tray', 'carry-sides carry-over'),
   line('seedlings seeds needle thread sew', 'peg-tip-pinch putty-pinch'),
   line('button buttons coat shirt zip tie', 'thumb-to-tips peg-tip-pinch'),

@@ -4,18 +4,29 @@ type SearchText = { readonly name: string; readonly rest: string };
 type Tokens = { readonly name: readonly string[]; readonly rest: readonly string[] };
 type Match = (word: string, token: string) => boolean;
 
+/** Words that tell nothing apart: "make a fist" looks for a fist. */
+const SAY_NOTHING: ReadonlySet<string> = new Set(
+  'a an the of with and to your my in on for do doing make making exercise'.split(' '),
+);
+
+/** From so many letters a word may be misspelled once: one letter turns "sand" into "hand". */
+const LETTERS_FOR_A_SLIP = 5;
+
 /**
- * Entries that have every word of the query, by the start of a word, best matches first; all of them, in their order, for an
- * empty query. Unless `slips` is false, a word of four letters or more that is nowhere spelled so is allowed one slip.
+ * Entries that have every word of the query, by the start of a word or in the singular, best matches first; all of them, in their
+ * order, for an empty query. Unless `slips` is false, a word that is nowhere spelled so is allowed one slip.
+ * Without `smallWords` those count for nothing; in a list of people they may be names.
  */
 export function search<T extends object>(
   entries: readonly T[],
   textOf: (entry: T) => SearchText,
   query: string,
-  { slips = true } = {},
+  { slips = true, smallWords = true } = {},
 ): readonly T[] {
-  const words = tokens(query);
-  if (words.length === 0) return entries;
+  const said = tokens(query);
+  if (said.length === 0) return entries;
+  const telling = smallWords ? said : said.filter((word) => !SAY_NOTHING.has(word));
+  const words = telling.length > 0 ? telling : said;
   const known = entries.map((entry) => ({ entry, words: tokensOf(entry, textOf) }));
   const match = matcherFor(
     words,
@@ -41,10 +52,11 @@ function tokensOf<T extends object>(entry: T, textOf: (entry: T) => SearchText):
 }
 
 function matcherFor(words: readonly string[], entries: readonly Tokens[], slips: boolean): Match {
-  const asSpelled: Match = (word, token) => token.startsWith(word);
+  const asSpelled: Match = (word, token) =>
+    token.startsWith(word) || (word.endsWith('s') && token === word.slice(0, -1));
   const somewhere = (word: string) =>
     entries.some(({ name, rest }) => [...name, ...rest].some((t) => asSpelled(word, t)));
-  const slipped = new Set(words.filter((w) => slips && w.length >= 4 && !somewhere(w)));
+  const slipped = new Set(words.filter((w) => slips && w.length >= LETTERS_FOR_A_SLIP && !somewhere(w)));
   return (word, token) =>
     slipped.has(word) ? oneSlip(word, token.slice(0, word.length + 1)) : asSpelled(word, token);
 }

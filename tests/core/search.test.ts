@@ -66,6 +66,22 @@ test('what people call movements is said of movements that there are, and repeat
   }
 });
 
+test.each([
+  ['make a fist', 'alternate-fists'],
+  ['push ups', 'wall-lean'],
+  ['wrist rolls', 'wrist-circles-air'],
+  ['the prayer stretch', 'palms-lowered'],
+  ['zip', 'thumb-to-tips'],
+  ['scissors', 'ring-squeeze'],
+  ['pass the ball', 'pass-to-music'],
+  ['watering can', 'pan-lift'],
+])('small words and a plural do not hide it: "%s" finds %s', (query, id) => expect(ids(query)).toContain(id));
+
+test('a short word is not read as another one', () => {
+  expect(ids('sand')).toEqual([]);
+  expect(ids('rice')).toEqual([]);
+});
+
 test('props and joints are words too', () => {
   expect(ids('foam')).toContain('ball-squeeze');
   expect(ids('forearm')).toContain('palms-turn');

@@ -20,6 +20,7 @@ export const findMovements = (
       rest: `${alsoCalled(m.id)} ${m.what} ${m.purpose} ${m.effort} ${m.propId ?? ''} ${propWords(m.propId)} ${m.joints.join(' ')} ${m.positions.join(' ')} ${m.noProp} ${m.goodFor}`,
     }),
     query,
+    { smallWords: false },
   );
 };
 
