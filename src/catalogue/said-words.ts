@@ -181,7 +181,9 @@ export const SAID_WORDS: SaidWords = {
       'psoriasis',
     ],
     'blood-pressure': [
+      'high blood pressure',
       'blood pressure',
+      'high bp',
       'hypertension',
       'bp',
       'heart',

@@ -78,10 +78,21 @@ describe.each(STARTERS)('the ready class $name', (starter) => {
         expect(due.map((x) => `${x.code} ${x.text}`)).toEqual([]);
         expect(check.timing.totalMs).toBeLessThanOrEqual(slotMs);
         expect(check.timing.totalMs).toBeGreaterThan(0.8 * slotMs);
+        const done = movementRows(ready).map((r) => r.movementId);
         for (const { to, why } of gaveWay) {
           expect(why).not.toBe('');
-          if (to) expect(movementRows(ready).map((r) => r.movementId)).toContain(to);
+          if (!to) continue;
+          expect(done).toContain(to);
+          // What stands in is no step of the ladder of loads whose first steps nobody here has done.
+          const { effort, follows } = CATALOGUE.movement(to)!;
+          const before = follows.filter((id) => CATALOGUE.movement(id)!.effort === effort);
+          if (effort === 'load' && before.length > 0) expect(done).toEqual(expect.arrayContaining(before));
         }
+        const waters = placedRows(ready).flatMap(({ row }, i) =>
+          row.kind === 'break' && row.what === 'water' ? [check.timing.rows[i]!.startMs] : [],
+        );
+        const apart = waters.slice(1).map((ms, i) => ms - waters[i]!);
+        expect(Math.min(Infinity, ...apart)).toBeGreaterThan(4 * 60_000);
       }
     },
   );

@@ -44,6 +44,8 @@ test('twelve names from paper, sides and conditions right, in six presses; what 
     .getByLabel('What “something with the elbow” is')
     .selectOption('changes nothing in a class: a note');
   await expect(understood.getByRole('heading')).toHaveText('12 people');
+  await expect(line('Audrey M')).toContainText('is kept as a note');
+  await expect(page.getByRole('button', { name: 'Change “something with the elbow”' })).toBeVisible();
   clicks++;
   await page.getByLabel(/They have all answered/).check();
   await press('Keep 12 people');

@@ -80,22 +80,30 @@ function inTime(plan: Plan, facts: ClassFacts): Plan {
 
 const distance = ({ minutes }: Option, ms: number): number => Math.abs(minutes * 60_000 - ms);
 
-/** What it costs that another movement has another purpose, is another kind of work, leaves a place of the hand unmoved. */
-const UNLIKE = { purpose: 3, effort: 4, place: 9, joint: -1, otherJoint: 1 } as const;
+/**
+ * What it costs that another movement has another purpose, is another kind of work, leaves a place of the hand unmoved, or comes on its
+ * ladder after one that this group has neither been shown nor does.
+ */
+const UNLIKE = { purpose: 3, effort: 4, place: 9, joint: -1, otherJoint: 1, aheadOfLadder: 6 } as const;
 
 /** Of what may be done and is not in yet, what is most like a movement and moves what would not be moved without it. */
 function mostAlike(
   movement: Movement,
   options: readonly Option[],
   taken: ReadonlySet<string>,
-  { context }: DraftFacts,
+  { context, shown }: DraftFacts,
 ): Movement | null {
   const others = options.filter((o) => taken.has(o.movement.id));
   const missing = spotsOf(movement, context).filter((id) => !others.some((o) => o.spots.includes(id)));
+  const isAheadOfLadder = (m: Movement) =>
+    m.follows.some(
+      (id) => context.catalogue.movement(id)?.effort === m.effort && !shown.has(id) && !taken.has(id),
+    );
   const unlike = ({ movement: m, spots, out }: Option) =>
     (m.purpose === movement.purpose ? 0 : UNLIKE.purpose) +
     (m.effort === movement.effort ? 0 : UNLIKE.effort) +
     UNLIKE.place * missing.filter((id) => !spots.includes(id)).length +
+    (isAheadOfLadder(m) ? UNLIKE.aheadOfLadder : 0) +
     UNLIKE.joint * m.joints.filter((joint) => movement.joints.includes(joint)).length +
     UNLIKE.otherJoint * m.joints.filter((joint) => !movement.joints.includes(joint)).length +
     out.size / 100;

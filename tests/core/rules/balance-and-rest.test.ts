@@ -1,4 +1,5 @@
 import { person } from '../people';
+import { placedRows, type Plan, type Row } from '@/core/plan/plan';
 import { facts, findings, mended, planWith, rest, talk } from '../plans';
 
 describe('B1 both sides and every pass', () => {
@@ -103,6 +104,21 @@ describe('R2 water', () => {
     const plan = planWith({ arrive: [talk('a', 600), talk('b', 400)], settle: ['quiet-breath'] });
     expect(findings(plan, 'R2')[0]!.rowIds).toEqual(['b']);
     expect(findings(mended(plan, 'R2'), 'R2')).toEqual([]);
+  });
+
+  test('water that comes a little late is brought forward, unless it is the last before the settle', () => {
+    const late = (after: readonly Row[]) =>
+      planWith({
+        arrive: [talk('a', 600), talk('b', 400)],
+        move: [talk('c', 120), rest('w', 'water', 60), ...after],
+        settle: [talk('d', 60)],
+      });
+    const waters = (plan: Plan) =>
+      placedRows(plan).flatMap(({ row }, i) => (row.kind === 'break' ? [i] : []));
+    const followed = mended(late([talk('e', 200), rest('w2', 'water', 60)]), 'R2');
+    expect(waters(followed)).toEqual([1, 5]);
+    expect(findings(followed, 'R2')).toEqual([]);
+    expect(waters(mended(late([]), 'R2'))).toEqual([1, 4]);
   });
 
   test('water comes between the work and the settle', () => {

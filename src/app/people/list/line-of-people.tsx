@@ -77,12 +77,11 @@ function GuessLine({ guess, onAnswer }: { guess: AnsweredGuess; onAnswer: (answe
   const condition = CONDITIONS.find((c) => c.id === guess.conditionId);
   const now: Answer = { conditionId: guess.conditionId ?? '', side: guess.side, state: guess.state };
   const [changing, setChanging] = useState(false);
-  if (guess.dropped) return <li className="py-2 text-soft">“{guess.text}” is kept as a note</li>;
   if (guess.asks === null && !changing)
     return (
       <li className="flex flex-wrap items-center gap-x-3">
         <span className="text-sm text-soft">“{guess.text}”</span>
-        <span>{becameWords(guess, condition?.name ?? '')}</span>
+        <span>{guess.dropped ? 'is kept as a note' : becameWords(guess, condition?.name ?? '')}</span>
         <Button
           look="quiet"
           className="px-2!"
@@ -102,7 +101,7 @@ function GuessLine({ guess, onAnswer }: { guess: AnsweredGuess; onAnswer: (answe
       <select
         aria-label={`What “${guess.text}” is`}
         className={`${inputClass} max-w-72`}
-        value={guess.conditionId ?? ''}
+        value={guess.dropped ? 'none' : (guess.conditionId ?? '')}
         onChange={(e) => {
           const chosen = CONDITIONS.find((c) => c.id === e.target.value);
           onAnswer({
@@ -122,7 +121,7 @@ function GuessLine({ guess, onAnswer }: { guess: AnsweredGuess; onAnswer: (answe
           </option>
         ))}
       </select>
-      {condition?.sided && (
+      {condition?.sided && !guess.dropped && (
         <fieldset className="flex gap-1">
           <legend className="sr-only">Side of “{guess.text}”</legend>
           {(['L', 'R', 'both'] as const).map((side) => (
@@ -138,7 +137,7 @@ function GuessLine({ guess, onAnswer }: { guess: AnsweredGuess; onAnswer: (answe
           ))}
         </fieldset>
       )}
-      {condition && (
+      {condition && !guess.dropped && (
         <select
           aria-label={`How “${guess.text}” is`}
           className={`${inputClass} max-w-44`}
