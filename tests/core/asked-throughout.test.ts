@@ -44,6 +44,14 @@ test('a row then says what is done instead and no more; who hears nothing for th
   expect(whole).toContain('five-shape tendon glide instead, half the count, half the range');
 });
 
+test('the hand that is kept from more is told of first', () => {
+  const { dose } = findRow(plan, 'wrist-up-hold')!.row as MovementRow;
+  const told = (who: string) =>
+    shortAdaptation(verdicts.get('wrist-up-hold')!.get(who)!, dose, { asked: new Set(), rests: new Set() });
+  expect(told(inPlaster.id)).toMatch(/^left: rest; right: /);
+  expect(told(inFlare.id)).toMatch(/^right: five-shape .*; left: /);
+});
+
 test('in a class of two rows all is said at the rows', () => {
   const short = [...verdicts.values()].slice(0, 2);
   for (const { asked, rests } of askedThroughout(short, people).values())

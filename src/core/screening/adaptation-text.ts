@@ -1,7 +1,7 @@
 import { doseWords, type Dose, type Hand } from '../dose';
 import { plural } from '../words';
 import { adaptedDose } from './adaptation';
-import type { HandVerdict, Verdict } from './verdict';
+import { worseOf, type HandVerdict, type Verdict } from './verdict';
 
 /** All that is asked of a hand, with what is left of the dose where it does less: "half the count: 3 times; ...". */
 export function adaptationText({ how, kind, adaptation }: HandVerdict, dose: Dose): string {
@@ -59,7 +59,9 @@ export function shortAdaptation({ L, R }: Verdict, dose: Dose, { asked, rests }:
   };
   const [left, right] = [way(L, 'L'), way(R, 'R')];
   if (left === right) return left;
-  return [left && `left: ${left}`, right && `right: ${right}`].filter(Boolean).join('; ');
+  const ways = [left && `left: ${left}`, right && `right: ${right}`];
+  // The hand that is kept from more comes first: a line may be cut where there is little room.
+  return (worseOf(L.kind, R.kind) === L.kind ? ways : ways.toReversed()).filter(Boolean).join('; ');
 }
 
 /** Which rung it is need not be said where its words are. */

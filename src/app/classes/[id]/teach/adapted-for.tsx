@@ -43,7 +43,20 @@ export function AdaptedFor({
   const nameOf = new Map(people.map(({ person }) => [person.id, fullName(person)]));
   return (
     <div className="text-base">
-      <h2 className="font-normal text-soft">Adapted for</h2>
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="font-normal text-soft">Adapted for</h2>
+        {own.length > FEW && (all || isCut || own.length > SHOWN) && (
+          // What is watched for stands below, and needs the line.
+          <button
+            type="button"
+            className="-my-2 min-h-11 font-bold underline underline-offset-4"
+            aria-expanded={all}
+            onClick={() => setAll(!all)}
+          >
+            {all ? 'In short' : own.length > SHOWN ? `And ${own.length - SHOWN} more, in full` : 'In full'}
+          </button>
+        )}
+      </div>
       <ul aria-label="Adapted for" ref={list}>
         {(all ? own : own.slice(0, SHOWN)).map(({ personId, hands, words }) => (
           <li key={personId} className="flex gap-2 py-0.5">
@@ -56,16 +69,6 @@ export function AdaptedFor({
           </li>
         ))}
       </ul>
-      {own.length > FEW && (all || isCut || own.length > SHOWN) && (
-        <button
-          type="button"
-          className="min-h-11 font-bold underline underline-offset-4"
-          aria-expanded={all}
-          onClick={() => setAll(!all)}
-        >
-          {all ? 'In short' : own.length > SHOWN ? `And ${own.length - SHOWN} more, in full` : 'In full'}
-        </button>
-      )}
     </div>
   );
 }
