@@ -192,7 +192,7 @@ const Choice = ({ name, who, on, onClick }: ChoiceProps) => (
     aria-pressed={on}
     aria-label={who ? `${who}: ${name}` : name}
     onClick={onClick}
-    className="min-h-11 rounded-lg border-2 border-edge px-3 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-bold aria-pressed:text-paper"
+    className="min-h-11 rounded-lg border-2 border-edge px-3 hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-paper"
   >
     {name}
   </button>

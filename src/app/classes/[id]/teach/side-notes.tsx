@@ -86,12 +86,10 @@ export const SideNotes = memo(function SideNotes({
           </div>
         )}
         {movement && (
-          <>
-            <div>
-              <h2 className="text-base font-normal text-soft">Say</h2>
-              <p className="font-bold">{sentences(movement.cues)}</p>
-            </div>
-          </>
+          <div>
+            <h2 className="inline text-base font-normal text-soft">Say</h2>{' '}
+            <p className="inline font-bold">{sentences(movement.cues)}</p>
+          </div>
         )}
         {index === 0 && asked}
         {row && (
@@ -105,16 +103,14 @@ export const SideNotes = memo(function SideNotes({
             throughout={throughout}
           />
         )}
-        {index > 0 && asked}
         {movement && (
-          <>
-            <div>
-              <h2 className="text-base font-normal text-soft">Watch</h2>
-              <p>{sentences(movement.watch)}</p>
-            </div>
-            <ToEveryone movement={movement} />
-          </>
+          <div className="text-base leading-snug">
+            <h2 className="inline font-normal text-soft">Watch</h2>{' '}
+            <p className="inline">{sentences(movement.watch)}</p>
+          </div>
         )}
+        {index > 0 && asked}
+        {movement && <ToEveryone movement={movement} />}
         <HelpersTask snapshot={snapshot} />
       </div>
       <p className="border-t border-edge py-1.5 text-base leading-snug">
