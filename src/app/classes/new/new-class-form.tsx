@@ -51,7 +51,12 @@ export function NewClassForm({ today, people }: { today: string; people: readonl
           onChange={setAll}
         />
       )}
-      <Field label="Begin with">
+      <Field
+        label="Begin with"
+        hint={
+          STARTERS.find(({ id }) => id === begin)?.what ?? 'What is in the bag, and ready classes, come next.'
+        }
+      >
         {(field) => (
           <select {...field} className={inputClass} value={begin} onChange={(e) => setBegin(e.target.value)}>
             <option value="">An empty plan</option>
