@@ -45,7 +45,7 @@ function readLine(line: number, [first = '', ...given]: readonly string[], knowl
   const parts = [...rest, ...(isInitial ? given.slice(1) : given)];
   const called = nameOf(name);
   const writes = parts.map((part) => WRITES.exec(part)).find(Boolean);
-  const wants = parts.map((part) => WANTS.exec(part)?.[1]).find(Boolean);
+  const [wants = '', ...wantsToo] = parts.flatMap((part) => WANTS.exec(part)?.[1]?.trim() ?? []);
   const said = parts.filter((part) => ![AGE, BORN, WRITES, WANTS].some((form) => form.test(part)));
   const { guesses, notes } = remarksAsGuesses(said, knowledge);
   const age = parts.map((part) => AGE.exec(part)?.[1]).find(Boolean);
@@ -55,8 +55,15 @@ function readLine(line: number, [first = '', ...given]: readonly string[], knowl
     ...called,
     dominantHand: /^l/i.test(writes?.[1] ?? writes?.[2] ?? '') ? 'L' : 'R',
     guesses,
-    notes: [...new Set([...(age ? [`${age} years old`] : []), ...(born ? [born] : []), ...notes])],
-    wantedTask: wants?.trim() ?? '',
+    notes: [
+      ...new Set([
+        ...(age ? [`${age} years old`] : []),
+        ...(born ? [born] : []),
+        ...wantsToo.map((task) => `wants to ${task}`),
+        ...notes,
+      ]),
+    ],
+    wantedTask: wants,
     problem: nameProblem(called.firstName),
   };
 }

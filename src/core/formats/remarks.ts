@@ -21,14 +21,16 @@ export function remarksAsGuesses(
   knowledge: Knowledge,
 ): { readonly guesses: readonly Guess[]; readonly notes: readonly string[] } {
   const remarks = withQualifiers(parts, knowledge);
-  const isNote = (remark: string) => isElsewhere(wordsOf(remark), knowledge.words);
+  // Of "hip replacement and a sore left thumb" the hip is a note.
+  const isNote = (remark: string) =>
+    halvesOf(remark).some(
+      (half) => isElsewhere(wordsOf(half), knowledge.words) && guessesIn(half, knowledge).length === 0,
+    );
   const read = remarks.map((remark) => ({ remark, guesses: guessesOf(remark, knowledge) }));
   return {
     guesses: withoutEchoes(read.flatMap(({ guesses }) => guesses)),
     notes: read
-      .filter(
-        ({ remark, guesses }) => guesses.some((g) => g.noted) || (guesses.length === 0 && isNote(remark)),
-      )
+      .filter(({ remark, guesses }) => guesses.some((g) => g.noted) || isNote(remark))
       .map(({ remark }) => remark),
   };
 }
@@ -79,11 +81,14 @@ function withQualifiers(parts: readonly string[], { words, conditions }: Knowled
 /** "osteoporosis and carpal tunnel left" is two remarks where each half is known, and one otherwise. */
 function guessesOf(remark: string, knowledge: Knowledge): readonly Guess[] {
   if (isWell(remark, knowledge.words)) return [];
-  const halves = remark.split(/\s+and\s+|\s*[&+/]\s*/i).filter(Boolean);
+  const halves = halvesOf(remark);
   const apart = halves.map((half) => guessesIn(half, knowledge));
   const areKnown = apart.every((half) => half.every((guess) => guess.conditionId !== null));
   return halves.length > 1 && areKnown ? apart.flat() : guessesIn(remark, knowledge);
 }
+
+const halvesOf = (remark: string): readonly string[] =>
+  remark.split(/\s+and\s+|\s*[&+/]\s*/i).filter(Boolean);
 
 const isWell = (remark: string, { well }: SaidWords): boolean =>
   well.some((phrase) => phrase === wordsOf(remark).join(' '));

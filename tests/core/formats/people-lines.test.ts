@@ -149,6 +149,16 @@ test('what somebody wants to do again is their task, not a remark about their he
   const [line] = read('Ida X, OA left, wants to do up buttons, 81');
   expect([line!.wantedTask, line!.guesses.map(told)]).toEqual(['do up buttons', ['hand-oa L settled']]);
   expect(personOfLine(line!, line!.guesses, true).wantedTask).toBe('do up buttons');
+  const [both] = read('Ida X, wants to write, wants to open jars');
+  expect([both!.wantedTask, both!.notes]).toEqual(['write', ['wants to open jars']]);
+});
+
+test('of a remark in halves the one that is elsewhere is kept as well', () => {
+  const [line] = read('Ida X, hip replacement and sore left thumb');
+  expect([line!.guesses.map(told), line!.notes]).toEqual([
+    ['hand-unseen L sore'],
+    ['hip replacement and sore left thumb'],
+  ]);
 });
 
 test('a remark that changes nothing in a class is kept as a note, as it is said to be', () => {
